@@ -1,0 +1,55 @@
+import type { SlidingPair } from "../design/schema";
+import type { MaterialOf } from "../materials/schema";
+import type { Rect } from "../shell/faces";
+
+/** A pane must still reach this far into the upper groove when it stands in the lower one (HANDBOOK §7). */
+export const HOLD_MM = 3;
+/** And leave this much above when it is lifted over the lower lip. */
+export const LIFT_MM = 2;
+/** Above this one pane is cut from 6 mm glass (HANDBOOK §11). */
+export const THIN_GLASS_M2 = 0.5;
+
+export interface SlidingFit {
+  /** Clear height between the tracks' lips, G. */
+  clearMm: number;
+  /** Least and most pane height: h ≥ G + d_b + 3, h ≤ G + d_t − 2. Nothing fits when least is over most. */
+  leastPaneMm: number;
+  mostPaneMm: number;
+  pane: { widthMm: number; heightMm: number };
+  liftsIn: boolean;
+  /** How far the pane reaches into the upper groove. */
+  holdMm: number;
+  /** Gap between the panes: pitch − glass; at worst each pane loose to the far side of its groove. */
+  gapMm: number;
+  playEachMm: number;
+}
+
+/**
+ * Sizes a pair of sliding panes on two tracks (HANDBOOK §7).
+ * @param opening the door opening between frame and rails, mm
+ * @param overlapMm how far the panes pass one another when shut
+ * @param sideAllowanceMm what each pane leaves at its own side
+ */
+export function fitSlides(
+  opening: Pick<Rect, "widthMm" | "heightMm">,
+  track: MaterialOf<"track">,
+  glassMm: number,
+  closure: Pick<SlidingPair, "overlap" | "sideAllowance">,
+): SlidingFit {
+  const bottomMm = track.bottomDepthMm.value;
+  const topMm = track.topDepthMm.value;
+  const clearMm = opening.heightMm - bottomMm - topMm - 2 * track.webMm.value;
+  const leastPaneMm = clearMm + bottomMm + HOLD_MM;
+  const mostPaneMm = clearMm + topMm - LIFT_MM;
+  const heightMm = (leastPaneMm + mostPaneMm) / 2;
+  return {
+    clearMm,
+    leastPaneMm,
+    mostPaneMm,
+    pane: { widthMm: opening.widthMm / 2 + closure.overlap.value / 2 - closure.sideAllowance.value, heightMm },
+    liftsIn: mostPaneMm >= leastPaneMm,
+    holdMm: heightMm - clearMm - bottomMm,
+    gapMm: track.pitchMm.value - glassMm,
+    playEachMm: Math.max(0, (track.grooveMm.value - glassMm) / 2),
+  };
+}

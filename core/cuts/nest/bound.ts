@@ -1,0 +1,70 @@
+import type { Kind } from "./fill";
+
+export interface Stock {
+  w: number;
+  h: number;
+  price: number;
+  count: number;
+}
+
+/** Whether two parts can lie on one sheet side by side, edge-to-edge cut apart. */
+function pairFits(a: Kind, b: Kind, stock: Stock): boolean {
+  const turns = (k: Kind): [number, number][] => (k.rotate ? [[k.w, k.h], [k.h, k.w]] : [[k.w, k.h]]);
+  return turns(a).some(([aw, ah]) =>
+    turns(b).some(
+      ([bw, bh]) =>
+        (aw + bw <= stock.w && Math.max(ah, bh) <= stock.h) || (ah + bh <= stock.h && Math.max(aw, bw) <= stock.w),
+    ),
+  );
+}
+
+/** Least cost of stock whose areas together reach `area`; exact over whole sheets, rack offcuts taken first. */
+function areaCost(area: number, stocks: Stock[]): number {
+  const freeArea = stocks.filter((s) => s.price === 0).reduce((sum, s) => sum + s.w * s.h * Math.min(s.count, 1e6), 0);
+  const priced = stocks.filter((s) => s.price > 0).sort((a, b) => a.price / (a.w * a.h) - b.price / (b.w * b.h));
+  let best = Infinity;
+  let visits = 0;
+  const visit = (index: number, missing: number, cost: number) => {
+    if (missing <= 0) {
+      best = Math.min(best, cost);
+      return;
+    }
+    const stock = priced[index];
+    if (!stock || visits++ > 20_000) return;
+    // The rest cannot be covered cheaper than at this stock's price per area: they come dearest last.
+    if (cost + (missing * stock.price) / (stock.w * stock.h) >= best - 1e-9) return;
+    const most = Math.min(stock.count, Math.ceil(missing / (stock.w * stock.h)));
+    for (let n = most; n >= 0; n--) visit(index + 1, missing - n * stock.w * stock.h, cost + n * stock.price);
+  };
+  visit(0, area - freeArea, 0);
+  return Number.isFinite(best) && visits <= 20_000 ? best : 0;
+}
+
+/**
+ * Lower bound on cost and on sheets: by area, and by parts of which no two can share any sheet.
+ * @param kinds parts with kerf added
+ * @param counts how many of each
+ * @param stocks usable sizes with kerf added
+ */
+export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): { cost: number; sheets: number; proof: "area" | "pairs" | "none" } {
+  const area = kinds.reduce((sum, k, i) => sum + k.w * k.h * counts[i]!, 0);
+  if (area === 0 || stocks.length === 0) return { cost: 0, sheets: 0, proof: "none" };
+  const largest = Math.max(...stocks.map((s) => s.w * s.h));
+  const byArea = { cost: areaCost(area, stocks), sheets: Math.ceil(area / largest - 1e-9) };
+
+  const loners: number[] = [];
+  const order = kinds.flatMap((_, i) => Array.from({ length: Math.min(counts[i]!, 50) }, () => i));
+  order.sort((a, b) => kinds[b]!.w * kinds[b]!.h - kinds[a]!.w * kinds[a]!.h);
+  for (const i of order)
+    if (loners.every((j) => !stocks.some((s) => pairFits(kinds[i]!, kinds[j]!, s)))) loners.push(i);
+  const free = stocks.reduce((sum, s) => sum + (s.price === 0 ? s.count : 0), 0);
+  const cheapest = (i: number) =>
+    Math.min(...stocks.filter((s) => s.price > 0 && pairFits(kinds[i]!, { w: 0, h: 0, rotate: false }, s)).map((s) => s.price), Infinity);
+  const prices = loners.map(cheapest).sort((a, b) => a - b).slice(0, Math.max(0, loners.length - free));
+  const byPairs = { cost: prices.every(Number.isFinite) ? prices.reduce((a, b) => a + b, 0) : 0, sheets: loners.length };
+
+  const sheets = Math.max(byArea.sheets, byPairs.sheets);
+  return byPairs.cost > byArea.cost || (byPairs.cost === byArea.cost && byPairs.sheets > byArea.sheets)
+    ? { cost: byPairs.cost, sheets, proof: "pairs" }
+    : { cost: byArea.cost, sheets, proof: "area" };
+}

@@ -1,0 +1,31 @@
+import * as v from "valibot";
+import type { Book } from "../materials/schema";
+import { fail, ok, type Result } from "../units/result";
+import { checkDesign } from "./limits";
+import { BUILD_VERSION, type Build, BuildSchema } from "./schema";
+
+/** The first few places where a value does not fit a schema, in words. */
+export function issueWords(issues: readonly v.BaseIssue<unknown>[]): string {
+  const lines = issues.slice(0, 3).map((issue) => `${v.getDotPath(issue) ?? "the file"}: ${issue.message}`);
+  const more = issues.length > 3 ? ` (and ${issues.length - 3} more)` : "";
+  return lines.join("; ") + more;
+}
+
+/**
+ * Reads a Build document of any version this program knows.
+ * @param data parsed JSON
+ * @param book the materials the build may name
+ * @returns the build, upgraded to the current version, or a sentence saying what was wrong with it
+ */
+export function readBuild(data: unknown, book: Book): Result<Build> {
+  const version = typeof data === "object" && data !== null && "version" in data ? data.version : undefined;
+  if (typeof version === "number" && version !== BUILD_VERSION)
+    return fail(
+      `This build is of version ${version}; this Hornwort reads version ${BUILD_VERSION}. ${version > BUILD_VERSION ? "Open it with the newer Hornwort that wrote it." : "No such version was ever written."} Nothing was changed.`,
+    );
+  const read = v.safeParse(BuildSchema, data);
+  if (!read.success) return fail(`This is not a whole build: ${issueWords(read.issues)}. Nothing was changed.`);
+  const problems = checkDesign(read.output, book);
+  if (problems.length > 0) return fail(`This build cannot be planned: ${problems.map((p) => p.message).join(" ")} Nothing was changed.`);
+  return ok(read.output);
+}

@@ -1,0 +1,159 @@
+import * as v from "valibot";
+
+/** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
+export const BUILD_VERSION = 1;
+
+const text = (max: number) => v.pipe(v.string(), v.maxLength(max, `Keep this under ${max} characters.`));
+const id = v.pipe(v.string(), v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, "An id is lower-case letters, digits and dashes."));
+const finite = v.pipe(v.number(), v.finite("This must be a finite number."));
+const range = v.object({ low: finite, high: finite });
+
+/** What was typed, what it came to in the unit its place names (millimetres for lengths), and how it is known. */
+export const MeasureSchema = v.object({
+  typed: text(60),
+  value: finite,
+  how: v.picklist(["measured", "stated", "guessed"]),
+  low: v.optional(finite),
+  high: v.optional(finite),
+});
+export type Measure = v.InferOutput<typeof MeasureSchema>;
+
+export const FACES = ["base", "top", "left", "right", "back", "front"] as const;
+export type FaceId = (typeof FACES)[number];
+
+/** How an animal's body passes gaps; each has its own default factor (HANDBOOK §7). */
+export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
+
+export const ResidentSchema = v.object({
+  id,
+  name: v.pipe(text(80), v.nonEmpty("Give the resident a name.")),
+  count: v.pipe(finite, v.integer(), v.minValue(1, "At least one."), v.maxValue(10000)),
+  body: v.picklist(BODIES),
+  /** The smallest hole the hardest, widest part of the smallest stage passes; null while not measured. */
+  narrowestRigid: v.nullable(MeasureSchema),
+  /** A gap the builder has seen refused beats any factor. */
+  refusedGap: v.nullable(MeasureSchema),
+  strong: v.boolean(),
+  dangerous: v.boolean(),
+  groundDepth: v.nullable(MeasureSchema),
+  note: text(500),
+});
+export type Resident = v.InferOutput<typeof ResidentSchema>;
+
+export const BriefSchema = v.object({
+  residents: v.array(ResidentSchema),
+  room: v.object({ tempC: range, rh: range }),
+  units: v.variant("unit", [
+    v.object({ unit: v.literal("mm") }),
+    v.object({ unit: v.literal("in"), denominator: v.picklist([16, 32]) }),
+  ]),
+  budgetMinor: v.nullable(v.pipe(finite, v.integer(), v.minValue(0))),
+  childrenAtHome: v.boolean(),
+  note: text(4000),
+});
+
+export const SheetShellSchema = v.object({
+  kind: v.literal("sheet"),
+  size: v.object({
+    given: v.picklist(["inside", "outside"]),
+    /** `frontEdge`: depth runs to the front edge of the sides; `behindFront`: to the inner face of dam and rails. */
+    depthTo: v.picklist(["frontEdge", "behindFront"]),
+    width: MeasureSchema,
+    depth: MeasureSchema,
+    height: MeasureSchema,
+  }),
+  material: id,
+  joints: v.object({
+    box: v.picklist(["topBaseOver", "sidesFull"]),
+    back: v.picklist(["overlaid", "inset", "rabbeted"]),
+    rabbetDepth: MeasureSchema,
+    fixing: v.picklist(["cementAndScrews", "adhesiveAndScrews", "siliconeOnly"]),
+    screwSpacing: MeasureSchema,
+  }),
+  front: v.object({
+    dam: v.nullable(MeasureSchema),
+    ventRail: v.nullable(MeasureSchema),
+    headRail: v.nullable(MeasureSchema),
+    stile: v.nullable(MeasureSchema),
+  }),
+  topLoadKg: MeasureSchema,
+  groundDepth: v.nullable(MeasureSchema),
+});
+export type SheetShell = v.InferOutput<typeof SheetShellSchema>;
+
+/** `u`, `v` are the centre, from the inside front left bottom corner: left/right (y, z), back/front (x, z), top/base (x, y). */
+const featureBase = { id, face: v.picklist(FACES), name: text(80), u: MeasureSchema, v: MeasureSchema };
+const count = v.pipe(finite, v.integer("Whole numbers only."), v.minValue(1, "At least one."), v.maxValue(200, "At most 200."));
+
+export const HolesSchema = v.object({
+  ...featureBase,
+  kind: v.literal("holes"),
+  pattern: v.picklist(["square", "staggered"]),
+  holeDia: MeasureSchema,
+  pitch: MeasureSchema,
+  columns: count,
+  rows: count,
+  mesh: v.nullable(id),
+});
+export const MeshPanelSchema = v.object({
+  ...featureBase,
+  kind: v.literal("mesh"),
+  width: MeasureSchema,
+  height: MeasureSchema,
+  mesh: id,
+  lap: MeasureSchema,
+});
+export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema]);
+export type Feature = v.InferOutput<typeof FeatureSchema>;
+export type Holes = v.InferOutput<typeof HolesSchema>;
+export type MeshPanel = v.InferOutput<typeof MeshPanelSchema>;
+
+export const SlidingPairSchema = v.object({
+  kind: v.literal("slidingPair"),
+  track: id,
+  glass: id,
+  overlap: MeasureSchema,
+  sideAllowance: MeasureSchema,
+  brushStrip: v.boolean(),
+  lock: v.picklist(["none", "wedge", "key"]),
+});
+export type SlidingPair = v.InferOutput<typeof SlidingPairSchema>;
+
+export const SealSchema = v.object({
+  sealant: id,
+  leg: MeasureSchema,
+  seams: v.picklist(["none", "base", "all"]),
+  standingWater: v.nullable(MeasureSchema),
+  airingDays: MeasureSchema,
+});
+
+export const VariantSchema = v.object({
+  id,
+  name: v.pipe(text(80), v.nonEmpty("Give the variant a name.")),
+  shell: v.variant("kind", [SheetShellSchema]),
+  /** What differs from the shell's own sheet, face by face. */
+  faces: v.partial(v.object(Object.fromEntries(FACES.map((f) => [f, v.object({ material: id })])) as Record<FaceId, v.ObjectSchema<{ material: typeof id }, undefined>>)),
+  features: v.array(FeatureSchema),
+  closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema]),
+  seal: SealSchema,
+  notes: v.record(v.string(), text(4000)),
+});
+export type Variant = v.InferOutput<typeof VariantSchema>;
+
+export const WaiverSchema = v.object({
+  rule: text(80),
+  subject: text(120),
+  reason: v.pipe(text(500), v.trim(), v.nonEmpty("Say why you go on in spite of it.")),
+});
+
+export const BuildSchema = v.object({
+  version: v.literal(BUILD_VERSION),
+  name: v.pipe(text(120), v.trim(), v.nonEmpty("Give the build a name.")),
+  brief: BriefSchema,
+  variants: v.pipe(v.array(VariantSchema), v.minLength(1, "A build needs at least one variant.")),
+  chosen: id,
+  waivers: v.array(WaiverSchema),
+});
+/** What the fabricator decided: the one input every ledger is computed from, beside book, stock and workshop. */
+export type Build = v.InferOutput<typeof BuildSchema>;
+export type Brief = Build["brief"];

@@ -1,0 +1,30 @@
+import * as v from "valibot";
+
+const clock = v.pipe(v.string(), v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, "Type a time such as 18:30."));
+const span = v.pipe(v.object({ from: clock, to: clock }), v.check((s) => s.from < s.to, "The end must be after the start."));
+const finite = v.pipe(v.number(), v.finite());
+
+/** The builder's own hours, tools and money. */
+export const WorkshopSchema = v.object({
+  name: v.pipe(v.string(), v.nonEmpty("Give the workshop a name."), v.maxLength(80)),
+  currency: v.pipe(v.string(), v.regex(/^[A-Z]{3}$/, "Three capital letters, such as EUR.")),
+  /** Seven entries, Monday first: when there are hands. */
+  hours: v.pipe(v.array(v.array(span)), v.length(7)),
+  kerfMm: v.pipe(finite, v.minValue(0, "A kerf cannot be less than nought."), v.maxValue(10, "A kerf over 10 mm is no saw.")),
+  trimMm: v.pipe(finite, v.minValue(0), v.maxValue(50)),
+  /** Smallest side of an offcut worth keeping. */
+  offcutMinSideMm: v.pipe(finite, v.minValue(10), v.maxValue(1000)),
+  glassLeadDays: v.pipe(finite, v.integer(), v.minValue(0), v.maxValue(90)),
+});
+export type Workshop = v.InferOutput<typeof WorkshopSchema>;
+
+/** Evenings and a Saturday: what most builders have. */
+export const starterWorkshop = (): Workshop => ({
+  name: "My workshop",
+  currency: "EUR",
+  hours: [...Array.from({ length: 5 }, () => [{ from: "18:30", to: "21:30" }]), [{ from: "09:00", to: "13:00" }], []],
+  kerfMm: 3.2,
+  trimMm: 5,
+  offcutMinSideMm: 100,
+  glassLeadDays: 7,
+});

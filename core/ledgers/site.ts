@@ -1,0 +1,30 @@
+import type { Brief, Build, Variant } from "../design/schema";
+import { variantPath } from "../design/variant";
+import type { Workshop } from "../diary/workshop";
+import type { Book } from "../materials/schema";
+import type { Shell } from "../shell/shell";
+import { formatLengthWithUnit, type Rounding } from "../units/format";
+
+/** What a trade sees: the shell, its design section, the book, and the builder's room and tools. */
+export interface Site {
+  brief: Brief;
+  variant: Variant;
+  shell: Shell;
+  book: Book;
+  workshop: Workshop;
+  /** A length in the build's own units, for sentences. */
+  say: (mm: number, rounding?: Rounding) => string;
+  /** A JSON Pointer into the chosen variant, for fixes. */
+  at: (path: string) => string;
+}
+
+/** Sets the stage for the trades. */
+export const makeSite = (build: Build, variant: Variant, shell: Shell, book: Book, workshop: Workshop): Site => ({
+  brief: build.brief,
+  variant,
+  shell,
+  book,
+  workshop,
+  say: (mm, rounding) => formatLengthWithUnit(mm, build.brief.units, rounding),
+  at: (path) => variantPath(build, path),
+});

@@ -1,0 +1,24 @@
+import type { Book, Material, MaterialOf, Pack } from "./schema";
+
+/** The book's material of that id and class, or undefined. */
+export function findMaterial<C extends Material["class"]>(book: Book, id: string, kind: C): MaterialOf<C> | undefined {
+  return book.materials.find((m): m is MaterialOf<C> => m.id === id && m.class === kind);
+}
+
+/** Every material of one class, in the book's order. */
+export const materialsOf = <C extends Material["class"]>(book: Book, kind: C): MaterialOf<C>[] =>
+  book.materials.filter((m): m is MaterialOf<C> => m.class === kind);
+
+/** The packs a material is sold in. */
+export function packsOf(material: Material): Pack[] {
+  switch (material.class) {
+    case "sheet":
+      return material.stock;
+    case "glass":
+      return [material.perM2];
+    case "track":
+      return [material.bar];
+    default:
+      return material.packs;
+  }
+}

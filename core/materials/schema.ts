@@ -1,0 +1,103 @@
+import * as v from "valibot";
+
+const finite = v.pipe(v.number(), v.finite());
+const positive = v.pipe(finite, v.minValue(0));
+const id = v.pipe(v.string(), v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/));
+
+const basis = v.variant("kind", [
+  v.object({ kind: v.literal("published"), source: v.string() }),
+  v.object({ kind: v.picklist(["practice", "label", "memory"]) }),
+  v.object({ kind: v.literal("log"), entries: v.pipe(finite, v.integer()) }),
+]);
+const known = v.object({ value: finite, low: v.optional(finite), high: v.optional(finite), basis });
+
+/** A pack as it is sold. `content` is in the class's own unit; a price is integer minor units, null while unknown. */
+const pack = v.object({ id, name: v.string(), content: positive, priceMinor: v.nullable(v.pipe(finite, v.integer(), v.minValue(0))) });
+const common = { id, name: v.pipe(v.string(), v.maxLength(120)), note: v.string() };
+
+const sheet = v.object({
+  ...common,
+  class: v.literal("sheet"),
+  plastic: v.picklist(["pvcFoam", "plywood", "hdpe"]),
+  thicknessMm: positive,
+  densityKgPerM3: known,
+  elasticGPa: known,
+  creepFactor: known,
+  growthPerK: known,
+  grained: v.boolean(),
+  stock: v.array(v.object({ ...pack.entries, widthMm: positive, heightMm: positive })),
+});
+const glass = v.object({
+  ...common,
+  class: v.literal("glass"),
+  thicknessMm: positive,
+  thicknessToleranceMm: known,
+  densityKgPerM3: known,
+  growthPerK: known,
+  /** Price of a square metre cut to size. */
+  perM2: pack,
+});
+const track = v.object({
+  ...common,
+  class: v.literal("track"),
+  glassMm: positive,
+  pitchMm: known,
+  grooveMm: known,
+  bottomDepthMm: known,
+  topDepthMm: known,
+  webMm: known,
+  pitchToleranceMm: known,
+  densityKgPerM3: known,
+  /** One bar of bottom and one of top track, `content` mm long. */
+  bar: pack,
+});
+const mesh = v.object({
+  ...common,
+  class: v.literal("mesh"),
+  apertureMm: v.tuple([positive, positive]),
+  wireMm: positive,
+  metal: v.boolean(),
+  densityKgPerM3: known,
+  basis,
+  /** `content` in mm² of mesh. */
+  packs: v.array(pack),
+});
+const sealant = v.object({
+  ...common,
+  class: v.literal("sealant"),
+  mouldInhibitor: v.boolean(),
+  densityKgPerM3: known,
+  cureMmPerDay: known,
+  /** Bead share lost to skips, tooling and the nozzle. */
+  waste: known,
+  /** `content` in mL. */
+  packs: v.array(pack),
+});
+const adhesive = v.object({
+  ...common,
+  class: v.literal("adhesive"),
+  mlPerMetre: known,
+  cureMinutes: known,
+  packs: v.array(pack),
+});
+const piece = v.object({
+  ...common,
+  class: v.literal("piece"),
+  /** `content` in pieces. */
+  packs: v.array(pack),
+});
+const strip = v.object({
+  ...common,
+  class: v.literal("strip"),
+  /** `content` in mm. */
+  packs: v.array(pack),
+});
+
+export const MaterialSchema = v.variant("class", [sheet, glass, track, mesh, sealant, adhesive, piece, strip]);
+export type Material = v.InferOutput<typeof MaterialSchema>;
+export type MaterialOf<C extends Material["class"]> = Extract<Material, { class: C }>;
+export type Pack = v.InferOutput<typeof pack>;
+
+/** Materials and prices. Exported with a build, so that another machine computes the same numbers. */
+export const BookSchema = v.object({ materials: v.array(MaterialSchema) });
+export type Book = v.InferOutput<typeof BookSchema>;

@@ -1,0 +1,10 @@
+import type { Resident } from "../design/schema";
+import { type Known, memory } from "../figures/figure";
+
+/** Share of the narrowest rigid measure a gap may be, by kind of body (HANDBOOK §7). */
+export const GAP_FACTOR: Record<Resident["body"], Known & { words: string }> = {
+  scaled: { value: 0.5, basis: memory, words: "scaled animals and rodents" },
+  softBodied: { value: 0.33, basis: memory, words: "soft-bodied animals" },
+  hardBodied: { value: 0.5, basis: memory, words: "hard-bodied invertebrates, by the carapace" },
+  flattener: { value: 0.25, basis: memory, words: "roaches and other flatteners" },
+};

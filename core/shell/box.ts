@@ -1,0 +1,63 @@
+import { FACES, type FaceId, type SheetShell, type Variant } from "../design/schema";
+import { findMaterial } from "../materials/find";
+import type { Book, MaterialOf } from "../materials/schema";
+
+/** Width (x), depth (y) and height (z) in millimetres. */
+export interface Size3 {
+  widthMm: number;
+  depthMm: number;
+  heightMm: number;
+}
+
+export interface Box {
+  sheets: Record<FaceId, MaterialOf<"sheet">>;
+  thicknessMm: Record<FaceId, number>;
+  /** Inside size; depth to the front edge of the sides, dam and rails standing within it. */
+  inside: Size3;
+  outside: Size3;
+  /** Depth of top, base and sides as cut. */
+  sideDepthMm: number;
+  hasFrontStrips: boolean;
+}
+
+/** The sheet each face is made of: its own, or the shell's. The design must have passed `checkDesign`. */
+function sheetsOf(variant: Variant, book: Book): Record<FaceId, MaterialOf<"sheet">> {
+  const own = (face: FaceId) => findMaterial(book, variant.faces[face]?.material ?? variant.shell.material, "sheet")!;
+  return Object.fromEntries(FACES.map((face) => [face, own(face)])) as Record<FaceId, MaterialOf<"sheet">>;
+}
+
+/**
+ * Inside and outside of a sheet box. Whatever the joints, thickness adds once per face on each axis: the joints only
+ * decide which panel it is taken from.
+ */
+export function measureBox(variant: Variant, book: Book): Box {
+  const shell: SheetShell = variant.shell;
+  const sheets = sheetsOf(variant, book);
+  const thicknessMm = Object.fromEntries(FACES.map((f) => [f, sheets[f].thicknessMm])) as Record<FaceId, number>;
+  const { width, depth, height, given, depthTo } = shell.size;
+  const hasFrontStrips = Object.values(shell.front).some((strip) => strip !== null);
+  const frontMm = depthTo === "behindFront" && hasFrontStrips ? thicknessMm.front : 0;
+  const walls: Size3 = {
+    widthMm: thicknessMm.left + thicknessMm.right,
+    depthMm: thicknessMm.back,
+    heightMm: thicknessMm.top + thicknessMm.base,
+  };
+  const sign = given === "outside" ? -1 : 0;
+  const inside: Size3 = {
+    widthMm: width.value + sign * walls.widthMm,
+    depthMm: depth.value + sign * walls.depthMm + (given === "inside" ? frontMm : 0),
+    heightMm: height.value + sign * walls.heightMm,
+  };
+  return {
+    sheets,
+    thicknessMm,
+    inside,
+    outside: {
+      widthMm: inside.widthMm + walls.widthMm,
+      depthMm: inside.depthMm + walls.depthMm,
+      heightMm: inside.heightMm + walls.heightMm,
+    },
+    sideDepthMm: inside.depthMm + (shell.joints.back === "overlaid" ? 0 : thicknessMm.back),
+    hasFrontStrips,
+  };
+}

@@ -1,0 +1,33 @@
+import type { FaceId } from "../design/schema";
+import type { Size3 } from "./box";
+
+/** A rectangle on a face, millimetres, `u` and `v` from the inside front left bottom corner. */
+export interface Rect {
+  uMm: number;
+  vMm: number;
+  widthMm: number;
+  heightMm: number;
+}
+
+/** Which shell axes a face's `u` and `v` run along: x left to right, y front to back, z up. */
+export const FACE_AXES: Record<FaceId, { u: "x" | "y"; v: "y" | "z" }> = {
+  left: { u: "y", v: "z" },
+  right: { u: "y", v: "z" },
+  back: { u: "x", v: "z" },
+  front: { u: "x", v: "z" },
+  top: { u: "x", v: "y" },
+  base: { u: "x", v: "y" },
+};
+
+/** What a face's axes are called at the bench. */
+export const AXIS_WORDS: Record<"x" | "y" | "z", string> = {
+  x: "from the left",
+  y: "from the front",
+  z: "above the base",
+};
+
+/** The inner size of a face: width along `u`, height along `v`. */
+export function faceSize(face: FaceId, inside: Size3): { widthMm: number; heightMm: number } {
+  const along = { x: inside.widthMm, y: inside.depthMm, z: inside.heightMm };
+  return { widthMm: along[FACE_AXES[face].u], heightMm: along[FACE_AXES[face].v] };
+}

@@ -1,0 +1,93 @@
+import type { FaceId, SheetShell } from "../design/schema";
+import { formatNumber } from "../units/format";
+import type { Box } from "./box";
+import type { Strip } from "./front";
+
+/** A piece of sheet with the face it belongs to and how its two sizes came about. */
+export interface Panel {
+  id: string;
+  label: string;
+  face: FaceId;
+  lengthMm: number;
+  widthMm: number;
+  thicknessMm: number;
+  materialId: string;
+  working: { length: string; width: string };
+}
+
+/** A sum in words: `1500 inside + 10 left + 10 right`. Terms of nought are left out. */
+const sum = (...terms: [number, string][]) =>
+  terms
+    .filter(([mm], i) => i === 0 || mm !== 0)
+    .map(([mm, what]) => `${formatNumber(mm, 2)} ${what}`)
+    .join(" + ");
+
+/** Every panel of a sheet box with the thickness its joints add or take (HANDBOOK §3). */
+export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[] {
+  const { inside, thicknessMm: t } = box;
+  const over = shell.joints.box === "topBaseOver";
+  const overlaid = shell.joints.back === "overlaid";
+  const rabbetMm = shell.joints.back === "rabbeted" ? shell.joints.rabbetDepth.value : 0;
+
+  const make = (id: FaceId, label: string, length: [number, string][], width: [number, string][]): Panel => ({
+    id: `shell/${id}`,
+    label,
+    face: id,
+    lengthMm: length.reduce((total, [mm]) => total + mm, 0),
+    widthMm: width.reduce((total, [mm]) => total + mm, 0),
+    thicknessMm: t[id],
+    materialId: box.sheets[id].id,
+    working: { length: sum(...length), width: sum(...width) },
+  });
+
+  const depth: [number, string][] = [
+    [inside.depthMm, "deep inside"],
+    [overlaid ? 0 : t.back, shell.joints.back === "inset" ? "for the inset back" : "for the rabbeted back"],
+  ];
+  const across: [number, string][] = [
+    [inside.widthMm, "wide inside"],
+    [over ? t.left : 0, "left side"],
+    [over ? t.right : 0, "right side"],
+  ];
+  const upright: [number, string][] = [
+    [inside.heightMm, "high inside"],
+    [over ? 0 : t.base, "base"],
+    [over ? 0 : t.top, "top"],
+  ];
+  const back = make(
+    "back",
+    "Back",
+    [
+      [inside.widthMm, "wide inside"],
+      [overlaid ? t.left : rabbetMm, overlaid ? "left side" : "left rabbet"],
+      [overlaid ? t.right : rabbetMm, overlaid ? "right side" : "right rabbet"],
+    ],
+    [
+      [inside.heightMm, "high inside"],
+      [overlaid ? t.base : rabbetMm, overlaid ? "base" : "base rabbet"],
+      [overlaid ? t.top : rabbetMm, overlaid ? "top" : "top rabbet"],
+    ],
+  );
+  return [
+    make("top", "Top", across, depth),
+    make("base", "Base", across, depth),
+    make("left", "Left side", upright, depth),
+    make("right", "Right side", upright, depth),
+    back,
+    ...strips.map((strip): Panel => {
+      const lying = !strip.id.startsWith("stile");
+      return {
+        id: `front/${strip.id}`,
+        label: strip.label,
+        face: "front",
+        lengthMm: lying ? strip.widthMm : strip.heightMm,
+        widthMm: lying ? strip.heightMm : strip.widthMm,
+        thicknessMm: t.front,
+        materialId: box.sheets.front.id,
+        working: lying
+          ? { length: `${formatNumber(strip.widthMm, 2)} between the sides`, width: `${formatNumber(strip.heightMm, 2)} high` }
+          : { length: `${formatNumber(strip.heightMm, 2)} between dam and head rail`, width: `${formatNumber(strip.widthMm, 2)} wide` },
+      };
+    }),
+  ];
+}

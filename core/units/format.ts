@@ -1,0 +1,68 @@
+import { MM_PER } from "./length";
+
+/** How a build shows lengths: millimetres, or inches with fractions down to 1/16 or 1/32. */
+export type LengthDisplay = { unit: "mm" } | { unit: "in"; denominator: 16 | 32 };
+/** Gaps are shown rounded up and allowances down, so that a verdict never contradicts its digits. */
+export type Rounding = "nearest" | "up" | "down";
+
+const ROUND: Record<Rounding, (n: number) => number> = {
+  nearest: Math.round,
+  // The slack keeps 3.4000000000000004 from showing as 3.5.
+  up: (n) => Math.ceil(n - 1e-9),
+  down: (n) => Math.floor(n + 1e-9),
+};
+
+/** A plain number with at most `decimals` decimals, no trailing zeros, and never NaN or a minus before nought. */
+export function formatNumber(value: number, decimals = 1, rounding: Rounding = "nearest"): string {
+  if (!Number.isFinite(value)) return "–";
+  const scale = 10 ** decimals;
+  const rounded = ROUND[rounding](value * scale) / scale;
+  return String(rounded === 0 ? 0 : Number(rounded.toFixed(decimals)));
+}
+
+function formatInches(mm: number, denominator: number, rounding: Rounding): string {
+  const parts = ROUND[rounding]((Math.abs(mm) / MM_PER.in) * denominator);
+  const whole = Math.floor(parts / denominator);
+  let top = parts % denominator;
+  let bottom = denominator;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  const sign = mm < 0 && parts > 0 ? "-" : "";
+  if (top === 0) return `${sign}${whole}"`;
+  return `${sign}${whole > 0 ? `${whole} ` : ""}${top}/${bottom}"`;
+}
+
+/**
+ * A length as the build shows it, e.g. `1500` or `59 1/16"`.
+ * @param mm the length in millimetres
+ * @param display the build's choice of units
+ * @param rounding `up` for a gap, `down` for an allowance
+ */
+export function formatLength(mm: number, display: LengthDisplay, rounding: Rounding = "nearest"): string {
+  if (!Number.isFinite(mm)) return "–";
+  return display.unit === "mm"
+    ? formatNumber(mm, 1, rounding)
+    : formatInches(mm, display.denominator, rounding);
+}
+
+/** `formatLength` with its unit spelled out, for sentences. */
+export function formatLengthWithUnit(mm: number, display: LengthDisplay, rounding: Rounding = "nearest"): string {
+  const text = formatLength(mm, display, rounding);
+  return display.unit === "mm" ? `${text} mm` : text;
+}
+
+/** Money from integer minor units, e.g. `€62.00`. */
+export function formatMoney(minor: number, currency: string): string {
+  return new Intl.NumberFormat("en-IE", { style: "currency", currency }).format(minor / 100);
+}
+
+/** Minutes as a builder says them: `25 min`, `2 h`, `2 h 15`, `3 days`. */
+export function formatMinutes(minutes: number): string {
+  const rounded = Math.round(minutes);
+  if (rounded < 60) return `${rounded} min`;
+  if (rounded >= 2880 && rounded % 1440 === 0) return `${rounded / 1440} days`;
+  const rest = rounded % 60;
+  return rest === 0 ? `${rounded / 60} h` : `${Math.floor(rounded / 60)} h ${String(rest).padStart(2, "0")}`;
+}
