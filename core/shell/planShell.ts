@@ -81,7 +81,10 @@ function steps(site: Site): Step[] {
       stage: "shell",
       handsOnMinutes: 5 * shell.panels.length,
       waitMinutes: 0,
-      after: [{ id: "cuts/saw", because: "the panels must be cut" }],
+      after: [
+        { id: "cuts/saw", because: "the panels must be cut" },
+        ...site.variant.features.map((f) => ({ id: `air/cut/${f.id}`, because: "a flat panel is easier to drill than a box" })),
+      ],
       splittable: true,
       toHand: ["tape", "square", "clamps or tape"],
       cautions: heavy ? [CAUTION.lift] : [],

@@ -36,6 +36,8 @@ function attempt(kinds: Kind[], counts: number[], stocks: Stock[], costLimit: nu
     noise: random() < 0.2 ? 0 : random() * 0.5,
     keepLarge: random() < 0.7 ? 1 : random(),
   };
+  // Each try has its own liking for the stock sizes, some of them all but refused: else the dearer mix hides the cheaper.
+  const liking = stocks.map(() => (random() < 0.35 ? 1e-6 : 0.6 + random()));
   while (left.some((n) => n > 0)) {
     let best: { stock: number; value: number; root: Node; left: number[] } | undefined;
     for (let s = 0; s < stocks.length; s++) {
@@ -44,7 +46,7 @@ function attempt(kinds: Kind[], counts: number[], stocks: Stock[], costLimit: nu
       const trial = [...left];
       const { root, placed } = fillSheet(stock.w, stock.h, kinds, trial, taste, random);
       if (placed === 0) continue;
-      const value = stock.price === 0 ? Number.MAX_VALUE * (placed / (stock.w * stock.h)) : (placed / stock.price) * (1 + 0.15 * random());
+      const value = stock.price === 0 ? Number.MAX_VALUE * (placed / (stock.w * stock.h)) : (placed / stock.price) * liking[s]!;
       if (!best || value > best.value) best = { stock: s, value, root, left: trial };
     }
     if (!best) break;

@@ -1,0 +1,61 @@
+import { type Known, memory, published } from "../figures/figure";
+
+/** Discharge coefficient of a sharp-edged opening without a screen (HANDBOOK §6). */
+export const SHARP_CD: Known = { value: 0.61, basis: published("ASHRAE Fundamentals, ventilation and infiltration") };
+/** Kinematic viscosity of air near 25 °C, m²/s. */
+export const AIR_VISCOSITY: Known = { value: 1.55e-5, basis: published("CRC Handbook, air at 25 °C") };
+export const SCREEN_SOURCE: Known["basis"] = published("Idelchik, screens; from memory");
+/** What a warm shell is over its room while a first look is taken; the climate stage will compute it. */
+export const LOOK_K: Known = { value: 5, basis: memory };
+
+/** Open share of a woven mesh: product over both directions of w/(w + d), from apertures and wire in mm (geometry). */
+export const meshPorosity = ([a, b]: readonly [number, number], wireMm: number): number => (a / (a + wireMm)) * (b / (b + wireMm));
+
+/**
+ * Loss coefficient of a screen: 1.3(1 − f) + (1/f − 1)² + 22/Re (Idelchik; from memory). The last term is the low-speed
+ * one, given for Re under 50; it is kept above, where it is under 0.44 and fades, so that the curve has no step.
+ * @param porosity f, open share
+ * @param wireMm wire diameter, mm
+ * @param clearMPerS velocity in the clear openings between wires, m/s
+ */
+export function screenLoss(porosity: number, wireMm: number, clearMPerS: number): number {
+  const reynolds = Math.max(1e-3, (clearMPerS * wireMm) / 1000 / AIR_VISCOSITY.value);
+  return 1.3 * (1 - porosity) + (1 / porosity - 1) ** 2 + 22 / reynolds;
+}
+
+/** An opening as the flow sees it: gross area with its screen's loss, never free area and loss together. */
+export interface FlowOpening {
+  grossM2: number;
+  mesh: { porosity: number; wireMm: number } | null;
+}
+
+/** Cd·A of several openings side by side at one face velocity each, m². */
+function conductance(openings: FlowOpening[], flowM3PerS: number): number {
+  const grossM2 = openings.reduce((sum, o) => sum + o.grossM2, 0);
+  return openings.reduce((sum, o) => {
+    const loss = o.mesh ? screenLoss(o.mesh.porosity, o.mesh.wireMm, flowM3PerS / Math.max(1e-9, grossM2) / o.mesh.porosity) : 0;
+    return sum + o.grossM2 / Math.sqrt(1 / SHARP_CD.value ** 2 + loss);
+  }, 0);
+}
+
+/**
+ * Stack flow between low and high openings: V = (CdA)·√(2·g·h·ΔT/T), 1/(CdA)² summed over the two levels (ASHRAE
+ * Fundamentals, ventilation and infiltration). Screens are iterated on their own velocity.
+ * @param heightM between the middles of the two levels, m
+ * @param warmerK inside over room, K
+ * @param roomK room temperature, K
+ * @returns flow, m³/s; 0 when either level has no opening
+ */
+export function stackFlow(low: FlowOpening[], high: FlowOpening[], heightM: number, warmerK: number, roomK: number): number {
+  if (low.length === 0 || high.length === 0 || heightM <= 0 || warmerK <= 0) return 0;
+  const drive = Math.sqrt((2 * 9.80665 * heightM * warmerK) / roomK);
+  let flow = 0;
+  for (let i = 0; i < 60; i++) {
+    const lowCdA = conductance(low, flow);
+    const highCdA = conductance(high, flow);
+    const next = drive / Math.sqrt(1 / lowCdA ** 2 + 1 / highCdA ** 2);
+    if (Math.abs(next - flow) < 1e-9) break;
+    flow = (flow + next) / 2;
+  }
+  return flow;
+}

@@ -1,0 +1,201 @@
+import type { Feature } from "../design/schema";
+import { set, setMm } from "../ledgers/fix";
+import type { Snag } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { faceSize, type Rect } from "../shell/faces";
+import { featureRect } from "../shell/features";
+import { fieldSize } from "./pattern";
+
+/** Brittle plastic keeps 1.5 hole diameters to its edges (HANDBOOK §3); a mesh opening a frame's width. */
+const EDGE_DIAMETERS = 1.5;
+const MESH_EDGE_MM = 15;
+/** Holes stay above the ground by this, so that litter does not close them. */
+const ABOVE_GROUND_MM = 10;
+
+const clamp = (value: number, low: number, high: number) => (low > high ? (low + high) / 2 : Math.min(high, Math.max(low, value)));
+
+/** How close to its face's edges a feature may come, mm. */
+const edgeDistance = (feature: Feature): number => (feature.kind === "holes" ? EDGE_DIAMETERS * feature.holeDia.value - feature.holeDia.value / 2 : MESH_EDGE_MM);
+
+/** What vents are judged by, other than as ways out. */
+export function airSnags(site: Site): Snag[] {
+  const { features } = site.variant;
+  return [...features.flatMap((feature, i) => featureSnags(site, feature, i)), ...overlapSnags(site), ...crossFlowSnags(site)];
+}
+
+/** Where ground or water stands against a face, mm above the base. */
+const lowestFree = (site: Site) => Math.max(site.shell.levels.groundMm, site.shell.levels.waterMm);
+
+/** The span a feature's centre may move in on its face: inside the sheet, clear of the edges and of the ground. */
+export function centreSpan(site: Site, feature: Feature): { u: [number, number]; v: [number, number] } {
+  const face = faceSize(feature.face, site.shell.inside);
+  const rect = featureRect(feature);
+  const edge = edgeDistance(feature);
+  const upright = feature.face !== "top" && feature.face !== "base";
+  const foot = upright ? Math.max(edge, lowestFree(site) + (lowestFree(site) > 0 ? ABOVE_GROUND_MM : 0)) : edge;
+  return {
+    u: [edge + rect.widthMm / 2, face.widthMm - edge - rect.widthMm / 2],
+    v: [foot + rect.heightMm / 2, face.heightMm - edge - rect.heightMm / 2],
+  };
+}
+
+/** A feature as large as its face allows, in the middle of where it may be. */
+function shrunk(site: Site, feature: Feature, index: number): Snag["fix"] {
+  const face = faceSize(feature.face, site.shell.inside);
+  const edge = edgeDistance(feature);
+  const upright = feature.face !== "top" && feature.face !== "base";
+  const foot = upright && lowestFree(site) > 0 ? Math.max(edge, lowestFree(site) + ABOVE_GROUND_MM) : edge;
+  const room = { widthMm: face.widthMm - 2 * edge, heightMm: face.heightMm - edge - foot };
+  const path = (rest: string) => site.at(`/features/${index}${rest}`);
+  const size = featureRect(feature);
+  const centre = [
+    setMm(path("/u"), clamp(feature.u.value, edge + Math.min(size.widthMm, room.widthMm) / 2, face.widthMm - edge - Math.min(size.widthMm, room.widthMm) / 2)),
+    setMm(path("/v"), clamp(feature.v.value, foot + Math.min(size.heightMm, room.heightMm) / 2, face.heightMm - edge - Math.min(size.heightMm, room.heightMm) / 2)),
+  ];
+  if (feature.kind === "mesh") {
+    const width = Math.floor(Math.min(feature.width.value, room.widthMm));
+    const height = Math.floor(Math.min(feature.height.value, room.heightMm));
+    if (width < 5 || height < 5) return undefined;
+    return { label: "Make it fit the face", patch: [setMm(path("/width"), width), setMm(path("/height"), height), setMm(path("/u"), clamp(feature.u.value, edge + width / 2, face.widthMm - edge - width / 2)), setMm(path("/v"), clamp(feature.v.value, foot + height / 2, face.heightMm - edge - height / 2))] };
+  }
+  let { columns, rows } = feature;
+  while (columns > 1 && fieldSize({ ...feature, columns, rows }).widthMm > room.widthMm) columns--;
+  while (rows > 1 && fieldSize({ ...feature, columns, rows }).heightMm > room.heightMm) rows--;
+  const fitted = fieldSize({ ...feature, columns, rows });
+  if (fitted.widthMm > room.widthMm || fitted.heightMm > room.heightMm) return undefined;
+  if (columns === feature.columns && rows === feature.rows) return { label: "Move it onto the face", patch: centre };
+  return {
+    label: `Make it ${columns} × ${rows} holes`,
+    patch: [
+      set(path("/columns"), columns),
+      set(path("/rows"), rows),
+      setMm(path("/u"), clamp(feature.u.value, edge + fitted.widthMm / 2, face.widthMm - edge - fitted.widthMm / 2)),
+      setMm(path("/v"), clamp(feature.v.value, foot + fitted.heightMm / 2, face.heightMm - edge - fitted.heightMm / 2)),
+    ],
+  };
+}
+
+function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
+  const { say, shell, at } = site;
+  const name = feature.name || feature.id;
+  const face = faceSize(feature.face, shell.inside);
+  const rect = featureRect(feature);
+  const list: Snag[] = [];
+  const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "air", subject: feature.id, ...snag });
+  const off = rect.uMm < 0 || rect.vMm < 0 || rect.uMm + rect.widthMm > face.widthMm || rect.vMm + rect.heightMm > face.heightMm;
+  const span = centreSpan(site, feature);
+  const movable = span.u[0] <= span.u[1] && span.v[0] <= span.v[1];
+  const move = movable && {
+    label: "Move it clear",
+    patch: [setMm(at(`/features/${index}/u`), clamp(feature.u.value, ...span.u)), setMm(at(`/features/${index}/v`), clamp(feature.v.value, ...span.v))],
+  };
+  const fix = shrunk(site, feature, index);
+  if (off) {
+    add({
+      rule: "air/off-the-face",
+      severity: "stop",
+      title: `${name} runs off its face`,
+      sentence: `It takes ${say(rect.widthMm)} × ${say(rect.heightMm)}; the face is ${say(face.widthMm)} × ${say(face.heightMm)} inside.`,
+      reason: "What is cut past the edge of a panel is cut into its neighbour.",
+      ...(fix && { fix }),
+    });
+    return list;
+  }
+  const edge = edgeDistance(feature);
+  const nearest = Math.min(rect.uMm, rect.vMm, face.widthMm - rect.uMm - rect.widthMm, face.heightMm - rect.vMm - rect.heightMm);
+  if (nearest < edge - 1e-6)
+    add({
+      rule: "air/too-near-the-edge",
+      severity: "mind",
+      title: `${name} is close to an edge`,
+      sentence: `${say(nearest, "down")} of sheet is left; ${say(edge, "up")} is wanted.`,
+      reason: feature.kind === "holes" ? "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source)." : "The mesh's frame and its screws need sheet to hold on to.",
+      ...(move ? { fix: move } : fix && { fix }),
+    });
+  if (feature.kind === "holes" && feature.pitch.value < 2 * feature.holeDia.value - 1e-6)
+    add({
+      rule: "air/holes-too-close",
+      severity: "mind",
+      title: `${name}: thin bridges between holes`,
+      sentence: `${say(feature.pitch.value - feature.holeDia.value, "down")} between holes of ${say(feature.holeDia.value)}.`,
+      reason: "Keep one hole diameter between holes in brittle plastic (trade practice, no source).",
+      fix: { label: `Set the pitch to ${say(2 * feature.holeDia.value)}`, patch: [setMm(at(`/features/${index}/pitch`), 2 * feature.holeDia.value)] },
+    });
+  const upright = feature.face !== "top" && feature.face !== "base";
+  if (upright && lowestFree(site) > 0 && rect.vMm < lowestFree(site) + ABOVE_GROUND_MM - 1e-6)
+    add({
+      rule: "air/below-the-ground",
+      severity: "stop",
+      title: `${name} is under the ground line`,
+      sentence: `It starts ${say(rect.vMm)} above the base; ground or water comes to ${say(lowestFree(site))}.`,
+      reason: "Holes stay above the ground line: below it they drain the ground and close up.",
+      ...(move ? { fix: move } : fix && { fix }),
+    });
+  if (feature.face === "front") {
+    const { opening } = shell;
+    const clear = rect.uMm + rect.widthMm <= opening.uMm || rect.uMm >= opening.uMm + opening.widthMm || rect.vMm + rect.heightMm <= opening.vMm || rect.vMm >= opening.vMm + opening.heightMm;
+    if (!clear)
+      add({
+        rule: "air/in-the-doorway",
+        severity: "stop",
+        title: `${name} lies in the doorway`,
+        sentence: "There is no sheet here to cut: this is where the doors run.",
+        reason: "Vents in the front go into a vent rail, the dam or a stile.",
+      });
+  }
+  return list;
+}
+
+function overlapSnags(site: Site): Snag[] {
+  const { features } = site.variant;
+  const apart = (a: Rect, b: Rect) => a.uMm + a.widthMm <= b.uMm || b.uMm + b.widthMm <= a.uMm || a.vMm + a.heightMm <= b.vMm || b.vMm + b.heightMm <= a.vMm;
+  return features.flatMap((feature, i) =>
+    features.slice(0, i).flatMap((other): Snag[] =>
+      other.face !== feature.face || apart(featureRect(feature), featureRect(other))
+        ? []
+        : [
+            {
+              rule: "air/vents-overlap",
+              subject: `${other.id}+${feature.id}`,
+              severity: "stop",
+              stage: "air",
+              title: "Two vents overlap",
+              sentence: `${feature.name || feature.id} and ${other.name || other.id} take the same sheet.`,
+              reason: "One of them has to move.",
+            },
+          ],
+    ),
+  );
+}
+
+function crossFlowSnags(site: Site): Snag[] {
+  const { features } = site.variant;
+  if (features.length === 0)
+    return [
+      {
+        rule: "air/no-vents",
+        subject: "shell",
+        severity: "stop",
+        stage: "air",
+        title: "No air yet",
+        sentence: "There is no vent in any face.",
+        reason: "A closed box goes stale, fogs and moulds. A low inlet on one side and a high outlet on the other is the usual start.",
+      },
+    ];
+  const middle = site.shell.inside.heightMm / 2;
+  const low = features.filter((f) => f.face !== "top" && f.v.value < middle);
+  const high = features.filter((f) => f.face === "top" || f.v.value >= middle);
+  const crossing = low.some((a) => high.some((b) => a.face !== b.face));
+  if (crossing) return [];
+  return [
+    {
+      rule: "air/no-cross-flow",
+      subject: "shell",
+      severity: "mind",
+      stage: "air",
+      title: "No cross-flow",
+      sentence: low.length === 0 ? "Every vent is high: nothing lets fresh air in low down." : high.length === 0 ? "Every vent is low: warm, damp air has no way out at the top." : "Low and high vents are on the same face: air short-circuits along it.",
+      reason: "Low inlet one side, high outlet the other carries air across the whole shell (trade practice, no source).",
+    },
+  ];
+}

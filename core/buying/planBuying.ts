@@ -1,0 +1,240 @@
+import { fillBars } from "../cuts/bars";
+import { sawSizeMm } from "../cuts/sawSize";
+import type { SheetGroup } from "../cuts/sheets";
+import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { findMaterial, packsOf } from "../materials/find";
+import { formatMoney, formatNumber } from "../units/format";
+import { cheapestPacks, type PackCount } from "./packs";
+import { oddsEnough, safeNeed } from "./spread";
+import type { Stock } from "./stock";
+
+/** One thing to buy: whole packs, likely and safe. Costs are null while a price is missing. */
+export interface BuyLine {
+  id: string;
+  label: string;
+  materialId: string;
+  need: string;
+  likely: PackCount[];
+  safe: PackCount[];
+  likelyMinor: number | null;
+  safeMinor: number | null;
+  /** Odds, 0–1, that the likely count is enough; 1 where nothing is uncertain. */
+  odds: number;
+  onHand: string;
+  figure?: string;
+}
+
+export interface BuyLedger extends TradeLedger {
+  lines: BuyLine[];
+  likelyMinor: number;
+  safeMinor: number;
+  unpriced: number;
+}
+
+const costOf = (counts: PackCount[]): number | null =>
+  counts.reduce<number | null>((sum, { pack, count }) => (sum === null || pack.priceMinor === null ? null : sum + pack.priceMinor * count), 0);
+
+/** The whole shopping list from the gathered ledgers. */
+export function planBuying(site: Site, needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock }): BuyLedger {
+  const lines = [
+    ...needs.groups.map(sheetLine),
+    ...glassLines(site, needs.parts),
+    ...barLines(site, needs.parts),
+    ...needs.supplies.map((s) => supplyLine(site, s, needs.stock)),
+  ];
+  const sum = (key: "likelyMinor" | "safeMinor") => lines.reduce((n, l) => n + (l[key] ?? 0), 0);
+  const likelyMinor = sum("likelyMinor");
+  const safeMinor = sum("safeMinor");
+  const unpriced = lines.filter((l) => l.likelyMinor === null).length;
+  return {
+    ...emptyLedger(),
+    lines,
+    likelyMinor,
+    safeMinor,
+    unpriced,
+    steps: [fetchStep(lines)],
+    snags: [...budgetSnags(site, safeMinor), ...priceSnags(lines), ...barSnags(site, needs.parts)],
+    figures: [
+      {
+        id: "buying/cost",
+        label: "Cost, likely",
+        value: likelyMinor / 100,
+        high: safeMinor / 100,
+        unit: site.workshop.currency,
+        formula: "Σ whole packs × price; safe is enough nine times in ten (lognormal, stated ranges as 5–95 %)",
+        inputs: lines.map((l) => ({ name: l.label, value: (l.likelyMinor ?? 0) / 100, unit: site.workshop.currency })),
+      },
+    ],
+  };
+}
+
+function sheetLine(group: SheetGroup): BuyLine {
+  const counts = Object.entries(group.bought).map(([id, count]) => ({ pack: group.material.stock.find((s) => s.id === id)!, count }));
+  const cost = costOf(counts);
+  return {
+    id: `buying/${group.material.id}`,
+    label: group.material.name,
+    materialId: group.material.id,
+    need: `${group.parts.reduce((n, p) => n + p.qty, 0)} parts`,
+    likely: counts,
+    safe: counts,
+    likelyMinor: cost,
+    safeMinor: cost,
+    odds: 1,
+    onHand: group.offcutsUsed.length > 0 ? `${group.offcutsUsed.length} from the rack` : "",
+    figure: `cuts/${group.material.id}/sheets`,
+  };
+}
+
+function glassLines(site: Site, parts: Part[]): BuyLine[] {
+  return parts
+    .filter((p) => p.kind === "pane")
+    .map((part): BuyLine => {
+      const glass = findMaterial(site.book, part.materialId, "glass")!;
+      const areaM2 = (part.lengthMm * part.widthMm * part.qty) / 1e6;
+      const cost = glass.perM2.priceMinor === null ? null : Math.round(glass.perM2.priceMinor * areaM2);
+      const counts = [{ pack: { ...glass.perM2, name: "cut to size", priceMinor: cost }, count: part.qty }];
+      return {
+        id: `buying/${part.id}`,
+        label: `${part.label}: ${glass.name}`,
+        materialId: glass.id,
+        need: `${formatNumber(sawSizeMm(part.lengthMm))} × ${formatNumber(sawSizeMm(part.widthMm))} mm`,
+        likely: counts,
+        safe: counts,
+        likelyMinor: cost,
+        safeMinor: cost,
+        odds: 1,
+        onHand: "",
+        ...(part.figure && { figure: part.figure }),
+      };
+    });
+}
+
+/** Bars of one material, grouped so that a bottom and a top piece come from one pack of bottom and top bars. */
+function barGroups(site: Site, parts: Part[]) {
+  const ids = [...new Set(parts.filter((p) => p.kind === "bar").map((p) => p.materialId))];
+  return ids.map((id) => {
+    const track = findMaterial(site.book, id, "track")!;
+    const tops = parts.filter((p) => p.materialId === id && p.id.endsWith("track-top"));
+    return { track, tops, ...fillBars(tops.map((p) => p.lengthMm), track.bar.content, site.workshop.kerfMm) };
+  });
+}
+
+function barLines(site: Site, parts: Part[]): BuyLine[] {
+  return barGroups(site, parts).map(({ track, tops, bars, tooLong }): BuyLine => {
+    // A run longer than a bar is butted from whole bars.
+    const count = bars.length + tooLong.reduce((n, mm) => n + Math.ceil(mm / track.bar.content), 0);
+    const counts = [{ pack: track.bar, count }];
+    const cost = costOf(counts);
+    return {
+      id: `buying/${track.id}`,
+      label: track.name,
+      materialId: track.id,
+      need: tops.map((p) => `${formatNumber(sawSizeMm(p.lengthMm))} mm, bottom and top`).join(", "),
+      likely: counts,
+      safe: counts,
+      likelyMinor: cost,
+      safeMinor: cost,
+      odds: 1,
+      onHand: "",
+    };
+  });
+}
+
+const UNIT_WORDS: Record<Supply["unit"], (amount: number) => string> = {
+  mL: (n) => `${formatNumber(n, 0)} mL`,
+  mm: (n) => `${formatNumber(n, 0)} mm`,
+  mm2: (n) => `${formatNumber(n / 1e6, 2)} m²`,
+  piece: (n) => formatNumber(n, 0),
+};
+
+function supplyLine(site: Site, supply: Supply, stock: Stock): BuyLine {
+  const material = site.book.materials.find((m) => m.id === supply.materialId);
+  const packs = material ? packsOf(material) : [];
+  const onHand = stock.onHand.filter((s) => s.material === supply.materialId).reduce((n, s) => n + s.amount, 0);
+  const likely = cheapestPacks(packs, supply.likely - onHand);
+  const safe = cheapestPacks(packs, safeNeed(supply) - onHand);
+  const amount = likely.reduce((n, { pack, count }) => n + pack.content * count, onHand);
+  const words = UNIT_WORDS[supply.unit];
+  return {
+    id: `buying/${supply.id}`,
+    label: supply.label,
+    materialId: supply.materialId,
+    need: `${words(supply.likely)}${supply.high > supply.low ? `, ${words(supply.low)} to ${words(supply.high)}` : ""}: ${supply.why}`,
+    likely,
+    safe,
+    likelyMinor: packs.length === 0 ? null : costOf(likely),
+    safeMinor: packs.length === 0 ? null : costOf(safe),
+    odds: oddsEnough(supply, amount),
+    onHand: onHand > 0 ? words(onHand) : "",
+    ...(supply.figure && { figure: supply.figure }),
+  };
+}
+
+function fetchStep(lines: BuyLine[]): Step {
+  return {
+    id: "buying/fetch",
+    title: "Buy and fetch",
+    detail: `${lines.length} lines on the list; the glass is ordered later, when the opening is measured.`,
+    stage: "buying",
+    handsOnMinutes: 90,
+    waitMinutes: 0,
+    after: [],
+    splittable: false,
+    toHand: ["shopping list"],
+    cautions: [],
+  };
+}
+
+function budgetSnags(site: Site, safeMinor: number): Snag[] {
+  const { budgetMinor } = site.brief;
+  if (budgetMinor === null || safeMinor <= budgetMinor) return [];
+  const { currency } = site.workshop;
+  return [
+    {
+      rule: "buying/over-budget",
+      subject: "budget",
+      severity: "mind",
+      stage: "buying",
+      title: "Over the budget",
+      sentence: `${formatMoney(safeMinor, currency)} to be safe; ${formatMoney(budgetMinor, currency)} was set.`,
+      reason: "Counted in whole packs at the book's prices.",
+      figure: "buying/cost",
+    },
+  ];
+}
+
+function priceSnags(lines: BuyLine[]): Snag[] {
+  const missing = lines.filter((l) => l.likelyMinor === null);
+  if (missing.length === 0) return [];
+  return [
+    {
+      rule: "buying/no-price",
+      subject: "prices",
+      severity: "note",
+      stage: "buying",
+      title: `${missing.length} ${missing.length === 1 ? "price is" : "prices are"} missing`,
+      sentence: `The cost leaves out: ${missing.map((l) => l.label).join(", ")}.`,
+      reason: "Type prices into the list on Buying; they are kept in your book.",
+    },
+  ];
+}
+
+function barSnags(site: Site, parts: Part[]): Snag[] {
+  return barGroups(site, parts).flatMap(({ track, tooLong }): Snag[] =>
+    tooLong.length === 0
+      ? []
+      : [
+          {
+            rule: "buying/track-is-joined",
+            subject: track.id,
+            severity: "mind",
+            stage: "front",
+            title: "The track must be joined",
+            sentence: `${site.say(tooLong[0]!)} of track from bars of ${site.say(track.bar.content)}.`,
+            reason: "Butt the bars away from where the panes meet, and file the joint flush: panes catch on it.",
+          },
+        ],
+  );
+}

@@ -1,0 +1,215 @@
+import { newSlidingPair } from "../design/create";
+import { set, setMm } from "../ledgers/fix";
+import type { Snag } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { materialsOf } from "../materials/find";
+import { formatNumber } from "../units/format";
+import type { JudgedWay } from "./escape";
+import type { Audit, Slides } from "./planClosures";
+import { THIN_GLASS_M2 } from "./sliding";
+import { sawToleranceMm } from "../cuts/tolerance";
+
+/** Panes pass one another by this much (HANDBOOK §7). */
+const OVERLAP_MM = { low: 20, high: 30 } as const;
+
+/** What doors, gaps and locks are judged by. */
+export function closureSnags(site: Site, slides: Slides | undefined, audits: Audit[], railSagMm: number | undefined): Snag[] {
+  return [...(slides ? slideSnags(site, slides, railSagMm) : openSnags(site)), ...auditSnags(site, audits), ...lockSnags(site, slides), ...residentSnags(site)];
+}
+
+function openSnags(site: Site): Snag[] {
+  const { opening } = site.shell;
+  return [
+    {
+      rule: "front/no-door",
+      subject: "front",
+      severity: "stop",
+      stage: "front",
+      title: "The front is open",
+      sentence: `An opening of ${site.say(opening.widthMm)} × ${site.say(opening.heightMm)} has no door yet.`,
+      reason: "Nothing is kept in, and no glass can be ordered.",
+      fix: { label: "Put a sliding pair in", patch: [set(site.at("/closure"), newSlidingPair(opening.widthMm * opening.heightMm > 2e6 * THIN_GLASS_M2 ? 6 : 4))] },
+    },
+  ];
+}
+
+function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number | undefined): Snag[] {
+  const { closure } = site.variant;
+  const { say, at } = site;
+  if (closure.kind !== "slidingPair") return [];
+  const list: Snag[] = [];
+  const add = (snag: Omit<Snag, "stage" | "subject"> & { subject?: string }) => list.push({ stage: "front", subject: "slides", ...snag });
+  const matching = materialsOf(site.book, "track").find((t) => t.glassMm === glass.thicknessMm);
+  if (glass.thicknessMm >= track.grooveMm.value)
+    add({
+      rule: "front/glass-too-thick-for-track",
+      severity: "stop",
+      title: "The glass does not go into the groove",
+      sentence: `Glass of ${say(glass.thicknessMm)} in a groove ${say(track.grooveMm.value, "down")} wide.`,
+      reason: "A pane needs about half a millimetre of play on each side to run.",
+      ...(matching && { fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] } }),
+    });
+  else if (glass.thicknessMm < track.glassMm)
+    add({
+      rule: "front/glass-loose-in-track",
+      severity: "mind",
+      title: "The glass is loose in its groove",
+      sentence: `${say(glass.thicknessMm)} glass in a track for ${say(track.glassMm)}: it rattles ${say(track.grooveMm.value - glass.thicknessMm, "up")}.`,
+      reason: "Play in the grooves adds to the gap between the panes.",
+      ...(matching && { fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] } }),
+    });
+  if (!fit.liftsIn)
+    add({
+      rule: "front/cannot-lift-in",
+      severity: "stop",
+      title: "The panes cannot be lifted in",
+      sentence: `To hold, a pane needs ${say(fit.leastPaneMm, "up")}; to lift over the lip it may have ${say(fit.mostPaneMm, "down")}.`,
+      reason: "The top groove must be at least 5 mm deeper than the bottom one.",
+      ...(matching && matching.id !== track.id && { fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] } }),
+      figure: "front/pane-height",
+    });
+  const windowMm = fit.mostPaneMm - fit.leastPaneMm;
+  const toleranceMm = sawToleranceMm(site.shell.opening.heightMm);
+  if (fit.liftsIn && windowMm < 2 * toleranceMm)
+    add({
+      rule: "front/measure-before-glass",
+      severity: "note",
+      title: "Measure the opening before the glass is cut",
+      sentence: `The pane's height has ${say(windowMm, "down")} to choose in; the opening may come out ± ${say(toleranceMm, "up")}.`,
+      reason: "Saw tolerance by ISO 2768-1 medium. The diary orders the glass after the frame stands.",
+      figure: "front/pane-height",
+    });
+  const paneM2 = (fit.pane.widthMm * fit.pane.heightMm) / 1e6;
+  const thick = materialsOf(site.book, "glass").find((g) => g.thicknessMm >= 6);
+  const thickTrack = thick && materialsOf(site.book, "track").find((t) => t.glassMm === thick.thicknessMm);
+  if (paneM2 > THIN_GLASS_M2 && glass.thicknessMm < 6)
+    add({
+      rule: "front/glass-too-thin",
+      severity: "mind",
+      title: "Thin glass for a large pane",
+      sentence: `${formatNumber(paneM2, 2)} m² of ${say(glass.thicknessMm)} glass; over ${THIN_GLASS_M2} m² take 6 mm.`,
+      reason: "Door glass 4 mm to half a square metre, 6 above (trade practice, no source). A glazier decides.",
+      ...(thick && thickTrack && { fix: { label: "Use 6 mm glass and its track", patch: [set(at("/closure/glass"), thick.id), set(at("/closure/track"), thickTrack.id)] } }),
+    });
+  if (closure.overlap.value < OVERLAP_MM.low || closure.overlap.value > OVERLAP_MM.high + 20)
+    add({
+      rule: "front/overlap",
+      severity: "mind",
+      title: "Unusual overlap",
+      sentence: `The panes pass one another by ${say(closure.overlap.value)}; ${say(OVERLAP_MM.low)} to ${say(OVERLAP_MM.high)} is usual.`,
+      reason: "Too little opens a straight gap when a pane is not quite home; too much is only weight.",
+      fix: { label: `Overlap by ${say(25)}`, patch: [setMm(at("/closure/overlap"), 25)] },
+    });
+  const topRoomMm = track.topDepthMm.value - fit.holdMm;
+  if (railSagMm !== undefined && railSagMm >= topRoomMm)
+    add({
+      rule: "front/rail-sag-binds",
+      severity: "stop",
+      title: "The sagging rail will pinch the panes",
+      sentence: `The rail comes down ${say(railSagMm, "up")} in years; ${say(topRoomMm, "down")} is free above the panes.`,
+      reason: "Once the groove's floor touches the glass the doors are stuck, and glass carries the top.",
+      fix: { label: `Raise the head rail to ${say((site.variant.shell.front.headRail?.value ?? 40) * 1.6)}`, patch: [setMm(at("/shell/front/headRail"), (site.variant.shell.front.headRail?.value ?? 40) * 1.6)] },
+      figure: "shell/rail-sag",
+    });
+  return list;
+}
+
+function fixFor(site: Site, way: JudgedWay & { id: string }): Snag["fix"] {
+  const { at, book, variant } = site;
+  if (way.id === "between") return { label: "Add a brush strip", patch: [set(at("/closure/brushStrip"), true)] };
+  if (way.id === "beside" && variant.closure.kind === "slidingPair" && variant.closure.lock === "none")
+    return { label: "Lock the panes home", patch: [set(at("/closure/lock"), "key")] };
+  const index = variant.features.findIndex((f) => f.id === way.id);
+  const mesh = materialsOf(book, "mesh").find((m) => Math.max(...m.apertureMm) <= way.allowedMm);
+  if (index < 0 || !mesh) return undefined;
+  return { label: `${variant.features[index]!.kind === "holes" ? "Put" : "Change to"} ${mesh.name.toLowerCase()}`, patch: [set(at(`/features/${index}/mesh`), mesh.id)] };
+}
+
+/** One stop for each way a resident passes, told for the resident that passes it most easily. */
+function auditSnags(site: Site, audits: Audit[]): Snag[] {
+  const worst = new Map<string, { audit: Audit; way: Audit["ways"][number] }>();
+  for (const audit of audits)
+    for (const way of audit.ways)
+      if (!way.passes && way.id !== "front" && (worst.get(way.id)?.way.allowedMm ?? Infinity) > way.allowedMm) worst.set(way.id, { audit, way });
+  return [...worst.values()].map(({ audit, way }): Snag => {
+    const fix = fixFor(site, way);
+    return {
+      rule: "front/way-out",
+      subject: way.id,
+      severity: "stop",
+      stage: way.id === "between" || way.id === "beside" ? "front" : "air",
+      title: `${audit.name}: a way out ${way.kind === "slot" ? way.name : `through ${way.name}`}`,
+      sentence: `${site.say(way.worstMm, "up")} at worst fit; ${site.say(way.allowedMm, "down")} allowed.`,
+      reason: `Allowed is a share of the narrowest rigid measure of the smallest stage. Here ${way.why}.`,
+      ...(fix && { fix }),
+      figure: "front/audit",
+    };
+  });
+}
+
+function lockSnags(site: Site, slides: Slides | undefined): Snag[] {
+  const { closure } = site.variant;
+  if (!slides || closure.kind !== "slidingPair" || closure.lock === "key") return [];
+  const needsKey = site.brief.residents.filter((r) => r.strong || r.dangerous).map((r) => r.name);
+  const must = needsKey.length > 0 || site.brief.childrenAtHome;
+  if (!must && closure.lock === "wedge") return [];
+  return [
+    {
+      rule: "front/no-lock",
+      subject: "slides",
+      severity: must && closure.lock === "none" ? "stop" : "mind",
+      stage: "front",
+      title: must ? "A key lock is wanted" : "Nothing holds the panes shut",
+      sentence: must
+        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${closure.lock === "none" ? "no lock" : "only a wedge"} on the slides.`
+        : "An animal that leans on a pane slides it.",
+      reason: "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",
+      fix: must
+        ? { label: "Fit a key lock", patch: [set(site.at("/closure/lock"), "key")] }
+        : { label: "Fit a wedge", patch: [set(site.at("/closure/lock"), "wedge")] },
+    },
+  ];
+}
+
+function residentSnags(site: Site): Snag[] {
+  const { residents } = site.brief;
+  if (residents.length === 0)
+    return [
+      {
+        rule: "brief/no-resident",
+        subject: "brief",
+        severity: "mind",
+        stage: "brief",
+        title: "Nobody lives here yet",
+        sentence: "No gap can be judged until the smallest resident's narrowest rigid measure is known.",
+        reason: "The escape audit compares every gap with the smallest animal.",
+      },
+    ];
+  return residents.flatMap((resident): Snag[] => {
+    if (resident.narrowestRigid === null && resident.refusedGap === null)
+      return [
+        {
+          rule: "brief/not-measured",
+          subject: resident.id,
+          severity: "mind",
+          stage: "brief",
+          title: `Measure ${resident.name}`,
+          sentence: "Its narrowest rigid measure is not known, so no gap is judged for it.",
+          reason: "The smallest hole its hardest, widest part passes, at its smallest stage: hatchlings if they breed.",
+        },
+      ];
+    if (resident.refusedGap === null && resident.narrowestRigid?.how === "guessed")
+      return [
+        {
+          rule: "brief/guessed",
+          subject: resident.id,
+          severity: "note",
+          stage: "brief",
+          title: `${resident.name}: a guess`,
+          sentence: `Gaps are judged by the low end of the guess, ${site.say(resident.narrowestRigid.low ?? resident.narrowestRigid.value, "down")}. Measure before the audit.`,
+          reason: "Starter figures are from memory: check with a keeper's or a vet's reference.",
+        },
+      ];
+    return [];
+  });
+}

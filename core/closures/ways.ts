@@ -1,0 +1,82 @@
+import type { Measure, Resident } from "../design/schema";
+import type { Site } from "../ledgers/site";
+import { sawToleranceMm } from "../cuts/tolerance";
+import { memory, published } from "../figures/figure";
+import { findMaterial } from "../materials/find";
+import { GAP_FACTOR } from "../residents/factors";
+import type { EscapeInput, Way } from "./escape";
+import { differentialGrowthMm } from "./growth";
+import type { SlidingFit } from "./sliding";
+
+/** Cutting tolerance of ordered glass, ± mm. */
+export const GLASS_CUT = { value: 1, basis: published("EN 572-8, from memory") } as const;
+/** What a brush strip still lets through when pushed, mm. */
+export const BRUSH_LEFT = { value: 1, basis: memory } as const;
+
+/** A way out with the place in the design that makes it, for snags and their fixes. */
+export interface PlacedWay {
+  id: string;
+  way: Way;
+}
+
+const spanK = (site: Site) => site.brief.room.tempC.high - site.brief.room.tempC.low;
+
+function frontWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
+  const { closure } = site.variant;
+  const { opening, sheets } = site.shell;
+  if (closure.kind === "open" || !fit) return [{ id: "front", way: { name: "open front", kind: "slot", nominalMm: opening.heightMm } }];
+  const track = findMaterial(site.book, closure.track, "track")!;
+  const glass = findMaterial(site.book, closure.glass, "glass")!;
+  const growthMm = differentialGrowthMm(opening.widthMm, sheets.front.growthPerK.value, glass.growthPerK.value, spanK(site));
+  const between: Way = closure.brushStrip
+    ? { name: "between the slides", kind: "slot", nominalMm: BRUSH_LEFT.value }
+    : {
+        name: "between the slides",
+        kind: "slot",
+        nominalMm: Math.max(0, fit.gapMm),
+        toleranceMm: [fit.playEachMm, fit.playEachMm, track.pitchToleranceMm.value, glass.thicknessToleranceMm.value],
+      };
+  // A locked pair is pushed home against its sides; an unlocked one may stand a side allowance off.
+  const beside: Way = {
+    name: "beside the slides",
+    kind: "slot",
+    nominalMm: closure.lock === "none" ? closure.sideAllowance.value : 0,
+    toleranceMm: closure.lock === "none" ? [sawToleranceMm(opening.widthMm), GLASS_CUT.value] : [sawToleranceMm(opening.heightMm)],
+    growthMm,
+  };
+  return [
+    { id: "between", way: between },
+    { id: "beside", way: beside },
+  ];
+}
+
+/** Every way out of the shell as designed: the front, and each vent. */
+export function listWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
+  const mesh = (id: string) => findMaterial(site.book, id, "mesh")!.apertureMm;
+  const vents = site.variant.features.map((feature): PlacedWay => {
+    const name = feature.name || feature.id;
+    return {
+      id: feature.id,
+      way:
+        feature.kind === "holes"
+          ? { name, kind: "round", diameterMm: feature.holeDia.value, ...(feature.mesh !== null && { behindMesh: { apertureMm: mesh(feature.mesh) } }) }
+          : { name, kind: "mesh", apertureMm: mesh(feature.mesh) },
+    };
+  });
+  return [...frontWays(site, fit), ...vents];
+}
+
+/** The smallest a guessed measure may be, or the measure. */
+const least = (measure: Measure) => measure.low ?? measure.value;
+
+/** A resident as the audit takes it, or undefined while neither its measure nor a refused gap is known. */
+export function auditResident(resident: Resident): EscapeInput["resident"] | undefined {
+  const refused = resident.refusedGap === null ? {} : { refusedGapMm: least(resident.refusedGap) };
+  if (resident.narrowestRigid === null && resident.refusedGap === null) return undefined;
+  return {
+    name: resident.name,
+    narrowestRigidMm: resident.narrowestRigid === null ? least(resident.refusedGap!) : least(resident.narrowestRigid),
+    factor: GAP_FACTOR[resident.body].value,
+    ...refused,
+  };
+}

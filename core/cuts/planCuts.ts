@@ -1,0 +1,182 @@
+import type { Stock } from "../buying/stock";
+import type { Variant } from "../design/schema";
+import { CAUTION, RATES } from "../diary/rates";
+import { constant, type Figure } from "../figures/figure";
+import { set, setMm } from "../ledgers/fix";
+import { emptyLedger, type Part, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { planShell } from "../shell/planShell";
+import { buildShell } from "../shell/shell";
+import { formatMoney, formatNumber } from "../units/format";
+import type { Nester } from "./nester";
+import { sawSizeMm } from "./sawSize";
+import { nestSheets, type SheetGroup } from "./sheets";
+
+export interface CutLedger extends TradeLedger {
+  groups: SheetGroup[];
+}
+
+/** What the cuts reckoner needs beside the site: the whole parts ledger, the rack, and something that nests. */
+export interface CutNeeds {
+  parts: Part[];
+  stock: Stock;
+  seed: number;
+  nester: Nester;
+}
+
+/** Sheets to buy, their cutting, and whether another joint would save one. */
+export function planCuts(site: Site, needs: CutNeeds): CutLedger {
+  const groups = nestSheets(needs.parts, site.book, needs.stock, site.workshop, needs.seed, needs.nester);
+  return {
+    ...emptyLedger(),
+    groups,
+    steps: [sawStep(groups)],
+    snags: [...groups.flatMap((g) => unplacedSnags(site, g)), ...savingSnags(site, groups, needs)],
+    figures: groups.map((g) => sheetFigure(site, g)),
+  };
+}
+
+function sawStep(groups: SheetGroup[]): Step {
+  const cuts = groups.flatMap((g) => g.solution.sheets.flatMap((s) => s.cuts));
+  const metres = cuts.reduce((sum, c) => sum + Math.max(0, c.to - c.from), 0) / 1000;
+  const sheets = groups.reduce((sum, g) => sum + g.sheets, 0);
+  // Two datum edges are trimmed on every sheet before the first cut.
+  const count = cuts.length + 2 * sheets;
+  return {
+    id: "cuts/saw",
+    title: `Cut ${sheets} ${sheets === 1 ? "sheet" : "sheets"}`,
+    detail: `${count} cuts, ${formatNumber(metres)} m. Trim two edges first; rip before cross-cut; like settings together.`,
+    stage: "cuts",
+    handsOnMinutes: count * RATES.cutEach.value + metres * RATES.cutPerMetre.value,
+    waitMinutes: 0,
+    after: [{ id: "buying/fetch", because: "the sheet must be there" }],
+    splittable: true,
+    toHand: ["saw", "tape", "square", "pencil", "cut list"],
+    cautions: [CAUTION.saw, CAUTION.dust, CAUTION.lift],
+    passSign: "Matching panels laid on one another agree within half a millimetre.",
+  };
+}
+
+function sheetFigure(site: Site, group: SheetGroup): Figure {
+  const { bound } = group.solution;
+  return {
+    id: `cuts/${group.material.id}/sheets`,
+    label: `Sheets of ${group.material.name}`,
+    value: group.sheets,
+    low: bound.sheets,
+    unit: "",
+    formula:
+      bound.proof === "pairs"
+        ? "randomised edge-to-edge nesting; at least as many as there are parts of which no two share a sheet"
+        : "randomised edge-to-edge nesting; at least parts with their kerf ÷ usable sheet",
+    inputs: [
+      { name: "parts", value: group.parts.reduce((n, p) => n + p.qty, 0), unit: "" },
+      { name: "area of parts", value: group.parts.reduce((a, p) => a + p.lengthMm * p.widthMm * p.qty, 0) / 1e6, unit: "m²" },
+      constant("kerf", { value: site.workshop.kerfMm, basis: { kind: "label" } }, "mm"),
+      constant("trim a sheet edge", { value: site.workshop.trimMm, basis: { kind: "practice" } }, "mm"),
+      { name: "share used", value: group.usedShare * 100, unit: "%" },
+    ],
+  };
+}
+
+function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
+  const largest = group.instance.stock.reduce((a, b) => (a.w * a.h >= b.w * b.h ? a : b), { w: 0, h: 0 });
+  const trim = 2 * site.workshop.trimMm;
+  return group.solution.unplaced.map((u): Snag => {
+    const part = group.parts.find((p) => p.id === u.partId)!;
+    return {
+      rule: "cuts/no-sheet-fits",
+      subject: u.partId,
+      severity: "stop",
+      stage: "cuts",
+      title: `${part.label} fits no sheet`,
+      sentence: `${site.say(part.lengthMm)} × ${site.say(part.widthMm)}: ${u.why}. The largest gives ${site.say(largest.w - trim)} × ${site.say(largest.h - trim)}.`,
+      reason: "Panels are cut whole; a joint in the middle of a panel is for you to decide.",
+    };
+  });
+}
+
+interface Alternative {
+  label: string;
+  patch: NonNullable<Snag["fix"]>["patch"];
+  variant: Variant;
+}
+
+/** The joints not chosen, and a size less by the back's thickness. */
+function alternatives(site: Site): Alternative[] {
+  const { variant, at, shell, say } = site;
+  const { joints, size } = variant.shell;
+  const withShell = (change: Partial<Variant["shell"]>): Variant => ({ ...variant, shell: { ...variant.shell, ...change } });
+  const backs = { overlaid: "laid over", inset: "inset", rabbeted: "rabbeted" } as const;
+  const list: Alternative[] = (Object.keys(backs) as (keyof typeof backs)[])
+    .filter((back) => back !== joints.back)
+    .map((back) => ({
+      label: `the back ${backs[back]}`,
+      patch: [set(at("/shell/joints/back"), back)],
+      variant: withShell({ joints: { ...joints, back } }),
+    }));
+  const box = joints.box === "topBaseOver" ? "sidesFull" : "topBaseOver";
+  list.push({
+    label: box === "sidesFull" ? "the sides full height" : "top and base over the sides",
+    patch: [set(at("/shell/joints/box"), box)],
+    variant: withShell({ joints: { ...joints, box } }),
+  });
+  const lessMm = shell.thicknessMm.back;
+  for (const [side, words] of [["depth", "deep"], ["width", "wide"], ["height", "high"]] as const) {
+    const value = size[side].value - lessMm;
+    const op = setMm(at(`/shell/size/${side}`), value);
+    list.push({
+      label: `${say(lessMm)} less ${words}`,
+      patch: [op],
+      variant: withShell({ size: { ...size, [side]: { typed: String(value), value, how: "stated" } } }),
+    });
+  }
+  return list;
+}
+
+/** Tries the alternatives when the sheets bought are more than the parts' area asks for. */
+function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] {
+  const sheets = groups.reduce((n, g) => n + g.sheets, 0);
+  const least = groups.reduce((n, g) => {
+    const usable = Math.max(...g.instance.stock.map((s) => s.w * s.h));
+    return n + Math.ceil(g.parts.reduce((a, p) => a + p.lengthMm * p.widthMm * p.qty, 0) / usable);
+  }, 0);
+  if (sheets <= least || groups.some((g) => g.solution.unplaced.length > 0)) return [];
+  const cost = (list: SheetGroup[]) => list.reduce((n, g) => n + (g.costMinor ?? 0), 0);
+  const own = new Set(site.shell.panels.map((p) => p.id));
+  const others = needs.parts.filter((p) => p.kind === "panel" && !own.has(p.id));
+  const better = alternatives(site).flatMap((alternative) => {
+    const inside = alternative.variant.shell.size;
+    if (Math.min(inside.width.value, inside.depth.value, inside.height.value) < 50) return [];
+    const shell = buildShell(alternative.variant, site.book);
+    const { parts } = planShell({ ...site, variant: alternative.variant, shell });
+    const nested = nestSheets([...parts, ...others], site.book, needs.stock, site.workshop, needs.seed, needs.nester);
+    const count = nested.reduce((n, g) => n + g.sheets, 0);
+    if (nested.some((g) => g.solution.unplaced.length > 0) || count >= sheets || cost(nested) > cost(groups)) return [];
+    return [{ ...alternative, count, savedMinor: cost(groups) - cost(nested) }];
+  });
+  const first = better[0];
+  if (!first) return [];
+  const saved = first.savedMinor > 0 ? ` and ${formatMoney(first.savedMinor, site.workshop.currency)}` : "";
+  return [
+    {
+      rule: "cuts/saves-a-sheet",
+      subject: "sheets",
+      severity: "mind",
+      stage: "cuts",
+      title: "One sheet could be saved",
+      sentence: `${sheets} sheets as drawn. ${better.map((b) => capital(b.label)).join(", or ")}: ${first.count}${saved}.`,
+      reason: "Thickness taken from another panel lets parts lie side by side.",
+      fix: { label: `Try ${first.label}`, patch: first.patch },
+      figure: `cuts/${groups[0]!.material.id}/sheets`,
+    },
+  ];
+}
+
+const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
+
+/** A part's two sizes as the saw takes them. */
+export const sawSizes = (part: Part): { lengthMm: number; widthMm: number } => ({
+  lengthMm: sawSizeMm(part.lengthMm),
+  widthMm: sawSizeMm(part.widthMm),
+});

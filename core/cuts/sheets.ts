@@ -1,0 +1,95 @@
+import type { Stock } from "../buying/stock";
+import type { Workshop } from "../diary/workshop";
+import type { Part } from "../ledgers/ledger";
+import { findMaterial } from "../materials/find";
+import type { Book, MaterialOf } from "../materials/schema";
+import type { Nester } from "./nester";
+import type { NestInstance, NestSolution } from "./nest/format";
+import { sawSizeMm } from "./sawSize";
+
+/** All panels of one sheet material, nested. */
+export interface SheetGroup {
+  material: MaterialOf<"sheet">;
+  parts: Part[];
+  instance: NestInstance;
+  solution: NestSolution;
+  /** How many of each pack to buy, by pack id; rack offcuts are not in it. */
+  bought: Record<string, number>;
+  offcutsUsed: string[];
+  sheets: number;
+  /** Share of the used sheets that becomes parts. */
+  usedShare: number;
+  costMinor: number | null;
+}
+
+/** Sheet goods grouped by material, as nesting instances. A sheet without a price is nested by its area. */
+export function nestInstanceFor(material: MaterialOf<"sheet">, parts: Part[], stock: Stock, workshop: Workshop, seed: number): NestInstance {
+  const priced = material.stock.every((s) => s.priceMinor !== null);
+  return {
+    format: "panel-nest/1",
+    dim: 2,
+    id: material.id,
+    kerf: workshop.kerfMm,
+    trim: workshop.trimMm,
+    offcutMinSide: workshop.offcutMinSideMm,
+    timeLimitMs: 2000,
+    seed,
+    stock: [
+      ...stock.offcuts
+        .filter((o) => o.material === material.id)
+        .map((o) => ({ id: o.id, w: o.widthMm, h: o.heightMm, price: 0, count: 1, trim: 0 })),
+      ...material.stock.map((s) => ({
+        id: s.id,
+        w: s.widthMm,
+        h: s.heightMm,
+        price: priced ? s.priceMinor! / 100 : (s.widthMm * s.heightMm) / 1e6,
+        count: null,
+      })),
+    ],
+    parts: parts.map((p) => ({
+      id: p.id,
+      w: sawSizeMm(p.lengthMm),
+      h: sawSizeMm(p.widthMm),
+      qty: p.qty,
+      rotate: !p.grainLocked,
+      label: p.label,
+    })),
+  };
+}
+
+/** Nests every sheet material of the parts ledger. */
+export function nestSheets(parts: Part[], book: Book, stock: Stock, workshop: Workshop, seed: number, nester: Nester): SheetGroup[] {
+  const byMaterial = new Map<string, Part[]>();
+  for (const part of parts)
+    if (part.kind === "panel") byMaterial.set(part.materialId, [...(byMaterial.get(part.materialId) ?? []), part]);
+  return [...byMaterial].map(([materialId, group]): SheetGroup => {
+    const material = findMaterial(book, materialId, "sheet")!;
+    const instance = nestInstanceFor(material, group, stock, workshop, seed);
+    const solution = nester(instance);
+    const bought: Record<string, number> = {};
+    const offcutsUsed: string[] = [];
+    let areaMm2 = 0;
+    for (const sheet of solution.sheets) {
+      const of = instance.stock.find((s) => s.id === sheet.stock)!;
+      areaMm2 += of.w * of.h;
+      if (of.price === 0 && of.count !== null) offcutsUsed.push(of.id);
+      else bought[of.id] = (bought[of.id] ?? 0) + 1;
+    }
+    const placedMm2 = solution.sheets.flatMap((s) => s.parts).reduce((sum, p) => sum + p.w * p.h, 0);
+    const prices = Object.entries(bought).map(([id, n]) => {
+      const price = material.stock.find((s) => s.id === id)!.priceMinor;
+      return price === null ? null : price * n;
+    });
+    return {
+      material,
+      parts: group,
+      instance,
+      solution,
+      bought,
+      offcutsUsed,
+      sheets: solution.sheets.length,
+      usedShare: areaMm2 === 0 ? 0 : placedMm2 / areaMm2,
+      costMinor: prices.reduce<number | null>((sum, p) => (sum === null || p === null ? null : sum + p), 0),
+    };
+  });
+}

@@ -1,0 +1,63 @@
+import type { Workshop } from "./workshop";
+
+/** Minutes since 1970-01-01T00:00 on the workshop's own clock; no time zone, no summer time. */
+export type LocalMinutes = number;
+
+const DAY = 1440;
+
+/** Reads a local time such as `2026-03-02T09:00`; undefined when it is none. */
+export function parseLocal(text: string): LocalMinutes | undefined {
+  const match = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)/.exec(text);
+  if (!match) return undefined;
+  const [year, month, day, hour, minute] = match.slice(1).map(Number) as [number, number, number, number, number];
+  const ms = Date.UTC(year, month - 1, day, hour, minute);
+  return Number.isFinite(ms) ? ms / 60_000 : undefined;
+}
+
+/** Writes a local time as `2026-03-02T09:00`. */
+export const formatLocal = (minutes: LocalMinutes): string => new Date(Math.round(minutes) * 60_000).toISOString().slice(0, 16);
+
+const clockMinutes = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+
+/** The spans of one local day in which there are hands, in order. */
+function spansOf(hours: Workshop["hours"], day: number): { from: number; to: number }[] {
+  // 1970-01-01 was a Thursday; index 0 is Monday.
+  const weekday = (((day + 3) % 7) + 7) % 7;
+  return (hours[weekday] ?? [])
+    .map((s) => ({ from: day * DAY + clockMinutes(s.from), to: day * DAY + clockMinutes(s.to) }))
+    .sort((a, b) => a.from - b.from);
+}
+
+export const hasHours = (hours: Workshop["hours"]): boolean => hours.some((day) => day.length > 0);
+
+/** Work is not begun for less than this at the end of an evening, unless it is done in it. */
+const LEAST_SESSION = 15;
+
+export interface Session {
+  from: LocalMinutes;
+  to: LocalMinutes;
+}
+
+/**
+ * Finds hands for a piece of work from a time on. Work that may not be broken off gets one span long enough if the week
+ * has one; otherwise it is broken off like the rest.
+ * @returns the sessions, in order; one of no length for work of no length
+ */
+export function findHands(hours: Workshop["hours"], from: LocalMinutes, minutes: number, splittable: boolean): Session[] {
+  const longest = Math.max(0, ...hours.flat().map((s) => clockMinutes(s.to) - clockMinutes(s.from)));
+  const whole = !splittable && minutes <= longest;
+  const sessions: Session[] = [];
+  let left = minutes;
+  for (let day = Math.floor(from / DAY); day < from / DAY + 3650; day++) {
+    for (const span of spansOf(hours, day)) {
+      const start = Math.max(span.from, from);
+      const room = span.to - start;
+      if (room <= 0 || (whole && room < minutes) || room < Math.min(LEAST_SESSION, left)) continue;
+      const take = Math.min(room, left);
+      sessions.push({ from: start, to: start + take });
+      left -= take;
+      if (left <= 1e-9) return sessions;
+    }
+  }
+  return sessions;
+}

@@ -1,0 +1,127 @@
+import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import type { Figure } from "../figures/figure";
+import { type LocalMinutes, hasHours } from "./calendar";
+import { CAUTION, RATES, WAITS } from "./rates";
+import { type Entry, schedule } from "./schedule";
+
+export interface DiaryLedger extends TradeLedger {
+  entries: Entry[];
+  handsOnMinutes: number;
+  groundInAt: LocalMinutes | null;
+  residentsInAt: LocalMinutes | null;
+}
+
+/** The last steps of every build: ground in, a run without animals, residents in. */
+function closingSteps(site: Site, earlier: Step[]): Step[] {
+  const floorM2 = (site.shell.inside.widthMm * site.shell.inside.depthMm) / 1e6;
+  const has = (id: string) => earlier.some((s) => s.id === id);
+  const ground: Step[] =
+    site.shell.levels.groundMm > 0
+      ? [
+          {
+            id: "ground/lay",
+            title: "Lay the ground",
+            detail: "On its final stand. Ground settles 10 to 20 %: top it up after a week.",
+            stage: "diary",
+            handsOnMinutes: Math.max(15, RATES.groundPerM2.value * floorM2),
+            waitMinutes: 0,
+            after: [
+              { id: has("seal/air-out") ? "seal/air-out" : "shell/glue", because: "fumes come out of a bare shell, not out of ground" },
+              ...(has("seal/water-test") ? [{ id: "seal/water-test", because: "a leak under ground is found too late" }] : []),
+            ],
+            splittable: true,
+            toHand: ["ground", "spade"],
+            cautions: [CAUTION.dust],
+          },
+        ]
+      : [];
+  return [
+    ...ground,
+    {
+      id: "diary/run-empty",
+      title: "Run it empty and measure",
+      detail: "Lamps, doors and vents as they will be. Warmth and damp at the warm and the cool end, morning and night.",
+      stage: "diary",
+      handsOnMinutes: 20,
+      waitMinutes: WAITS.runEmpty.value,
+      waitFor: "three days of readings",
+      after: [
+        { id: "front/audit", because: "doors and vents decide the climate" },
+        { id: "seal/air-out", because: "nobody breathes this air yet" },
+        { id: "ground/lay", because: "ground holds water and warmth" },
+      ],
+      splittable: true,
+      toHand: ["thermometer", "hygrometer"],
+      cautions: [],
+      passSign: "Steady within the residents' bands.",
+    },
+    {
+      id: "diary/residents-in",
+      title: "Residents in",
+      detail: "Familiar pieces from the old home first.",
+      stage: "diary",
+      handsOnMinutes: 30,
+      waitMinutes: 0,
+      after: [{ id: "diary/run-empty", because: "measured before animals" }],
+      splittable: false,
+      toHand: ["catch cup", "tools"],
+      cautions: [CAUTION.bite],
+    },
+  ];
+}
+
+/** Every trade's steps and the closing ones, laid on the builder's own hours. */
+export function planDiary(site: Site, needs: { steps: Step[]; now: LocalMinutes }): DiaryLedger {
+  const closing = closingSteps(site, needs.steps);
+  const steps = [...needs.steps, ...closing];
+  const { hours } = site.workshop;
+  const entries = schedule(steps, hours, needs.now);
+  const handsOnMinutes = steps.reduce((sum, s) => sum + s.handsOnMinutes, 0);
+  const at = (id: string, key: "handsEndAt" | "startAt") => entries.find((e) => e.stepId === id)?.[key] ?? null;
+  const waits = steps.filter((s) => s.waitMinutes > 0);
+  const figures: Figure[] = [
+    {
+      id: "diary/hands-on",
+      label: "Hands-on time",
+      value: handsOnMinutes,
+      unit: "min",
+      estimate: true,
+      formula: "Σ steps at the starting rates, from memory; your log will replace them",
+      inputs: steps.map((s) => ({ name: s.title, value: s.handsOnMinutes, unit: "min" })),
+    },
+    {
+      id: "diary/waits",
+      label: "Waiting, all steps",
+      value: waits.reduce((sum, s) => sum + s.waitMinutes, 0),
+      unit: "min",
+      formula: "Σ waits; many run side by side, so the diary is shorter",
+      inputs: waits.map((s) => ({ name: `${s.title}: ${s.waitFor ?? ""}`, value: s.waitMinutes, unit: "min" })),
+    },
+  ];
+  return {
+    ...emptyLedger(),
+    steps: closing,
+    snags: hourSnags(hasHours(hours)),
+    figures,
+    entries,
+    handsOnMinutes,
+    groundInAt: at("ground/lay", "handsEndAt"),
+    residentsInAt: at("diary/residents-in", "startAt"),
+  };
+}
+
+const hourSnags = (any: boolean): Snag[] =>
+  any
+    ? []
+    : [
+        {
+          rule: "diary/no-hours",
+          subject: "hours",
+          severity: "stop",
+          stage: "diary",
+          title: "No hours to build in",
+          sentence: "The workshop has no hours on any day, so nothing can be dated.",
+          reason: "Set your evenings and weekends under Workshop.",
+        },
+      ];

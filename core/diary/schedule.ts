@@ -1,0 +1,71 @@
+import type { Step } from "../ledgers/ledger";
+import { findHands, hasHours, type LocalMinutes, type Session } from "./calendar";
+import type { Workshop } from "./workshop";
+
+/** A step laid on the builder's own hours. */
+export interface Entry {
+  stepId: string;
+  sessions: Session[];
+  startAt: LocalMinutes;
+  handsEndAt: LocalMinutes;
+  /** When its wait is over and what depends on it may start. */
+  readyAt: LocalMinutes;
+}
+
+/** Minutes from a step's start to the end of all that depends on it, waits included: its urgency. */
+function tails(steps: Step[]): Map<string, number> {
+  const followers = new Map<string, Step[]>();
+  for (const step of steps) for (const { id } of step.after) followers.set(id, [...(followers.get(id) ?? []), step]);
+  const tail = new Map<string, number>();
+  const visit = (step: Step, open: Set<string>): number => {
+    const known = tail.get(step.id);
+    if (known !== undefined) return known;
+    if (open.has(step.id)) throw new Error(`Steps wait for each other in a circle at ${step.id}`);
+    open.add(step.id);
+    const rest = Math.max(0, ...(followers.get(step.id) ?? []).map((f) => visit(f, open)));
+    open.delete(step.id);
+    tail.set(step.id, step.handsOnMinutes + step.waitMinutes + rest);
+    return tail.get(step.id)!;
+  };
+  for (const step of steps) visit(step, new Set());
+  return tail;
+}
+
+/**
+ * Lays steps on one pair of hands in their own hours: always the step that can start soonest, the most urgent first.
+ * A step that holds the shell's posture keeps steps wanting another posture waiting until it has set. `after` ids that
+ * name no step are taken as done.
+ * @returns entries in order of start; none when the workshop has no hours at all
+ */
+export function schedule(steps: Step[], hours: Workshop["hours"], now: LocalMinutes): Entry[] {
+  if (!hasHours(hours)) return [];
+  const ids = new Set(steps.map((s) => s.id));
+  const urgency = tails(steps);
+  const done = new Map<string, Entry>();
+  const left = [...steps].sort((a, b) => urgency.get(b.id)! - urgency.get(a.id)!);
+  const entries: Entry[] = [];
+  let handsFree = now;
+  let held: { posture: NonNullable<Step["posture"]>; until: LocalMinutes } | undefined;
+  while (left.length > 0) {
+    let best: { index: number; sessions: Session[] } | undefined;
+    for (const [index, step] of left.entries()) {
+      const waitsFor = step.after.filter((a) => ids.has(a.id));
+      if (!waitsFor.every((a) => done.has(a.id))) continue;
+      const posture = step.posture && held && held.posture !== step.posture ? held.until : now;
+      const from = Math.max(handsFree, posture, ...waitsFor.map((a) => done.get(a.id)!.readyAt));
+      const sessions = findHands(hours, from, step.handsOnMinutes, step.splittable);
+      if (!best || sessions[0]!.from < best.sessions[0]!.from) best = { index, sessions };
+    }
+    // Every set of steps without a circle has one that waits for nothing left.
+    const { index, sessions } = best!;
+    const step = left.splice(index, 1)[0]!;
+    const handsEndAt = sessions.at(-1)!.to;
+    const entry: Entry = { stepId: step.id, sessions, startAt: sessions[0]!.from, handsEndAt, readyAt: handsEndAt + step.waitMinutes };
+    handsFree = handsEndAt;
+    if (step.posture && step.holdsPosture && (!held || held.posture !== step.posture || held.until < entry.readyAt))
+      held = { posture: step.posture, until: entry.readyAt };
+    done.set(step.id, entry);
+    entries.push(entry);
+  }
+  return entries;
+}

@@ -1,0 +1,101 @@
+import { planAir } from "./air/planAir";
+import { type BuyLedger, planBuying } from "./buying/planBuying";
+import type { Stock } from "./buying/stock";
+import { type ClosureLedger, planClosures } from "./closures/planClosures";
+import { type Nester, rememberingNester } from "./cuts/nester";
+import { planCuts } from "./cuts/planCuts";
+import type { SheetGroup } from "./cuts/sheets";
+import type { Build } from "./design/schema";
+import { chosenVariant } from "./design/variant";
+import { formatLocal, parseLocal } from "./diary/calendar";
+import { type DiaryLedger, planDiary } from "./diary/planDiary";
+import type { Workshop } from "./diary/workshop";
+import { gather, type TradeLedger } from "./ledgers/ledger";
+import { makeSite, type Site } from "./ledgers/site";
+import type { Book } from "./materials/schema";
+import { planSeal } from "./seal/planSeal";
+import { planShell } from "./shell/planShell";
+import { buildShell, type Shell } from "./shell/shell";
+import { settleSnags } from "./snags/settle";
+import { type Tally, tallyUp } from "./tally";
+
+/** All a plan depends on. Plain data; the same input gives the same plan on any machine. */
+export interface PlanInput {
+  design: Build;
+  /** What has happened at the bench; nothing reads it yet. */
+  log: unknown[];
+  book: Book;
+  stock: Stock;
+  workshop: Workshop;
+  /** Local time on the workshop's clock, `2026-03-02T09:00`. */
+  now: string;
+  seed: number;
+}
+
+/** The five ledgers, and what the screens draw from. */
+export interface Plan extends TradeLedger {
+  site: Site;
+  shell: Shell;
+  closures: ClosureLedger;
+  groups: SheetGroup[];
+  buying: BuyLedger;
+  diary: DiaryLedger;
+  tally: Tally;
+}
+
+/**
+ * One design in, five ledgers out: levels and shell, then the trades in their fixed order, then the reckoners over the
+ * gathered ledgers. The design must have passed `checkDesign` with the same book.
+ * @param input the design and all it is computed with
+ * @param nester answers nesting questions; give one that remembers to recompute fast
+ */
+export function plan(input: PlanInput, nester: Nester = rememberingNester()): Plan {
+  const { design, book, stock, workshop, seed } = input;
+  const variant = chosenVariant(design);
+  const shell = buildShell(variant, book);
+  const site = makeSite(design, variant, shell, book, workshop);
+
+  const bare = planShell(site);
+  const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
+  const closures = planClosures(site, { railSagMm });
+  const trades = gather([bare, closures, planAir(site), planSeal(site)]);
+
+  const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester });
+  const buying = planBuying(site, { parts: trades.parts, supplies: trades.supplies, groups: cuts.groups, stock });
+  const before = gather([trades, cuts, buying]);
+  const diary = planDiary(site, { steps: before.steps, now: parseLocal(input.now) ?? 0 });
+
+  const all = gather([before, diary]);
+  return {
+    ...all,
+    snags: settleSnags(all.snags, design, book),
+    site,
+    shell,
+    closures,
+    groups: cuts.groups,
+    buying,
+    diary,
+    tally: tallyUp({ figures: all.figures, steps: all.steps, groups: cuts.groups, buying, diary, currency: workshop.currency }),
+  };
+}
+
+/** The plan as the `hornwort plan` command writes it: five ledgers, the tally, the nesting and the dates. */
+export function publicPlan(planned: Plan) {
+  const { parts, supplies, steps, snags, figures, tally, groups, buying, diary } = planned;
+  return {
+    parts,
+    supplies,
+    steps,
+    snags,
+    figures,
+    tally,
+    sheets: groups.map((g) => ({ material: g.material.id, bought: g.bought, ...g.solution })),
+    shopping: buying.lines,
+    diary: diary.entries.map((e) => ({
+      step: e.stepId,
+      start: formatLocal(e.startAt),
+      handsEnd: formatLocal(e.handsEndAt),
+      ready: formatLocal(e.readyAt),
+    })),
+  };
+}

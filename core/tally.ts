@@ -1,0 +1,53 @@
+import type { BuyLedger } from "./buying/planBuying";
+import type { SheetGroup } from "./cuts/sheets";
+import { formatLocal } from "./diary/calendar";
+import type { DiaryLedger } from "./diary/planDiary";
+import type { Figure } from "./figures/figure";
+import type { Step } from "./ledgers/ledger";
+
+/** The line at the foot of every screen. Dates are local, `2026-03-02T09:00`; null where nothing can be said. */
+export interface Tally {
+  currency: string;
+  costLikelyMinor: number;
+  costSafeMinor: number;
+  unpriced: number;
+  sheets: number;
+  usedShare: number;
+  massDryKg: number;
+  massWetKg: number;
+  handsOnMinutes: number;
+  nextWait: { title: string; minutes: number } | null;
+  groundInAt: string | null;
+  residentsInAt: string | null;
+}
+
+/** Sums the ledgers up. */
+export function tallyUp(ledgers: {
+  figures: Figure[];
+  steps: Step[];
+  groups: SheetGroup[];
+  buying: BuyLedger;
+  diary: DiaryLedger;
+  currency: string;
+}): Tally {
+  const { figures, steps, groups, buying, diary } = ledgers;
+  const figure = (id: string) => figures.find((f) => f.id === id)?.value ?? 0;
+  const dry = figure("shell/mass-sheet") + figure("front/pane-mass");
+  const sheets = groups.reduce((n, g) => n + g.sheets, 0);
+  const waiting = diary.entries.map((e) => steps.find((s) => s.id === e.stepId)!).find((s) => s.waitMinutes > 0);
+  const local = (minutes: number | null) => (minutes === null ? null : formatLocal(minutes));
+  return {
+    currency: ledgers.currency,
+    costLikelyMinor: buying.likelyMinor,
+    costSafeMinor: buying.safeMinor,
+    unpriced: buying.unpriced,
+    sheets,
+    usedShare: sheets === 0 ? 0 : groups.reduce((n, g) => n + g.usedShare * g.sheets, 0) / sheets,
+    massDryKg: dry,
+    massWetKg: dry + figure("shell/mass-fill"),
+    handsOnMinutes: diary.handsOnMinutes,
+    nextWait: waiting ? { title: waiting.title, minutes: waiting.waitMinutes } : null,
+    groundInAt: local(diary.groundInAt),
+    residentsInAt: local(diary.residentsInAt),
+  };
+}
