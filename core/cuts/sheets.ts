@@ -16,6 +16,7 @@ export interface SheetGroup {
   /** How many of each pack to buy, by pack id; rack offcuts are not in it. */
   bought: Record<string, number>;
   offcutsUsed: string[];
+  /** Sheets to buy. */
   sheets: number;
   /** Share of the used sheets that becomes parts. */
   usedShare: number;
@@ -87,7 +88,7 @@ export function nestSheets(parts: Part[], book: Book, stock: Stock, workshop: Wo
       solution,
       bought,
       offcutsUsed,
-      sheets: solution.sheets.length,
+      sheets: solution.sheets.length - offcutsUsed.length,
       usedShare: areaMm2 === 0 ? 0 : placedMm2 / areaMm2,
       costMinor: prices.reduce<number | null>((sum, p) => (sum === null || p === null ? null : sum + p), 0),
     };

@@ -57,10 +57,15 @@ export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): { 
   order.sort((a, b) => kinds[b]!.w * kinds[b]!.h - kinds[a]!.w * kinds[a]!.h);
   for (const i of order)
     if (loners.every((j) => !stocks.some((s) => pairFits(kinds[i]!, kinds[j]!, s)))) loners.push(i);
-  const free = stocks.reduce((sum, s) => sum + (s.price === 0 ? s.count : 0), 0);
-  const cheapest = (i: number) =>
-    Math.min(...stocks.filter((s) => s.price > 0 && pairFits(kinds[i]!, { w: 0, h: 0, rotate: false }, s)).map((s) => s.price), Infinity);
-  const prices = loners.map(cheapest).sort((a, b) => a - b).slice(0, Math.max(0, loners.length - free));
+  const alone = { w: 0, h: 0, rotate: false };
+  const offcuts = stocks.filter((s) => s.price === 0);
+  const cheapest = (i: number) => Math.min(...stocks.filter((s) => s.price > 0 && pairFits(kinds[i]!, alone, s)).map((s) => s.price), Infinity);
+  // Rack offcuts can take at most as many loners as there are offcuts, and only loners that fit one.
+  const onRack = loners.filter((i) => offcuts.some((s) => pairFits(kinds[i]!, alone, s)));
+  const rack = Math.min(onRack.length, offcuts.reduce((sum, s) => sum + s.count, 0));
+  const must = loners.filter((i) => !onRack.includes(i)).map(cheapest);
+  const may = onRack.map(cheapest).sort((a, b) => a - b).slice(0, onRack.length - rack);
+  const prices = [...must, ...may];
   const byPairs = { cost: prices.every(Number.isFinite) ? prices.reduce((a, b) => a + b, 0) : 0, sheets: loners.length };
 
   const sheets = Math.max(byArea.sheets, byPairs.sheets);

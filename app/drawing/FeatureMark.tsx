@@ -1,0 +1,99 @@
+import { useDrag } from "@use-gesture/react";
+import { type KeyboardEvent, useRef } from "react";
+import { holeCentres } from "#core/air/pattern";
+import type { Feature } from "#core/design/schema";
+import { variantPath } from "#core/design/variant";
+import { featureRect } from "#core/shell/features";
+import { moveOnFace, type Net, toNet } from "#core/shell/net";
+import { formatLength } from "#core/units/format";
+import { useBuild, useUnits } from "../state/context";
+import { readAt } from "../state/pointer";
+import { drawRect } from "./Net";
+
+interface Props {
+  feature: Feature;
+  index: number;
+  net: Net;
+  scale: number;
+}
+
+const NUDGES: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+
+/** A vent on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
+export function FeatureMark({ feature, index, net, scale }: Props) {
+  const { api, design, chosen, choose } = useBuild();
+  const { units, say } = useUnits();
+  const mark = useRef<SVGGElement>(null);
+  const start = useRef({ u: 0, v: 0 });
+
+  /** Moves the centre; whole millimetres, or sixteenths in an inch build. */
+  const moved = (u: number, v: number) => {
+    const snap = (mm: number) => {
+      const step = units.unit === "in" ? 25.4 / units.denominator : 1;
+      const value = Math.round(mm / step) * step;
+      return { typed: formatLength(value, units), value, how: "stated" as const };
+    };
+    return (draft: typeof design) => {
+      const target = readAt(draft, variantPath(draft, `/features/${index}`)) as Feature;
+      target.u = snap(u);
+      target.v = snap(v);
+    };
+  };
+
+  const bind = useDrag(
+    ({ first, last, movement: [px, py], canceled, event }) => {
+      event.preventDefault();
+      if (first) {
+        performance.mark("drag-start");
+        start.current = { u: feature.u.value, v: feature.v.value };
+        choose(feature.id);
+      }
+      if (canceled) return api.drop();
+      const zoom = mark.current?.ownerSVGElement?.getScreenCTM()?.a ?? 1;
+      const step = moveOnFace(feature.face, px / zoom / scale, py / zoom / scale);
+      if (step.uMm !== 0 || step.vMm !== 0) api.show(moved(start.current.u + step.uMm, start.current.v + step.vMm));
+      if (last) api.settle();
+    },
+    { filterTaps: false, pointer: { keys: false } },
+  );
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    const nudge = NUDGES[event.key];
+    if (!nudge) return;
+    event.preventDefault();
+    const by = (event.shiftKey ? 10 : 1) * (units.unit === "in" ? 25.4 / units.denominator : 1);
+    const step = moveOnFace(feature.face, nudge[0] * by, nudge[1] * by);
+    api.commit(moved(feature.u.value + step.uMm, feature.v.value + step.vMm));
+  };
+
+  const rect = drawRect(feature.face, featureRect(feature), net, scale);
+  const name = feature.name || feature.id;
+  const selected = chosen === feature.id;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a mark inside an SVG drawing cannot be a button element
+    <g
+      ref={mark}
+      {...bind()}
+      role="button"
+      tabIndex={0}
+      aria-label={`${name}, ${say(feature.u.value)} and ${say(feature.v.value)} on the ${feature.face}. Arrow keys move it.`}
+      data-feature={feature.id}
+      style={{ cursor: "grab", touchAction: "none" }}
+      onKeyDown={onKeyDown}
+      onFocus={() => choose(feature.id)}
+    >
+      <rect x={rect.x - 4} y={rect.y - 4} width={rect.width + 8} height={rect.height + 8} fill="transparent" stroke={selected ? "var(--chakra-colors-fern)" : "none"} strokeDasharray="4 3" strokeWidth="1.5" />
+      {feature.kind === "mesh" ? (
+        <rect {...rect} fill="url(#hatch-mesh)" stroke="var(--chakra-colors-ink)" />
+      ) : (
+        holeCentres(feature).map((hole) => {
+          const at = toNet(feature.face, feature.u.value + hole.uMm, feature.v.value + hole.vMm, net);
+          return <circle key={`${hole.uMm}/${hole.vMm}`} cx={at.x * scale} cy={at.y * scale} r={Math.max(1, (feature.holeDia.value / 2) * scale)} fill={feature.mesh ? "url(#hatch-mesh)" : "var(--chakra-colors-paper)"} stroke="var(--chakra-colors-ink)" strokeWidth="0.8" />;
+        })
+      )}
+      <text x={rect.x + rect.width / 2} y={rect.y - 7} textAnchor="middle" fontSize="11" fontFamily="var(--chakra-fonts-mono)" fill="var(--chakra-colors-ink)">
+        {name}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,33 @@
+/** Hatch patterns that tell materials apart without colour. Ids are shared by every drawing on a page. */
+export function Hatches() {
+  const line = "var(--chakra-colors-muted)";
+  return (
+    <defs>
+      <pattern id="hatch-sheet" width="12" height="12" patternUnits="userSpaceOnUse">
+        <rect width="12" height="12" fill="var(--chakra-colors-sheet)" />
+        <path d="M0 12h12" stroke="var(--chakra-colors-line)" strokeWidth="0.6" />
+      </pattern>
+      <pattern id="hatch-wood" width="9" height="9" patternUnits="userSpaceOnUse">
+        <rect width="9" height="9" fill="var(--chakra-colors-wood)" />
+        <path d="M0 8.5h9" stroke={line} strokeWidth="0.4" strokeOpacity="0.6" />
+      </pattern>
+      <pattern id="hatch-glass" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="14" height="14" fill="var(--chakra-colors-waterSoft)" />
+        <path d="M0 0v14" stroke="var(--chakra-colors-water)" strokeWidth="0.5" strokeOpacity="0.5" />
+      </pattern>
+      <pattern id="hatch-mesh" width="4" height="4" patternUnits="userSpaceOnUse">
+        <rect width="4" height="4" fill="var(--chakra-colors-paper)" />
+        <path d="M0 0h4M0 0v4" stroke={line} strokeWidth="0.5" />
+      </pattern>
+      <pattern id="hatch-ground" width="7" height="7" patternUnits="userSpaceOnUse">
+        <rect width="7" height="7" fill="var(--chakra-colors-straw)" fillOpacity="0.55" />
+        <circle cx="2" cy="2" r="0.8" fill={line} />
+        <circle cx="5.5" cy="5.5" r="0.6" fill={line} />
+      </pattern>
+      <pattern id="hatch-keep" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="10" height="10" fill="var(--chakra-colors-fernSoft)" />
+        <path d="M0 0v10" stroke="var(--chakra-colors-fern)" strokeWidth="0.6" strokeOpacity="0.5" />
+      </pattern>
+    </defs>
+  );
+}

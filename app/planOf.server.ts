@@ -1,0 +1,17 @@
+import type { PlanInput } from "#core/plan";
+import { readNewest } from "#db/builds";
+import { openDatabase } from "#db/open";
+import { readBook, readPinnedNow, readStock, readWorkshop } from "#db/workshop";
+import { localNow } from "./clock.server";
+
+/** Randomness in the plan is seeded alike everywhere, so that two machines compute the same numbers. */
+const SEED = 1;
+
+/** Everything a build is planned with, as it stands in the database; undefined without such a build. */
+export async function planInputOf(id: string): Promise<(PlanInput & { revision: number }) | undefined> {
+  const { db } = await openDatabase();
+  const newest = await readNewest(db, id);
+  if (!newest) return undefined;
+  const [book, stock, workshop, pinned] = await Promise.all([readBook(db), readStock(db), readWorkshop(db), readPinnedNow(db)]);
+  return { ...newest, log: [], book, stock, workshop, now: pinned ?? localNow(), seed: SEED };
+}

@@ -1,0 +1,27 @@
+import { data } from "react-router";
+import { plan } from "#core/plan";
+import { writeBuildFile } from "#files/buildFile";
+import { cutListCsv, shoppingCsv } from "#files/lists";
+import { shopSheetPdf } from "#files/shopSheet";
+import { planInputOf } from "../planOf.server";
+import type { Route } from "./+types/build.files";
+
+/** A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`. */
+export async function loader({ params }: Route.LoaderArgs) {
+  const input = await planInputOf(params.id);
+  if (!input) throw data("There is no build of this name.", { status: 404 });
+  const send = (body: BodyInit, type: string) =>
+    new Response(body, { headers: { "Content-Type": type, "Content-Disposition": `attachment; filename="${params.id}-${params.file}"` } });
+  switch (params.file) {
+    case "build.json":
+      return send(writeBuildFile(input), "application/json; charset=utf-8");
+    case "cuts.csv":
+      return send(cutListCsv(plan(input)), "text/csv; charset=utf-8");
+    case "shopping.csv":
+      return send(shoppingCsv(plan(input)), "text/csv; charset=utf-8");
+    case "shop-sheet.pdf":
+      return send(new Uint8Array(await shopSheetPdf(plan(input), input.design.name)), "application/pdf");
+    default:
+      throw data("There is no such file of a build.", { status: 404 });
+  }
+}

@@ -1,0 +1,77 @@
+import { Box, Grid } from "@chakra-ui/react";
+import { useEffect, useMemo, useRef } from "react";
+import { data, Outlet, type ShouldRevalidateFunctionArgs } from "react-router";
+import { checkDesign } from "#core/design/limits";
+import { planInputOf } from "../planOf.server";
+import { autosave } from "../state/autosave";
+import { BuildProvider } from "../state/context";
+import { createBuildStore } from "../state/store";
+import { BuildHeader } from "../ui/BuildHeader";
+import { SnagList } from "../ui/SnagList";
+import { StageNav } from "../ui/StageNav";
+import { TallyBar } from "../ui/TallyBar";
+import { WorkingDrawer } from "../ui/WorkingDrawer";
+import type { Route } from "./+types/build";
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const input = await planInputOf(params.id);
+  if (!input) throw data("There is no build of this name. It may have been renamed or never kept.", { status: 404 });
+  const { design, revision, book, stock, workshop, now, seed } = input;
+  const problems = checkDesign(design, book);
+  if (problems.length > 0)
+    throw data(`This build cannot be planned with your materials book: ${problems.map((p) => p.message).join(" ")} Every save of it is kept.`, { status: 409 });
+  return { id: params.id, design, revision, bench: { book, stock, workshop, now, seed } };
+}
+
+/** The open page owns its design; only a form sent (a price, a restored revision) reads the server again. */
+export const shouldRevalidate = ({ formMethod, currentParams, nextParams }: ShouldRevalidateFunctionArgs) =>
+  currentParams.id !== nextParams.id || (formMethod !== undefined && formMethod !== "GET");
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.design.name ?? "Build"} · Hornwort` }];
+
+export default function BuildPage({ loaderData }: Route.ComponentProps) {
+  return <OpenBuild key={loaderData.id} {...loaderData} />;
+}
+
+function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loaderData"]) {
+  const book = useRef(bench.book);
+  book.current = bench.book;
+  // The page owns the design from its first render on: a later read of the loader must not throw edits away.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: see above
+  const api = useMemo(() => createBuildStore(design, revision, () => book.current), [id]);
+  const saver = useRef<ReturnType<typeof autosave>>(undefined);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the revision is where the page started from
+  useEffect(() => {
+    const running = autosave(id, api, revision);
+    saver.current = running;
+    return () => running.stop();
+  }, [id, api]);
+  return (
+    <BuildProvider buildId={id} api={api} bench={bench}>
+      <Grid
+        templateAreas={{ base: `"head" "nav" "main" "snags" "tally"`, lg: `"head head head" "nav main snags" "tally tally tally"` }}
+        templateColumns={{ base: "minmax(0, 1fr)", lg: "168px minmax(0, 1fr) 292px" }}
+        templateRows={{ base: "auto", lg: "48px minmax(0, 1fr) auto" }}
+        height={{ base: "auto", lg: "100dvh" }}
+        minHeight="100dvh"
+      >
+        <Box gridArea="head">
+          <BuildHeader saver={() => saver.current} />
+        </Box>
+        <Box gridArea="nav" bg="rail" borderRightWidth={{ lg: "1px" }} borderColor="line" overflowY="auto">
+          <StageNav />
+        </Box>
+        <Box as="main" gridArea="main" overflowY={{ lg: "auto" }} px="4" py="3">
+          <Outlet />
+        </Box>
+        <Box as="aside" aria-label="Snags" gridArea="snags" bg="sheet" borderLeftWidth={{ lg: "1px" }} borderColor="line" overflowY={{ lg: "auto" }} px="3.5" py="3">
+          <SnagList />
+        </Box>
+        <Box gridArea="tally">
+          <TallyBar />
+        </Box>
+      </Grid>
+      <WorkingDrawer />
+    </BuildProvider>
+  );
+}

@@ -1,0 +1,24 @@
+import { createBuild } from "#db/builds";
+import { openDatabase } from "#db/open";
+import { readBook, writeBook } from "#db/workshop";
+import { readBuildFile } from "#files/buildFile";
+import { parseJson, readText } from "../body.server";
+import type { Route } from "./+types/import";
+
+/** Takes an exported build as the request's body. Materials the book does not know yet are added to it. */
+export async function action({ request }: Route.ActionArgs) {
+  const refuse = (message: string, status: number) => Response.json({ message }, { status });
+  const text = await readText(request);
+  if (!text.ok) return refuse(text.message, 413);
+  const json = parseJson(text.value);
+  if (!json.ok) return refuse(json.message, 400);
+  const file = readBuildFile(json.value);
+  if (!file.ok) return refuse(file.message, 422);
+  const { db } = await openDatabase();
+  const book = await readBook(db);
+  const known = new Set(book.materials.map((m) => m.id));
+  const added = file.value.book.materials.filter((m) => !known.has(m.id));
+  if (added.length > 0) await writeBook(db, { materials: [...book.materials, ...added] });
+  const id = await createBuild(db, file.value.design, "imported");
+  return Response.json({ id, added: added.length });
+}

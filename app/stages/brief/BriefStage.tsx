@@ -1,0 +1,190 @@
+import { Box, Button, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text, Textarea } from "@chakra-ui/react";
+import { Plus } from "lucide-react";
+import { useEffect, useState } from "react";
+import type { Resident } from "#core/design/schema";
+import { GAP_FACTOR } from "#core/residents/factors";
+import { STARTER_RESIDENTS } from "#core/residents/starters";
+import { formatNumber } from "#core/units/format";
+import { parseMoneyMinor } from "#core/units/quantity";
+import { useBuild, useDecision } from "../../state/context";
+import { CountField, ChoiceField, TickField } from "../../ui/fields";
+import { MeasureField } from "../../ui/MeasureField";
+import { Fields, Panel } from "../../ui/Panel";
+import { StageHead } from "../StageHead";
+import { RangeField } from "./RangeField";
+
+const blank = (id: string): Resident => ({ ...STARTER_RESIDENTS[0]!, id, name: "My animal", narrowestRigid: null, groundDepth: null, strong: false, note: "" });
+
+/** Who it is for, the room it stands in, and what it may cost. */
+export function BriefStage() {
+  const { design } = useBuild();
+  const who = design.brief.residents.map((r) => `${r.count} ${r.name.toLowerCase()}`).join(", ");
+  return (
+    <Stack gap="3">
+      <StageHead title="Brief" summary={who ? `for ${who}` : "who will live here?"} />
+      <Residents />
+      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
+        <Panel title="Room and home">
+          <Fields>
+            <RangeField label="Room" unit="°C" path="build:/brief/room/tempC" />
+            <RangeField label="Room air" unit="% rh" path="build:/brief/room/rh" />
+          </Fields>
+          <Box mt="3">
+            <TickField label="Children at home" path="build:/brief/childrenAtHome" />
+          </Box>
+        </Panel>
+        <Panel title="Build">
+          <Fields>
+            <TextField label="Name" path="build:/name" />
+            <BudgetField />
+          </Fields>
+          <Box mt="3">
+            <TextField label="Note" path="build:/brief/note" long />
+          </Box>
+        </Panel>
+      </SimpleGrid>
+    </Stack>
+  );
+}
+
+function Residents() {
+  const { design, api } = useBuild();
+  const { residents } = design.brief;
+  const add = (id: string) =>
+    api.commit((draft) => {
+      const taken = new Set(draft.brief.residents.map((r) => r.id));
+      const from = STARTER_RESIDENTS.find((r) => r.id === id);
+      const stem = from?.id ?? "resident";
+      let free = stem;
+      for (let n = 2; taken.has(free); n++) free = `${stem}-${n}`;
+      draft.brief.residents.push(from ? { ...structuredClone(from), id: free } : blank(free));
+    });
+  return (
+    <Panel title="Residents">
+      <Text fontSize="sm" color="muted" mb="3">
+        Every gap is judged against the narrowest rigid measure: the smallest hole that the hardest, widest part of the smallest stage passes. Hatchlings, if they breed.
+      </Text>
+      <Stack gap="4">
+        {residents.map((resident, i) => (
+          <ResidentCard key={resident.id} resident={resident} index={i} />
+        ))}
+      </Stack>
+      <Flex gap="2" mt="3" align="center">
+        <NativeSelect.Root size="sm" maxW="16rem">
+          <NativeSelect.Field
+            aria-label="Add a resident"
+            bg="sheet"
+            borderColor="line"
+            value=""
+            onChange={(event) => {
+              if (event.currentTarget.value) add(event.currentTarget.value);
+            }}
+          >
+            <option value="">Add a resident…</option>
+            {STARTER_RESIDENTS.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.name}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+        <Button size="sm" variant="outline" borderColor="line" onClick={() => add("")}>
+          <Plus size={14} /> Another animal
+        </Button>
+      </Flex>
+    </Panel>
+  );
+}
+
+function ResidentCard({ resident, index }: { resident: Resident; index: number }) {
+  const { api } = useBuild();
+  const path = `build:/brief/residents/${index}`;
+  const factor = GAP_FACTOR[resident.body];
+  const remove = () =>
+    api.commit((draft) => {
+      draft.brief.residents = draft.brief.residents.filter((r) => r.id !== resident.id);
+    });
+  return (
+    <Box borderTopWidth="1px" borderColor="line" pt="3">
+      <Fields min="8.5rem">
+        <TextField label="Animal" path={`${path}/name`} />
+        <CountField label="How many" path={`${path}/count`} max={10000} />
+        <MeasureField label="Narrowest rigid measure" path={`${path}/narrowestRigid`} optional how="measured" hint={resident.narrowestRigid?.how === "guessed" ? "a guess, from memory" : undefined} />
+        <ChoiceField
+          label="Body"
+          path={`${path}/body`}
+          options={[
+            ["scaled", "scaled, or a rodent"],
+            ["softBodied", "soft-bodied"],
+            ["hardBodied", "hard-bodied invertebrate"],
+            ["flattener", "roach or other flattener"],
+          ]}
+        />
+        <MeasureField label="A gap it was seen refused" path={`${path}/refusedGap`} optional how="measured" />
+        <MeasureField label="Ground it needs" path={`${path}/groundDepth`} optional />
+      </Fields>
+      <Flex gap="4" mt="2" align="center" wrap="wrap">
+        <TickField label="Strong" path={`${path}/strong`} />
+        <TickField label="Venomous or medically dangerous" path={`${path}/dangerous`} />
+        <Text fontSize="xs" color="muted" flex="1">
+          Gaps up to {formatNumber(factor.value, 2)} × its narrowest measure, from memory. {resident.note}
+        </Text>
+        <Button size="xs" variant="outline" borderColor="line" onClick={remove}>
+          Remove {resident.name}
+        </Button>
+      </Flex>
+    </Box>
+  );
+}
+
+function TextField({ label, path, long }: { label: string; path: string; long?: boolean }) {
+  const { value, commit } = useDecision<string>(path);
+  const [text, setText] = useState(value);
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => setText(value), [value]);
+  const leave = () => {
+    if (!long && text.trim() === "") return setError("Give it a name. The last one is still in force.");
+    setError(null);
+    if (text !== value) commit(text);
+  };
+  const props = { size: "sm", bg: "sheet", borderColor: "line", value: text, maxLength: long ? 4000 : 80, onBlur: leave } as const;
+  return (
+    <Field.Root gap="1" invalid={error !== null}>
+      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+        {label}
+      </Field.Label>
+      {long ? <Textarea {...props} onChange={(e) => setText(e.target.value)} /> : <Input {...props} onChange={(e) => setText(e.target.value)} />}
+      <Field.ErrorText fontSize="xs" color="stop" mt="0">
+        {error}
+      </Field.ErrorText>
+    </Field.Root>
+  );
+}
+
+function BudgetField() {
+  const { bench } = useBuild();
+  const { value, commit } = useDecision<number | null>("build:/brief/budgetMinor");
+  const shown = value === null ? "" : (value / 100).toFixed(2);
+  const [text, setText] = useState(shown);
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => setText(shown), [shown]);
+  const leave = () => {
+    const price = text.trim() === "" ? null : parseMoneyMinor(text);
+    if (price && !price.ok) return setError(price.message);
+    setError(null);
+    commit(price ? price.value : null);
+  };
+  return (
+    <Field.Root gap="1" invalid={error !== null}>
+      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+        Budget, {bench.workshop.currency}
+      </Field.Label>
+      <Input size="sm" bg="sheet" borderColor="line" fontFamily="mono" placeholder="none" value={text} onChange={(e) => setText(e.target.value)} onBlur={leave} />
+      <Field.ErrorText fontSize="xs" color="stop" mt="0">
+        {error}
+      </Field.ErrorText>
+    </Field.Root>
+  );
+}
+

@@ -1,0 +1,137 @@
+import { Box, Input, Stack, Table, Text } from "@chakra-ui/react";
+import { useEffect, useRef, useState } from "react";
+import { useFetcher } from "react-router";
+import type { BuyLine } from "#core/buying/planBuying";
+import { findMaterial } from "#core/materials/find";
+import type { Pack } from "#core/materials/schema";
+import { formatMoney, formatNumber } from "#core/units/format";
+import { useBuild } from "../../state/context";
+import { LinkButton } from "../../ui/LinkButton";
+import { Panel } from "../../ui/Panel";
+import { StageHead } from "../StageHead";
+
+/** The shopping list: whole packs, likely and safe, and what the safety costs. */
+export function BuyingStage() {
+  const { plan, buildId, openWorking } = useBuild();
+  const { lines, likelyMinor, safeMinor, unpriced } = plan.buying;
+  const { currency } = plan.tally;
+  const money = (minor: number | null) => (minor === null ? "?" : formatMoney(minor, currency));
+  return (
+    <Stack gap="3">
+      <StageHead title="Buying" summary={`${money(likelyMinor)} likely, ${money(safeMinor)} to be safe${unpriced > 0 ? `, ${unpriced} without a price` : ""}`}>
+        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/shopping.csv`} reloadDocument>
+          Shopping list, CSV
+        </LinkButton>
+        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/build.json`} reloadDocument>
+          Build, JSON
+        </LinkButton>
+      </StageHead>
+      <Panel>
+        <Table.ScrollArea>
+          <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line" } }}>
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader>To buy</Table.ColumnHeader>
+                <Table.ColumnHeader>Likely</Table.ColumnHeader>
+                <Table.ColumnHeader>Safe</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end">Enough</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end">Pack price</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end">Likely</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end">Safe</Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
+              {lines.map((line) => (
+                <Table.Row key={line.id} data-line={line.id}>
+                  <Table.Cell>
+                    {line.figure ? (
+                      <Box as="button" color="fern" textDecoration="underline" textAlign="left" onClick={() => openWorking(line.figure!)}>
+                        {line.label}
+                      </Box>
+                    ) : (
+                      line.label
+                    )}
+                    <Text fontSize="xs" color="muted">
+                      {line.need}
+                      {line.onHand ? `; on hand: ${line.onHand}` : ""}
+                    </Text>
+                  </Table.Cell>
+                  <Table.Cell fontSize="xs">{packWords(line.likely)}</Table.Cell>
+                  <Table.Cell fontSize="xs">{line.safeMinor === line.likelyMinor && packWords(line.safe) === packWords(line.likely) ? "the same" : packWords(line.safe)}</Table.Cell>
+                  <Table.Cell textAlign="end" fontFamily="mono">
+                    {formatNumber(line.odds * 100, 0, "down")} %
+                  </Table.Cell>
+                  <Table.Cell textAlign="end">
+                    <Prices line={line} />
+                  </Table.Cell>
+                  <Table.Cell textAlign="end" fontFamily="mono">
+                    {money(line.likelyMinor)}
+                  </Table.Cell>
+                  <Table.Cell textAlign="end" fontFamily="mono">
+                    {money(line.safeMinor)}
+                  </Table.Cell>
+                </Table.Row>
+              ))}
+            </Table.Body>
+          </Table.Root>
+        </Table.ScrollArea>
+        <Text fontSize="xs" color="muted" mt="2">
+          Likely is enough as often as not, safe nine times in ten. “Enough” is the odds that the likely packs do. Prices are your book's: type the shop's.
+        </Text>
+      </Panel>
+    </Stack>
+  );
+}
+
+const packWords = (counts: BuyLine["likely"]) => (counts.length === 0 ? "nothing" : counts.map(({ pack, count }) => `${count} × ${pack.name}`).join(" + "));
+
+/** The prices behind a line, to be typed over: of the packs chosen, or of the glass by the square metre. */
+function Prices({ line }: { line: BuyLine }) {
+  const { bench } = useBuild();
+  const glass = findMaterial(bench.book, line.materialId, "glass");
+  const packs = glass ? [glass.perM2] : line.likely.map((c) => c.pack);
+  return (
+    <Stack gap="1" align="end">
+      {packs.map((pack) => (
+        <PriceField key={pack.id} pack={pack} per={glass ? "per m²" : pack.name} />
+      ))}
+    </Stack>
+  );
+}
+
+function PriceField({ pack, per }: { pack: Pack; per: string }) {
+  const fetcher = useFetcher<{ message: string | null }>();
+  const shown = pack.priceMinor === null ? "" : (pack.priceMinor / 100).toFixed(2);
+  const [text, setText] = useState(shown);
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => setText(shown), [shown]);
+  const message = fetcher.data?.message;
+  const send = () => {
+    if (text.trim() !== shown) fetcher.submit({ pack: pack.id, price: text }, { method: "post", action: "/prices" });
+  };
+  return (
+    <Box>
+      <Input
+        ref={input}
+        size="xs"
+        w="5.5rem"
+        textAlign="end"
+        fontFamily="mono"
+        bg="sheet"
+        borderColor={message ? "stop" : "line"}
+        aria-label={`Price, ${per}`}
+        title={per}
+        placeholder="price?"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={send}
+        onKeyDown={(e) => e.key === "Enter" && input.current?.blur()}
+      />
+      {message && (
+        <Text fontSize="xs" color="stop" maxW="10rem">
+          {message}
+        </Text>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,123 @@
+import { Box, Button, Flex, Stack, Table, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import type { SheetGroup } from "#core/cuts/sheets";
+import { sawSizeMm } from "#core/cuts/sawSize";
+import { sawToleranceMm } from "#core/cuts/tolerance";
+import { formatNumber } from "#core/units/format";
+import { SheetDiagram } from "../../drawing/SheetDiagram";
+import { useBuild, useUnits } from "../../state/context";
+import { LinkButton } from "../../ui/LinkButton";
+import { Fields, Panel } from "../../ui/Panel";
+import { Reading } from "../../ui/Reading";
+import { StageHead } from "../StageHead";
+
+/** Says what the bound proves of the answer. */
+export function proofWords(group: SheetGroup): string {
+  const { solution, sheets, costMinor } = group;
+  const price = (id: string) => group.instance.stock.find((s) => s.id === id)!.price;
+  const cost = solution.sheets.reduce((n, s) => n + price(s.stock), 0);
+  const noun = (n: number) => `${n} ${n === 1 ? "sheet" : "sheets"}`;
+  if (solution.unplaced.length > 0) return "some parts fit no sheet";
+  if (cost <= solution.bound.cost + 1e-6 && costMinor !== null) return `${noun(sheets)} is least, proved`;
+  const used = solution.sheets.length;
+  if (used <= solution.bound.sheets) return `${noun(sheets)} is least, proved`;
+  return `${noun(sheets)}; at least ${Math.max(1, solution.bound.sheets - group.offcutsUsed.length)}`;
+}
+
+/** The nested sheets, the parts with their working, and what else is cut. */
+export function CutsStage() {
+  const { plan, bench, buildId, openWorking } = useBuild();
+  const { say, units } = useUnits();
+  const views = plan.groups.flatMap((group) => group.solution.sheets.map((sheet, i) => ({ group, sheet, key: `${group.material.id}/${i}` })));
+  const [shown, setShown] = useState(0);
+  const view = views[Math.min(shown, views.length - 1)];
+  return (
+    <Stack gap="3">
+      <StageHead title="Cuts" summary={`blade ${say(bench.workshop.kerfMm)}, trim ${say(bench.workshop.trimMm)}${units.unit === "mm" ? " mm" : ""}`}>
+        {views.map((v, i) => (
+          <Button key={v.key} size="xs" variant={v === view ? "solid" : "outline"} {...(v === view ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })} aria-pressed={v === view} onClick={() => setShown(i)}>
+            Sheet {i + 1}
+          </Button>
+        ))}
+        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/cuts.csv`} reloadDocument>
+          Cut list, CSV
+        </LinkButton>
+        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/shop-sheet.pdf`} reloadDocument>
+          Shop sheet, PDF
+        </LinkButton>
+      </StageHead>
+      {view ? (
+        <SheetDiagram group={view.group} sheet={view.sheet} title={`Sheet ${views.indexOf(view) + 1} of ${view.group.material.name}`} />
+      ) : (
+        <Text>No sheet is cut yet.</Text>
+      )}
+      {plan.groups.map((group) => (
+        <Panel key={group.material.id} title={group.material.name}>
+          <Fields min="8.5rem">
+            <Reading label="Proof" value={proofWords(group)} figure={`cuts/${group.material.id}/sheets`} />
+            <Reading label="Used" value={`${formatNumber(group.usedShare * 100, 0)} %`} />
+            <Reading label="Largest offcuts to keep" value={offcutWords(group, say)} />
+            <Reading label="From the rack" value={group.offcutsUsed.join(", ") || "nothing"} />
+            <Reading label="Cuts" value={String(group.solution.sheets.reduce((n, s) => n + s.cuts.length, 0))} />
+          </Fields>
+        </Panel>
+      ))}
+      <Panel title="Parts">
+        <Table.ScrollArea>
+          <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line" } }}>
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader>Part</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end">Length</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end">Width</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end" title="ISO 2768-1 medium, from memory">
+                  ±
+                </Table.ColumnHeader>
+                <Table.ColumnHeader>Of</Table.ColumnHeader>
+                <Table.ColumnHeader>How it came about</Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
+              {plan.parts.map((part) => (
+                <Table.Row key={part.id} data-part={part.id}>
+                  <Table.Cell fontWeight="bold">
+                    {part.figure ? (
+                      <Box as="button" color="fern" textDecoration="underline" onClick={() => openWorking(part.figure!)}>
+                        {part.label}
+                      </Box>
+                    ) : (
+                      part.label
+                    )}
+                  </Table.Cell>
+                  <Table.Cell textAlign="end" fontFamily="mono">
+                    {say(sawSizeMm(part.lengthMm))}
+                  </Table.Cell>
+                  <Table.Cell textAlign="end" fontFamily="mono">
+                    {part.widthMm > 0 ? say(sawSizeMm(part.widthMm)) : ""}
+                  </Table.Cell>
+                  <Table.Cell textAlign="end" fontFamily="mono">
+                    {part.kind === "mesh" ? "" : say(sawToleranceMm(part.lengthMm))}
+                  </Table.Cell>
+                  <Table.Cell fontSize="xs">{bench.book.materials.find((m) => m.id === part.materialId)?.name}</Table.Cell>
+                  <Table.Cell fontSize="xs" color="muted">
+                    {[part.working.length, part.working.width].filter(Boolean).join("; ")}
+                  </Table.Cell>
+                </Table.Row>
+              ))}
+            </Table.Body>
+          </Table.Root>
+        </Table.ScrollArea>
+        <Flex mt="2">
+          <Text fontSize="xs" color="muted">
+            Sizes are rounded to 0.1 mm for the saw. Guard on, push stick, mask for the dust; two people to a full sheet.
+          </Text>
+        </Flex>
+      </Panel>
+    </Stack>
+  );
+}
+
+function offcutWords(group: SheetGroup, say: (mm: number) => string): string {
+  const offcuts = group.solution.sheets.flatMap((s) => s.offcuts).sort((a, b) => b.w * b.h - a.w * a.h);
+  return offcuts.length === 0 ? "none" : offcuts.slice(0, 2).map((o) => `${say(o.w)} × ${say(o.h)}`).join(", ");
+}

@@ -1,0 +1,24 @@
+import type { Stage } from "#core/ledgers/ledger";
+
+/** The stages in the order decisions bind one another, with the key that jumps there. Keys of stages to come are kept free. */
+export const STAGES: readonly { id: Stage; key: string; label: string; group: 1 | 2 }[] = [
+  { id: "brief", key: "1", label: "Brief", group: 1 },
+  { id: "shell", key: "2", label: "Shell", group: 1 },
+  { id: "front", key: "4", label: "Front & lid", group: 1 },
+  { id: "air", key: "5", label: "Air", group: 1 },
+  { id: "seal", key: "7", label: "Seal", group: 1 },
+  { id: "cuts", key: "9", label: "Cuts", group: 1 },
+  { id: "buying", key: "b", label: "Buying", group: 2 },
+  { id: "diary", key: "d", label: "Diary", group: 2 },
+];
+
+/** Keys that already mean a stage which is not built yet. */
+export const RESERVED_KEYS: Readonly<Record<string, string>> = {
+  "3": "Water & ground",
+  "6": "Fixtures",
+  "8": "Background",
+  l: "Bench log",
+  v: "Variants",
+};
+
+export const isStage = (text: string | undefined): text is Stage => STAGES.some((s) => s.id === text);

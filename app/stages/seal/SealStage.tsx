@@ -1,0 +1,76 @@
+import { SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
+import { materialsOf } from "#core/materials/find";
+import { sealedSeams } from "#core/seal/planSeal";
+import { useBuild, useUnits } from "../../state/context";
+import { ChoiceField } from "../../ui/fields";
+import { MeasureField } from "../../ui/MeasureField";
+import { Fields, Panel } from "../../ui/Panel";
+import { FigureReading } from "../../ui/Reading";
+import { StageHead } from "../StageHead";
+
+/** Seams and beads; the stack on each face comes later. */
+export function SealStage() {
+  const { plan, bench, variant } = useBuild();
+  const { say } = useUnits();
+  const sealed = new Set(sealedSeams(plan.site).map((s) => s.id));
+  return (
+    <Stack gap="3">
+      <StageHead title="Seal" summary={`${sealed.size} of ${plan.shell.seams.length} seams get a bead`} />
+      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
+        <Panel title="Beads">
+          <Fields>
+            <ChoiceField
+              label="Which seams"
+              path="/seal/seams"
+              options={[
+                ["all", "every inner seam"],
+                ["base", "base, dam and feet of the corners"],
+                ["none", "none"],
+              ]}
+            />
+            <ChoiceField label="Sealant" path="/seal/sealant" options={materialsOf(bench.book, "sealant").map((m) => [m.id, m.name] as const)} />
+            <MeasureField label="Bead, its leg" path="/seal/leg" hint="tooled hollow" />
+            <MeasureField label="Standing water, how deep" path="/seal/standingWater" optional />
+            <MeasureField label="Air out for" path="/seal/airingDays" kind="plain" suffix="days" />
+          </Fields>
+        </Panel>
+        <Panel title="What comes of it">
+          <Fields min="8rem">
+            <FigureReading id="seal/length" />
+            <FigureReading id="seal/volume" />
+            <FigureReading id="seal/cure" />
+          </Fields>
+          {!variant.seal.standingWater && (
+            <Text fontSize="xs" color="muted" mt="3">
+              With standing water planned, the diary takes in a two-day water test before anything covers the seams.
+            </Text>
+          )}
+        </Panel>
+      </SimpleGrid>
+      <Panel title="Seams">
+        <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line" } }}>
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Seam</Table.ColumnHeader>
+              <Table.ColumnHeader textAlign="end">Length</Table.ColumnHeader>
+              <Table.ColumnHeader>Where</Table.ColumnHeader>
+              <Table.ColumnHeader>Bead</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {plan.shell.seams.map((seam) => (
+              <Table.Row key={seam.id}>
+                <Table.Cell>{seam.label}</Table.Cell>
+                <Table.Cell textAlign="end" fontFamily="mono">
+                  {say(seam.lengthMm)}
+                </Table.Cell>
+                <Table.Cell color={seam.wet ? "water" : "muted"}>{seam.wet ? "foot, where it gets wet" : "above"}</Table.Cell>
+                <Table.Cell>{sealed.has(seam.id) ? "yes" : "no"}</Table.Cell>
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Panel>
+    </Stack>
+  );
+}

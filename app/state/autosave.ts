@@ -1,0 +1,87 @@
+import type { Build } from "#core/design/schema";
+import type { BuildStore } from "./store";
+
+/** Edits within this time of one another become one revision. */
+const COALESCE_MS = 700;
+
+/**
+ * Saves every committed design, one request at a time, the newest last. What the page holds on closing is sent too.
+ * @returns stops it
+ */
+export function autosave(buildId: string, { store, setSave }: BuildStore, startRevision: number) {
+  let base: number | null = startRevision;
+  let kept: Build = store.getState().design;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let busy = false;
+  let stopped = false;
+
+  const post = (from: number | null, design: Build, keepalive: boolean) =>
+    fetch(`/builds/${buildId}/save`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify({ base: from, design }),
+      keepalive,
+    });
+
+  const send = async () => {
+    timer = undefined;
+    const { design } = store.getState();
+    if (busy || stopped || design === kept) return;
+    busy = true;
+    setSave({ kind: "saving" });
+    try {
+      const response = await post(base, design, false);
+      const answer = (await response.json()) as { saved: boolean; revision?: number; newest?: number; design?: Build; message?: string };
+      if (answer.saved && answer.revision !== undefined) {
+        base = answer.revision;
+        kept = design;
+        setSave({ kind: "saved", revision: answer.revision });
+      } else if (answer.newest !== undefined && answer.design) {
+        setSave({ kind: "conflict", newest: answer.newest, theirs: answer.design });
+        busy = false;
+        return;
+      } else setSave({ kind: "failed", message: answer.message ?? "The server could not keep this edit." });
+    } catch {
+      setSave({ kind: "failed", message: "The server does not answer. Your edit is on this page; it is sent again as soon as it does." });
+      timer ??= setTimeout(send, 3000);
+    }
+    busy = false;
+    if (store.getState().design !== kept) timer ??= setTimeout(send, COALESCE_MS);
+  };
+
+  const unsubscribe = store.subscribe((state, before) => {
+    if (state.design === before.design || state.design === kept || state.save.kind === "conflict") return;
+    if (state.save.kind !== "saving") setSave({ kind: "waiting" });
+    clearTimeout(timer);
+    timer = setTimeout(send, COALESCE_MS);
+  });
+  const flush = () => {
+    const { design, save } = store.getState();
+    // A save under way is this page's own: what follows it goes over it, or it would be taken for someone else's.
+    if (design !== kept && save.kind !== "conflict") void post(busy ? null : base, design, true);
+  };
+  addEventListener("pagehide", flush);
+
+  return {
+    /** After a conflict: saves this page's design over theirs, which stays in the history. */
+    keepMine: (newest: number) => {
+      base = newest;
+      void send();
+    },
+    /** After a conflict: takes theirs; this page's design can be had back by undo. */
+    takeTheirs: (newest: number, theirs: Build, replace: BuildStore["replace"]) => {
+      base = newest;
+      kept = theirs;
+      setSave({ kind: "saved", revision: newest });
+      replace(theirs);
+      kept = store.getState().design;
+    },
+    stop: () => {
+      clearTimeout(timer);
+      unsubscribe();
+      removeEventListener("pagehide", flush);
+      flush();
+      stopped = true;
+    },
+  };
+}

@@ -1,0 +1,48 @@
+import { createSystem, defaultConfig, defineConfig } from "@chakra-ui/react";
+
+const pair = (light: string, dark: string) => ({ value: { base: light, _dark: dark } });
+
+/** Warm paper, near-black green ink; colour means something and is never the only sign of it. */
+const config = defineConfig({
+  globalCss: {
+    "html, body": { bg: "paper", color: "ink", fontFamily: "body", minHeight: "100%" },
+    "*:focus-visible": { outline: "2px solid", outlineColor: "fern", outlineOffset: "2px" },
+  },
+  theme: {
+    tokens: {
+      fonts: {
+        heading: { value: "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif" },
+        body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
+        mono: { value: "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace" },
+      },
+    },
+    semanticTokens: {
+      colors: {
+        paper: pair("#efe9db", "#161c18"),
+        rail: pair("#e6e0ce", "#1b231e"),
+        sheet: pair("#fcf9f1", "#212a24"),
+        ink: pair("#1f2a23", "#ece8dc"),
+        muted: pair("#565c53", "#aeb5a8"),
+        line: pair("#cfc7b2", "#3b463e"),
+        bar: pair("#1f2a23", "#0e1310"),
+        barInk: pair("#f4f0e4", "#f4f0e4"),
+        barMuted: pair("#b9c0b4", "#aeb5a8"),
+        fern: pair("#2b6743", "#7cc396"),
+        fernInk: pair("#ffffff", "#10170f"),
+        fernSoft: pair("#dfeadd", "#24382b"),
+        water: pair("#255c80", "#84bde0"),
+        waterSoft: pair("#d3e4ec", "#20394a"),
+        clay: pair("#9d4a24", "#e39a75"),
+        straw: pair("#e3d297", "#5d5433"),
+        wood: pair("#efe0c2", "#3d372a"),
+        stop: pair("#a8221d", "#f08c84"),
+        stopSoft: pair("#f7e3dc", "#43241f"),
+        mind: pair("#855600", "#e5b560"),
+        mindSoft: pair("#f5ead0", "#3d3220"),
+        note: pair("#4b6f5a", "#93b9a1"),
+      },
+    },
+  },
+});
+
+export const system = createSystem(defaultConfig, config);

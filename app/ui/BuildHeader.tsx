@@ -1,0 +1,112 @@
+import { Box, Button, Dialog, Flex, IconButton, Portal, Text } from "@chakra-ui/react";
+import { History, Moon, Redo2, Sun, Undo2 } from "lucide-react";
+import { useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { Link, useRouteLoaderData } from "react-router";
+import { useStore } from "zustand";
+import type { autosave } from "../state/autosave";
+import { useBuild } from "../state/context";
+import type { SaveState } from "../state/store";
+import { chooseTheme } from "../theme/cookie";
+import { HistoryDrawer } from "./HistoryDrawer";
+
+type Saver = () => ReturnType<typeof autosave> | undefined;
+
+const SAVE_WORDS: Record<SaveState["kind"], string> = { saved: "Saved", saving: "Saving…", waiting: "Not saved yet", failed: "Not saved", conflict: "Changed elsewhere" };
+
+/** The head of an open build: where you are, units, undo, history, and whether it is saved. */
+export function BuildHeader({ saver }: { saver: Saver }) {
+  const { api, design, bench } = useBuild();
+  const { units } = design.brief;
+  const save = useStore(api.store, (s) => s.save);
+  const past = useStore(api.store.temporal, (s) => s.pastStates.length);
+  const future = useStore(api.store.temporal, (s) => s.futureStates.length);
+  const [showHistory, setShowHistory] = useState(false);
+  useHotkeys("mod+z", api.undo, { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", api.redo, { preventDefault: true });
+  const theme = (useRouteLoaderData("root") as { theme: "light" | "dark" } | undefined)?.theme ?? "light";
+  const [dark, setDark] = useState(theme === "dark");
+  const toggleUnits = () =>
+    api.commit((draft) => {
+      draft.brief.units = units.unit === "mm" ? { unit: "in", denominator: 16 } : { unit: "mm" };
+    });
+  const quiet = { size: "xs", variant: "outline", color: "barInk", borderColor: "barMuted", _hover: { bg: "whiteAlpha.200" } } as const;
+  return (
+    <Flex as="header" bg="bar" color="barInk" align="center" gap="3" px="4" minH="48px" wrap="wrap">
+      <Link to="/">
+        <Text as="span" fontFamily="heading" fontWeight="bold" fontSize="lg">
+          Hornwort
+        </Text>
+      </Link>
+      <Text fontSize="sm" color="barMuted" display={{ base: "none", md: "block" }}>
+        {bench.workshop.name} /
+      </Text>
+      <Text as="h1" fontFamily="heading" fontWeight="bold" truncate flex="1">
+        {design.name}
+      </Text>
+      <Button {...quiet} onClick={toggleUnits} title="Show lengths in the other unit">
+        {units.unit === "mm" ? "mm" : "inches"}
+      </Button>
+      <IconButton {...quiet} aria-label="Undo" disabled={past === 0} onClick={api.undo}>
+        <Undo2 size={14} />
+      </IconButton>
+      <IconButton {...quiet} aria-label="Redo" disabled={future === 0} onClick={api.redo}>
+        <Redo2 size={14} />
+      </IconButton>
+      <IconButton {...quiet} aria-label="Earlier saves" onClick={() => setShowHistory(true)}>
+        <History size={14} />
+      </IconButton>
+      <IconButton
+        {...quiet}
+        aria-label={dark ? "Light" : "Dark"}
+        onClick={() => {
+          chooseTheme(dark ? "light" : "dark");
+          setDark(!dark);
+        }}
+      >
+        {dark ? <Sun size={14} /> : <Moon size={14} />}
+      </IconButton>
+      <Text fontSize="sm" role="status" aria-label="Save state" minW="6.5rem" textAlign="right" title={save.kind === "failed" ? save.message : undefined}>
+        {SAVE_WORDS[save.kind]}
+        {save.kind === "saved" ? ` · rev ${save.revision}` : ""}
+      </Text>
+      {save.kind === "failed" && (
+        <Box w="100%" fontSize="sm" pb="1">
+          {save.message}
+        </Box>
+      )}
+      {save.kind === "conflict" && <ConflictDialog save={save} saver={saver} />}
+      {showHistory && <HistoryDrawer onClose={() => setShowHistory(false)} />}
+    </Flex>
+  );
+}
+
+/** Someone else saved meanwhile: nothing is lost either way, the builder says which goes on. */
+function ConflictDialog({ save, saver }: { save: Extract<SaveState, { kind: "conflict" }>; saver: Saver }) {
+  const { api } = useBuild();
+  return (
+    <Dialog.Root open closeOnInteractOutside={false} closeOnEscape={false}>
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="sheet" color="ink">
+            <Dialog.Header>
+              <Dialog.Title>This build was changed elsewhere</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body>
+              Revision {save.newest} was saved from another page while you worked here. Your edit is still on this page. Whichever you take, the other is kept: theirs in the earlier saves, yours behind Undo.
+            </Dialog.Body>
+            <Dialog.Footer>
+              <Button size="sm" variant="outline" onClick={() => saver()?.takeTheirs(save.newest, save.theirs, api.replace)}>
+                Take theirs
+              </Button>
+              <Button size="sm" bg="fern" color="fernInk" onClick={() => saver()?.keepMine(save.newest)}>
+                Save mine on top
+              </Button>
+            </Dialog.Footer>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,74 @@
+import { Button, CloseButton, Drawer, Flex, Portal, Stack, Text } from "@chakra-ui/react";
+import { useEffect, useState } from "react";
+import type { Build } from "#core/design/schema";
+import { useBuild } from "../state/context";
+
+interface Row {
+  number: number;
+  what: string;
+  savedAt: string;
+}
+
+/** Every save of the build; any of them can be made the newest again. */
+export function HistoryDrawer({ onClose }: { onClose: () => void }) {
+  const { buildId, api } = useBuild();
+  const [rows, setRows] = useState<Row[] | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    fetch(`/builds/${buildId}/revisions`)
+      .then((r) => r.json())
+      .then((r: { revisions: Row[] }) => setRows(r.revisions))
+      .catch(() => setProblem("The earlier saves could not be read. Nothing is lost; try again."));
+  }, [buildId]);
+  const restore = async (number: number) => {
+    const answer = (await fetch(`/builds/${buildId}/revisions?number=${number}`).then((r) => r.json())) as { design?: Build };
+    const problems = answer.design ? api.replace(answer.design) : [{ message: "That save could not be read." }];
+    if (problems[0]) setProblem(`Not restored: ${problems[0].message}`);
+    else onClose();
+  };
+  return (
+    <Drawer.Root open onOpenChange={({ open }) => !open && onClose()} size="sm">
+      <Portal>
+        <Drawer.Backdrop />
+        <Drawer.Positioner>
+          <Drawer.Content bg="sheet" color="ink">
+            <Drawer.Header>
+              <Drawer.Title fontFamily="heading">Earlier saves</Drawer.Title>
+            </Drawer.Header>
+            <Drawer.Body>
+              <Text fontSize="sm" color="muted" mb="3">
+                Restoring makes an earlier save the newest; nothing in between is lost.
+              </Text>
+              {problem && (
+                <Text color="stop" mb="2">
+                  {problem}
+                </Text>
+              )}
+              {!rows && !problem && <Text>Reading…</Text>}
+              <Stack gap="1">
+                {rows?.map((row, i) => (
+                  <Flex key={row.number} align="center" gap="3" borderBottomWidth="1px" borderColor="line" py="1.5">
+                    <Text fontFamily="mono" w="3rem">
+                      {row.number}
+                    </Text>
+                    <Text flex="1" fontSize="sm">
+                      {new Date(row.savedAt).toLocaleString()} · {row.what}
+                    </Text>
+                    {i > 0 && (
+                      <Button size="xs" variant="outline" borderColor="line" onClick={() => restore(row.number)}>
+                        Restore
+                      </Button>
+                    )}
+                  </Flex>
+                ))}
+              </Stack>
+            </Drawer.Body>
+            <Drawer.CloseTrigger asChild>
+              <CloseButton size="sm" aria-label="Close the earlier saves" />
+            </Drawer.CloseTrigger>
+          </Drawer.Content>
+        </Drawer.Positioner>
+      </Portal>
+    </Drawer.Root>
+  );
+}

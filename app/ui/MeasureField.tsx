@@ -1,0 +1,97 @@
+import { Field, Input } from "@chakra-ui/react";
+import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import type { Measure } from "#core/design/schema";
+import { formatLengthWithUnit } from "#core/units/format";
+import { parseLength } from "#core/units/length";
+import { parseDecimal } from "#core/units/number";
+import { fail, ok, type Result } from "#core/units/result";
+import { useDecision, useUnits } from "../state/context";
+
+interface Props {
+  label: string;
+  /** Place of the measure in the variant; see `useDecision`. */
+  path: string;
+  /** `length` is typed in any unit and kept in mm; `plain` is a bare number in the unit `suffix` names. */
+  kind?: "length" | "plain";
+  suffix?: string;
+  optional?: boolean;
+  hint?: string;
+  how?: Measure["how"];
+}
+
+/** A measure as typed: planned on every readable keystroke, kept when the field is left. */
+export function MeasureField({ label, path, kind = "length", suffix, optional, hint, how = "stated" }: Props) {
+  const { units } = useUnits();
+  const { value, commit, show } = useDecision<Measure | null>(path);
+  const [text, setText] = useState(value?.typed ?? "");
+  const [error, setError] = useState<string | null>(null);
+  const editing = useRef(false);
+  useEffect(() => {
+    if (editing.current) return;
+    setText(value?.typed ?? "");
+    setError(null);
+  }, [value?.typed]);
+
+  const read = (typed: string): Result<Measure | null> => {
+    if (typed.trim() === "") return optional ? ok(null) : fail("This is needed. The last value is still in force.");
+    const number = kind === "length" ? parseLength(typed, units.unit) : plainNumber(typed);
+    return number.ok ? ok({ typed: typed.trim(), value: number.value, how }) : number;
+  };
+  const take = (typed: string, put: (measure: Measure | null) => { message: string }[]) => {
+    const measure = read(typed);
+    if (!measure.ok) return setError(measure.message);
+    setError(put(measure.value)[0]?.message ?? null);
+  };
+  const leave = () => {
+    editing.current = false;
+    const measure = read(text);
+    const same = measure.ok && measure.value?.typed === value?.typed && measure.value?.value === value?.value;
+    if (!same || value?.typed !== text.trim()) take(text, commit);
+    else commit(value);
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === "Enter") event.currentTarget.blur();
+  };
+  const inUnits = value && kind === "length" ? formatLengthWithUnit(value.value, units) : null;
+  const differs = inUnits !== null && ![inUnits, inUnits.replace(" mm", "")].includes(value?.typed ?? "");
+  return (
+    <Field.Root invalid={error !== null} gap="1">
+      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+        {label}
+        {suffix ? `, ${suffix}` : ""}
+      </Field.Label>
+      <Input
+        size="sm"
+        bg="sheet"
+        borderColor="line"
+        fontFamily="mono"
+        value={text}
+        placeholder={optional ? "none" : undefined}
+        inputMode={kind === "plain" ? "decimal" : "text"}
+        autoComplete="off"
+        onFocus={() => {
+          editing.current = true;
+        }}
+        onChange={(event) => {
+          setText(event.target.value);
+          take(event.target.value, show);
+        }}
+        onBlur={leave}
+        onKeyDown={onKeyDown}
+      />
+      {error === null && (differs || hint) && (
+        <Field.HelperText fontSize="xs" color="muted" mt="0">
+          {[differs ? `= ${inUnits}` : null, hint].filter(Boolean).join(" · ")}
+        </Field.HelperText>
+      )}
+      <Field.ErrorText fontSize="xs" color="stop" mt="0">
+        {error}
+      </Field.ErrorText>
+    </Field.Root>
+  );
+}
+
+function plainNumber(typed: string): Result<number> {
+  const number = parseDecimal(typed);
+  return number === undefined ? fail(`“${typed.trim()}” is not a number. Type for example 7 or 2.5.`) : ok(number);
+}

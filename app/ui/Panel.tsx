@@ -1,0 +1,25 @@
+import { Box, type BoxProps, Heading, SimpleGrid } from "@chakra-ui/react";
+import type { ReactNode } from "react";
+
+/** A sheet of paper on the bench with a heading of its own. */
+export function Panel({ title, children, ...rest }: BoxProps & { title?: string; children: ReactNode }) {
+  return (
+    <Box as="section" bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md" p="3.5" {...rest}>
+      {title && (
+        <Heading as="h2" size="sm" mb="2.5" fontFamily="heading">
+          {title}
+        </Heading>
+      )}
+      {children}
+    </Box>
+  );
+}
+
+/** Fields side by side as room allows. */
+export function Fields({ children, min = "9.5rem" }: { children: ReactNode; min?: string }) {
+  return (
+    <SimpleGrid minChildWidth={min} gap="3" alignItems="start">
+      {children}
+    </SimpleGrid>
+  );
+}

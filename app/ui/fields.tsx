@@ -1,0 +1,79 @@
+import { Checkbox, Field, NativeSelect, NumberInput } from "@chakra-ui/react";
+import { useEffect, useState } from "react";
+import { useDecision } from "../state/context";
+
+interface ChoiceProps<T extends string> {
+  label: string;
+  path: string;
+  options: readonly (readonly [T, string])[];
+}
+
+/** One of a few, each in plain words. */
+export function ChoiceField<T extends string>({ label, path, options }: ChoiceProps<T>) {
+  const { value, commit } = useDecision<T>(path);
+  const [error, setError] = useState<string | null>(null);
+  return (
+    <Field.Root gap="1" invalid={error !== null}>
+      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+        {label}
+      </Field.Label>
+      <NativeSelect.Root size="sm">
+        <NativeSelect.Field
+          bg="sheet"
+          borderColor="line"
+          value={value}
+          onChange={(event) => setError(commit(event.currentTarget.value as T)[0]?.message ?? null)}
+        >
+          {options.map(([key, words]) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+      <Field.ErrorText fontSize="xs" color="stop" mt="0">
+        {error}
+      </Field.ErrorText>
+    </Field.Root>
+  );
+}
+
+/** Yes or no. */
+export function TickField({ label, path }: { label: string; path: string }) {
+  const { value, commit } = useDecision<boolean>(path);
+  return (
+    <Checkbox.Root size="sm" checked={value} onCheckedChange={({ checked }) => commit(checked === true)} colorPalette="green">
+      <Checkbox.HiddenInput />
+      <Checkbox.Control borderColor="muted" />
+      <Checkbox.Label>{label}</Checkbox.Label>
+    </Checkbox.Root>
+  );
+}
+
+/** A whole number with a lower and an upper end. */
+export function CountField({ label, path, min = 1, max }: { label: string; path: string; min?: number; max: number }) {
+  const { value, commit } = useDecision<number>(path);
+  const [text, setText] = useState(String(value));
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => setText(String(value)), [value]);
+  const take = (typed: string) => {
+    const number = Number(typed);
+    if (!Number.isInteger(number) || number < min || number > max) return setError(`Type a whole number from ${min} to ${max}.`);
+    setError(number === value ? null : (commit(number)[0]?.message ?? null));
+  };
+  return (
+    <Field.Root gap="1" invalid={error !== null}>
+      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+        {label}
+      </Field.Label>
+      <NumberInput.Root size="sm" value={text} min={min} max={max} clampValueOnBlur={false} onValueChange={(d) => { setText(d.value); take(d.value); }}>
+        <NumberInput.Control />
+        <NumberInput.Input bg="sheet" borderColor="line" fontFamily="mono" />
+      </NumberInput.Root>
+      <Field.ErrorText fontSize="xs" color="stop" mt="0">
+        {error}
+      </Field.ErrorText>
+    </Field.Root>
+  );
+}

@@ -1,0 +1,90 @@
+import { and, desc, eq } from "drizzle-orm";
+import type { Build } from "../core/design/schema";
+import type { Database } from "./open";
+import { builds, revisions } from "./schema";
+
+export interface BuildRow {
+  id: string;
+  name: string;
+  revision: number;
+  updatedAt: Date;
+}
+
+/** All builds, the last worked on first. */
+export const listBuilds = (db: Database): Promise<BuildRow[]> => db.select().from(builds).orderBy(desc(builds.updatedAt), builds.id);
+
+/** An id from a name that no build has yet: `flat-pack-1500`, `flat-pack-1500-2`. */
+async function freeId(db: Database, name: string): Promise<string> {
+  const stem =
+    name
+      .toLowerCase()
+      .normalize("NFD")
+      .replace(/[^a-z0-9]+/g, "-")
+      .replace(/^-+|-+$/g, "")
+      .slice(0, 50) || "build";
+  const taken = new Set((await db.select({ id: builds.id }).from(builds)).map((b) => b.id));
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? stem : `${stem}-${n}`;
+    if (!taken.has(id)) return id;
+  }
+}
+
+/** Keeps a new build as its revision 1 and answers its id. */
+export async function createBuild(db: Database, design: Build, what: string): Promise<string> {
+  return db.transaction(async (tx) => {
+    const id = await freeId(tx as unknown as Database, design.name);
+    await tx.insert(builds).values({ id, name: design.name, revision: 1 });
+    await tx.insert(revisions).values({ buildId: id, number: 1, base: 0, what, design });
+    return id;
+  });
+}
+
+/** A build at its newest revision, or undefined. */
+export async function readNewest(db: Database, id: string): Promise<{ design: Build; revision: number } | undefined> {
+  const [row] = await db
+    .select({ design: revisions.design, revision: revisions.number })
+    .from(builds)
+    .innerJoin(revisions, and(eq(revisions.buildId, builds.id), eq(revisions.number, builds.revision)))
+    .where(eq(builds.id, id));
+  return row;
+}
+
+export type SaveAnswer = { saved: true; revision: number } | { saved: false; newest: number; design: Build };
+
+/**
+ * Keeps a design as the next revision, if the one it started from is still the newest.
+ * @param base the revision the edit started from; null saves over whatever is there, on the builder's word
+ * @returns the new revision, or the newest one and its design when someone else saved meanwhile; undefined without such a build
+ */
+export async function saveRevision(db: Database, id: string, base: number | null, design: Build, what: string): Promise<SaveAnswer | undefined> {
+  return db.transaction(async (tx) => {
+    const [row] = await tx.select().from(builds).where(eq(builds.id, id)).for("update");
+    if (!row) return undefined;
+    if (base !== null && row.revision !== base) {
+      const newest = await readNewest(tx as unknown as Database, id);
+      return { saved: false, newest: row.revision, design: newest!.design };
+    }
+    const revision = row.revision + 1;
+    await tx.insert(revisions).values({ buildId: id, number: revision, base: row.revision, what, design });
+    await tx.update(builds).set({ revision, name: design.name, updatedAt: new Date() }).where(eq(builds.id, id));
+    return { saved: true, revision };
+  });
+}
+
+/** The last `limit` revisions of a build, newest first, without their designs. */
+export const listRevisions = (db: Database, id: string, limit = 100) =>
+  db
+    .select({ number: revisions.number, what: revisions.what, savedAt: revisions.savedAt })
+    .from(revisions)
+    .where(eq(revisions.buildId, id))
+    .orderBy(desc(revisions.number))
+    .limit(limit);
+
+/** One revision's design, or undefined. */
+export async function readRevision(db: Database, id: string, number: number): Promise<Build | undefined> {
+  const [row] = await db
+    .select({ design: revisions.design })
+    .from(revisions)
+    .where(and(eq(revisions.buildId, id), eq(revisions.number, number)));
+  return row?.design;
+}

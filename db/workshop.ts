@@ -1,0 +1,57 @@
+import { asc, eq } from "drizzle-orm";
+import * as v from "valibot";
+import { emptyStock, type Stock, StockSchema } from "../core/buying/stock";
+import { starterWorkshop, type Workshop, WorkshopSchema } from "../core/diary/workshop";
+import { type Book, BookSchema, type Material } from "../core/materials/schema";
+import { starterBook } from "../core/materials/starter";
+import type { Database } from "./open";
+import { materials, settings } from "./schema";
+
+async function readSetting<S extends v.GenericSchema>(db: Database, key: string, schema: S): Promise<v.InferOutput<S> | undefined> {
+  const [row] = await db.select().from(settings).where(eq(settings.key, key));
+  const read = v.safeParse(schema, row?.value);
+  return read.success ? read.output : undefined;
+}
+
+async function writeSetting(db: Database, key: string, value: Workshop | Stock | string): Promise<void> {
+  await db.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } });
+}
+
+export const readWorkshop = async (db: Database): Promise<Workshop> => (await readSetting(db, "workshop", WorkshopSchema)) ?? starterWorkshop();
+export const writeWorkshop = (db: Database, workshop: Workshop) => writeSetting(db, "workshop", workshop);
+
+export const readStock = async (db: Database): Promise<Stock> => (await readSetting(db, "stock", StockSchema)) ?? emptyStock();
+export const writeStock = (db: Database, stock: Stock) => writeSetting(db, "stock", stock);
+
+/** The demo's clock; undefined where the machine's own counts. */
+export const readPinnedNow = (db: Database): Promise<string | undefined> => readSetting(db, "now", v.string());
+export const writePinnedNow = (db: Database, now: string) => writeSetting(db, "now", now);
+
+/** The materials book; the starter book until one is kept. */
+export async function readBook(db: Database): Promise<Book> {
+  const rows = await db.select().from(materials).orderBy(asc(materials.position));
+  if (rows.length === 0) return starterBook();
+  const read = v.safeParse(BookSchema, { materials: rows.map((r) => r.material) });
+  return read.success ? read.output : starterBook();
+}
+
+/** Keeps the whole book. */
+export async function writeBook(db: Database, book: Book): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.delete(materials);
+    await tx.insert(materials).values(book.materials.map((material: Material, position) => ({ id: material.id, position, material })));
+  });
+}
+
+/** Sets one pack's price in the kept book; null forgets it. Answers false when the book has no such pack. */
+export async function writePrice(db: Database, packId: string, priceMinor: number | null): Promise<boolean> {
+  const book = await readBook(db);
+  let found = false;
+  const priced = JSON.parse(JSON.stringify(book), (_, value: unknown) => {
+    if (typeof value !== "object" || value === null || !("id" in value) || value.id !== packId || !("priceMinor" in value)) return value;
+    found = true;
+    return { ...value, priceMinor };
+  }) as Book;
+  if (found) await writeBook(db, priced);
+  return found;
+}

@@ -1,0 +1,78 @@
+import type { Stock } from "../core/buying/stock";
+import type { Workshop } from "../core/diary/workshop";
+import type { Book } from "../core/materials/schema";
+import { starterBook } from "../core/materials/starter";
+
+/** The demo's clock never moves. */
+export const DEMO_NOW = "2026-01-05T17:00";
+
+export const demoWorkshop: Workshop = {
+  name: "Tern Street Workshop",
+  currency: "EUR",
+  hours: [
+    [{ from: "18:30", to: "21:30" }],
+    [{ from: "18:30", to: "21:30" }],
+    [],
+    [{ from: "18:30", to: "21:30" }],
+    [],
+    [
+      { from: "09:00", to: "12:30" },
+      { from: "13:30", to: "17:00" },
+    ],
+    [{ from: "10:00", to: "13:00" }],
+  ],
+  kerfMm: 3.2,
+  trimMm: 5,
+  offcutMinSideMm: 100,
+  glassLeadDays: 7,
+};
+
+/** Invented prices, in cents, by pack id. */
+const PRICES: Record<string, number> = {
+  "pvc-foam-6-2440": 4150,
+  "pvc-foam-6-1220": 1250,
+  "pvc-foam-8-2440": 5200,
+  "pvc-foam-8-1220": 1550,
+  "pvc-foam-10-2440": 6200,
+  "pvc-foam-10-1220": 1850,
+  "pvc-foam-13-2440": 8100,
+  "pvc-foam-13-1220": 2400,
+  "pvc-foam-19-2440": 11800,
+  "pvc-foam-19-1220": 3500,
+  "plywood-12-2440": 5800,
+  "plywood-18-2440": 7900,
+  "glass-4-m2": 4800,
+  "glass-6-m2": 6400,
+  "track-4-bar": 1390,
+  "track-6-bar": 1790,
+  "fly-screen-half": 320,
+  "fly-screen-roll": 890,
+  "steel-mesh-no-18-half": 1450,
+  "steel-mesh-no-18-roll": 4900,
+  "steel-mesh-6-half": 1100,
+  "steel-mesh-6-roll": 3600,
+  "silicone-neutral-tube": 740,
+  "silicone-sanitary-tube": 580,
+  "pvc-cement-tin": 980,
+  "structural-adhesive-tube": 1120,
+  "screws-100": 690,
+  "finger-pull-1": 180,
+  "wedge-lock-1": 240,
+  "key-lock-1": 950,
+  "brush-strip-1m": 310,
+};
+
+/** The starter book with the demo's prices in it. */
+export const demoBook = (): Book =>
+  JSON.parse(JSON.stringify(starterBook()), (_, value: unknown) => {
+    if (typeof value !== "object" || value === null || !("id" in value) || !("priceMinor" in value)) return value;
+    return { ...value, priceMinor: PRICES[String(value.id)] ?? null };
+  }) as Book;
+
+export const demoStock: Stock = {
+  offcuts: [
+    { id: "rack-1", material: "pvc-foam-10", widthMm: 640, heightMm: 610, from: "a shelf box, last winter" },
+    { id: "rack-2", material: "pvc-foam-6", widthMm: 580, heightMm: 240, from: "a lid" },
+  ],
+  onHand: [{ material: "silicone-neutral", amount: 60, note: "opened tube, screw in its nozzle" }],
+};

@@ -1,0 +1,49 @@
+import * as v from "valibot";
+import { StockSchema } from "../core/buying/stock";
+import { issueWords, readBuild } from "../core/design/read";
+import { parseLocal } from "../core/diary/calendar";
+import { WorkshopSchema } from "../core/diary/workshop";
+import { BookSchema } from "../core/materials/schema";
+import type { PlanInput } from "../core/plan";
+import { fail, ok, type Result } from "../core/units/result";
+
+export const BUILD_FILE_VERSION = 1;
+
+/** An exported build: the design and all it is computed with, so that another machine computes the same numbers. */
+export const BuildFileSchema = v.object({
+  format: v.literal("hornwort-build"),
+  version: v.literal(BUILD_FILE_VERSION),
+  design: v.unknown(),
+  log: v.array(v.unknown()),
+  book: BookSchema,
+  stock: StockSchema,
+  workshop: WorkshopSchema,
+  now: v.pipe(
+    v.string(),
+    v.check((text) => parseLocal(text) !== undefined, "A local time such as 2026-03-02T09:00."),
+  ),
+  seed: v.pipe(v.number(), v.integer()),
+});
+
+/** A plan's input as it is exported; pretty-printed, stable in its order. */
+export const writeBuildFile = (input: PlanInput): string =>
+  `${JSON.stringify({ format: "hornwort-build", version: BUILD_FILE_VERSION, design: input.design, log: input.log, book: input.book, stock: input.stock, workshop: input.workshop, now: input.now, seed: input.seed }, null, 2)}\n`;
+
+/**
+ * Reads an exported build.
+ * @param data parsed JSON
+ * @returns the plan's input, or a sentence saying what was wrong; nothing is kept of a file that is refused
+ */
+export function readBuildFile(data: unknown): Result<PlanInput> {
+  const format = typeof data === "object" && data !== null && "format" in data ? data.format : undefined;
+  if (format !== "hornwort-build") return fail("This JSON is not a Hornwort build. Nothing was changed. Choose a file that Hornwort exported.");
+  const version = (data as { version?: unknown }).version;
+  if (version !== BUILD_FILE_VERSION)
+    return fail(`This file is of version ${JSON.stringify(version)}; this Hornwort reads version ${BUILD_FILE_VERSION}. Nothing was changed. Open it with the Hornwort that wrote it.`);
+  const read = v.safeParse(BuildFileSchema, data);
+  if (!read.success) return fail(`This build file is damaged: ${issueWords(read.issues)}. Nothing was changed.`);
+  const design = readBuild(read.output.design, read.output.book);
+  if (!design.ok) return design;
+  const { book, stock, workshop, now, seed, log } = read.output;
+  return ok({ design: design.value, book, stock, workshop, now, seed, log });
+}
