@@ -16,7 +16,9 @@ export async function readText(request: Request, limitBytes = UPLOAD_LIMIT_BYTES
     if (bytes <= limitBytes) chunks.push(chunk);
   }
   if (bytes > limitBytes)
-    return fail(`This file is ${Math.ceil(bytes / 1024 / 1024)} MB; a build file is at most ${limitBytes / 1024 / 1024} MB. Nothing was kept. Choose a file that Hornwort exported.`);
+    return fail(
+      `This file is ${Math.ceil(bytes / 1024 / 1024)} MB; a build file is at most ${limitBytes / 1024 / 1024} MB. Nothing was kept. Choose a file that Hornwort exported.`,
+    );
   return ok(Buffer.concat(chunks).toString("utf8"));
 }
 
@@ -26,6 +28,10 @@ export function parseJson(text: string): Result<unknown> {
     return ok(JSON.parse(text));
   } catch {
     const cut = /^\s*[[{]/.test(text);
-    return fail(cut ? "This file looks cut short or damaged: it starts as JSON but does not end as it. Nothing was changed. Export it again." : "This is not a build file: it is not JSON. Nothing was changed. Choose a file that Hornwort exported.");
+    return fail(
+      cut
+        ? "This file looks cut short or damaged: it starts as JSON but does not end as it. Nothing was changed. Export it again."
+        : "This is not a build file: it is not JSON. Nothing was changed. Choose a file that Hornwort exported.",
+    );
   }
 }

@@ -26,7 +26,12 @@ if (!shared.hornwortStops) {
 }
 
 /** Renders whole pages: Emotion's styles must be in the head before React takes over. */
-export default function handleRequest(request: Request, status: number, headers: Headers, context: EntryContext): Promise<Response> {
+export default function handleRequest(
+  request: Request,
+  status: number,
+  headers: Headers,
+  context: EntryContext,
+): Promise<Response> {
   const cache = createCache({ key: "css" });
   cache.compat = true;
   const { extractCriticalToChunks, constructStyleTagsFromChunks } = createEmotionServer(cache);
@@ -45,7 +50,12 @@ export default function handleRequest(request: Request, status: number, headers:
             const html = Buffer.concat(chunks).toString("utf8");
             const styles = constructStyleTagsFromChunks(extractCriticalToChunks(html));
             headers.set("Content-Type", "text/html; charset=utf-8");
-            resolve(new Response(html.replace("</head>", () => `${styles}</head>`), { headers, status: responseStatus }));
+            resolve(
+              new Response(
+                html.replace("</head>", () => `${styles}</head>`),
+                { headers, status: responseStatus },
+              ),
+            );
           });
           pipe(body);
         },

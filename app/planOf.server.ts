@@ -12,6 +12,11 @@ export async function planInputOf(id: string): Promise<(PlanInput & { revision: 
   const { db } = await openDatabase();
   const newest = await readNewest(db, id);
   if (!newest) return undefined;
-  const [book, stock, workshop, pinned] = await Promise.all([readBook(db), readStock(db), readWorkshop(db), readPinnedNow(db)]);
+  const [book, stock, workshop, pinned] = await Promise.all([
+    readBook(db),
+    readStock(db),
+    readWorkshop(db),
+    readPinnedNow(db),
+  ]);
   return { ...newest, log: [], book, stock, workshop, now: pinned ?? localNow(), seed: SEED };
 }

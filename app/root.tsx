@@ -3,7 +3,15 @@ import "@fontsource-variable/atkinson-hyperlegible-mono/wght.css";
 import "@fontsource-variable/bricolage-grotesque/wght.css";
 import { ChakraProvider, Heading, Stack, Text } from "@chakra-ui/react";
 import type { ReactNode } from "react";
-import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteLoaderData } from "react-router";
+import {
+  isRouteErrorResponse,
+  Links,
+  Meta,
+  Outlet,
+  Scripts,
+  ScrollRestoration,
+  useRouteLoaderData,
+} from "react-router";
 import type { Route } from "./+types/root";
 import { readTheme } from "./theme/cookie";
 import { system } from "./theme/system";
@@ -45,11 +53,25 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const missing = isRouteErrorResponse(error) && error.status === 404;
   const words = isRouteErrorResponse(error) && typeof error.data === "string" ? error.data : undefined;
   return (
-    <Stack as="main" maxW="36rem" mx="auto" mt="16" p="6" gap="4" bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md">
+    <Stack
+      as="main"
+      maxW="36rem"
+      mx="auto"
+      mt="16"
+      p="6"
+      gap="4"
+      bg="sheet"
+      borderWidth="1px"
+      borderColor="line"
+      borderRadius="md"
+    >
       <Heading as="h1" size="xl">
         {missing ? "Nothing here" : "This page could not be shown"}
       </Heading>
-      <Text>{words ?? (missing ? "There is no such page." : "Something in Hornwort went wrong. Everything you saved is kept.")}</Text>
+      <Text>
+        {words ??
+          (missing ? "There is no such page." : "Something in Hornwort went wrong. Everything you saved is kept.")}
+      </Text>
       <LinkButton to="/">Go to your builds</LinkButton>
     </Stack>
   );

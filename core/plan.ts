@@ -61,7 +61,12 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester()): Pl
   const trades = gather([bare, closures, planAir(site), planSeal(site)]);
 
   const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester });
-  const buying = planBuying(site, { parts: trades.parts, supplies: trades.supplies, groups: cuts.groups, stock });
+  const buying = planBuying(site, {
+    parts: trades.parts,
+    supplies: trades.supplies,
+    groups: cuts.groups,
+    stock,
+  });
   const before = gather([trades, cuts, buying]);
   const diary = planDiary(site, { steps: before.steps, now: parseLocal(input.now) ?? 0 });
 
@@ -75,7 +80,14 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester()): Pl
     groups: cuts.groups,
     buying,
     diary,
-    tally: tallyUp({ figures: all.figures, steps: all.steps, groups: cuts.groups, buying, diary, currency: workshop.currency }),
+    tally: tallyUp({
+      figures: all.figures,
+      steps: all.steps,
+      groups: cuts.groups,
+      buying,
+      diary,
+      currency: workshop.currency,
+    }),
   };
 }
 

@@ -11,7 +11,8 @@ export interface BuildRow {
 }
 
 /** All builds, the last worked on first. */
-export const listBuilds = (db: Database): Promise<BuildRow[]> => db.select().from(builds).orderBy(desc(builds.updatedAt), builds.id);
+export const listBuilds = (db: Database): Promise<BuildRow[]> =>
+  db.select().from(builds).orderBy(desc(builds.updatedAt), builds.id);
 
 /** An id from a name that no build has yet: `flat-pack-1500`, `flat-pack-1500-2`. */
 async function freeId(db: Database, name: string): Promise<string> {
@@ -56,7 +57,13 @@ export type SaveAnswer = { saved: true; revision: number } | { saved: false; new
  * @param base the revision the edit started from; null saves over whatever is there, on the builder's word
  * @returns the new revision, or the newest one and its design when someone else saved meanwhile; undefined without such a build
  */
-export async function saveRevision(db: Database, id: string, base: number | null, design: Build, what: string): Promise<SaveAnswer | undefined> {
+export async function saveRevision(
+  db: Database,
+  id: string,
+  base: number | null,
+  design: Build,
+  what: string,
+): Promise<SaveAnswer | undefined> {
   return db.transaction(async (tx) => {
     const [row] = await tx.select().from(builds).where(eq(builds.id, id)).for("update");
     if (!row) return undefined;

@@ -32,7 +32,9 @@ function holderOf(path: string): Holder | undefined {
 /** The data directory belongs to another living process. */
 export class DirectoryTaken extends Error {
   constructor(directory: string, pid: number) {
-    super(`Another Hornwort (process ${pid}) has ${directory} open. Stop it first, or set HORNWORT_DATA to another directory.`);
+    super(
+      `Another Hornwort (process ${pid}) has ${directory} open. Stop it first, or set HORNWORT_DATA to another directory.`,
+    );
   }
 }
 
@@ -52,7 +54,8 @@ export function lockDirectory(directory: string): () => void {
     } catch (error) {
       if (!existsSync(path) && tries < 3) continue;
       const holder = holderOf(path);
-      if (holder && startOf(holder.pid) === holder.startedAt && holder.pid !== process.pid) throw new DirectoryTaken(directory, holder.pid);
+      if (holder && startOf(holder.pid) === holder.startedAt && holder.pid !== process.pid)
+        throw new DirectoryTaken(directory, holder.pid);
       if (tries >= 3) throw error;
       rmSync(path, { force: true });
     }

@@ -55,7 +55,9 @@ const shared = globalThis as { hornwortDatabase?: Promise<OpenDatabase> };
 
 /** The one database of this process. `DATABASE_URL` points it at a PostgreSQL server instead of a directory. */
 export function openDatabase(): Promise<OpenDatabase> {
-  shared.hornwortDatabase ??= process.env.DATABASE_URL ? openServer(process.env.DATABASE_URL) : openDirectory(dataDirectory());
+  shared.hornwortDatabase ??= process.env.DATABASE_URL
+    ? openServer(process.env.DATABASE_URL)
+    : openDirectory(dataDirectory());
   return shared.hornwortDatabase;
 }
 

@@ -7,7 +7,11 @@ import { starterBook } from "../core/materials/starter";
 import type { Database } from "./open";
 import { materials, settings } from "./schema";
 
-async function readSetting<S extends v.GenericSchema>(db: Database, key: string, schema: S): Promise<v.InferOutput<S> | undefined> {
+async function readSetting<S extends v.GenericSchema>(
+  db: Database,
+  key: string,
+  schema: S,
+): Promise<v.InferOutput<S> | undefined> {
   const [row] = await db.select().from(settings).where(eq(settings.key, key));
   const read = v.safeParse(schema, row?.value);
   return read.success ? read.output : undefined;
@@ -17,10 +21,12 @@ async function writeSetting(db: Database, key: string, value: Workshop | Stock |
   await db.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } });
 }
 
-export const readWorkshop = async (db: Database): Promise<Workshop> => (await readSetting(db, "workshop", WorkshopSchema)) ?? starterWorkshop();
+export const readWorkshop = async (db: Database): Promise<Workshop> =>
+  (await readSetting(db, "workshop", WorkshopSchema)) ?? starterWorkshop();
 export const writeWorkshop = (db: Database, workshop: Workshop) => writeSetting(db, "workshop", workshop);
 
-export const readStock = async (db: Database): Promise<Stock> => (await readSetting(db, "stock", StockSchema)) ?? emptyStock();
+export const readStock = async (db: Database): Promise<Stock> =>
+  (await readSetting(db, "stock", StockSchema)) ?? emptyStock();
 export const writeStock = (db: Database, stock: Stock) => writeSetting(db, "stock", stock);
 
 /** The demo's clock; undefined where the machine's own counts. */
@@ -39,7 +45,9 @@ export async function readBook(db: Database): Promise<Book> {
 export async function writeBook(db: Database, book: Book): Promise<void> {
   await db.transaction(async (tx) => {
     await tx.delete(materials);
-    await tx.insert(materials).values(book.materials.map((material: Material, position) => ({ id: material.id, position, material })));
+    await tx
+      .insert(materials)
+      .values(book.materials.map((material: Material, position) => ({ id: material.id, position, material })));
   });
 }
 
@@ -48,7 +56,14 @@ export async function writePrice(db: Database, packId: string, priceMinor: numbe
   const book = await readBook(db);
   let found = false;
   const priced = JSON.parse(JSON.stringify(book), (_, value: unknown) => {
-    if (typeof value !== "object" || value === null || !("id" in value) || value.id !== packId || !("priceMinor" in value)) return value;
+    if (
+      typeof value !== "object" ||
+      value === null ||
+      !("id" in value) ||
+      value.id !== packId ||
+      !("priceMinor" in value)
+    )
+      return value;
     found = true;
     return { ...value, priceMinor };
   }) as Book;

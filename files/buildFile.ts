@@ -36,10 +36,13 @@ export const writeBuildFile = (input: PlanInput): string =>
  */
 export function readBuildFile(data: unknown): Result<PlanInput> {
   const format = typeof data === "object" && data !== null && "format" in data ? data.format : undefined;
-  if (format !== "hornwort-build") return fail("This JSON is not a Hornwort build. Nothing was changed. Choose a file that Hornwort exported.");
+  if (format !== "hornwort-build")
+    return fail("This JSON is not a Hornwort build. Nothing was changed. Choose a file that Hornwort exported.");
   const version = (data as { version?: unknown }).version;
   if (version !== BUILD_FILE_VERSION)
-    return fail(`This file is of version ${JSON.stringify(version)}; this Hornwort reads version ${BUILD_FILE_VERSION}. Nothing was changed. Open it with the Hornwort that wrote it.`);
+    return fail(
+      `This file is of version ${JSON.stringify(version)}; this Hornwort reads version ${BUILD_FILE_VERSION}. Nothing was changed. Open it with the Hornwort that wrote it.`,
+    );
   const read = v.safeParse(BuildFileSchema, data);
   if (!read.success) return fail(`This build file is damaged: ${issueWords(read.issues)}. Nothing was changed.`);
   const design = readBuild(read.output.design, read.output.book);

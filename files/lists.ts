@@ -4,7 +4,8 @@ import { sawToleranceMm } from "../core/cuts/tolerance";
 import type { Plan } from "../core/plan";
 import { formatLength, formatNumber } from "../core/units/format";
 
-const csv = (rows: Record<string, string | number>[]) => `${Papa.unparse(rows, { escapeFormulae: true, newline: "\r\n" })}\r\n`;
+const csv = (rows: Record<string, string | number>[]) =>
+  `${Papa.unparse(rows, { escapeFormulae: true, newline: "\r\n" })}\r\n`;
 
 /** The cut list: finished sizes in millimetres and in the build's own units, how each came about. */
 export function cutListCsv(plan: Plan): string {
@@ -30,7 +31,8 @@ export function cutListCsv(plan: Plan): string {
 
 /** The shopping list with likely and safe packs; money in whole currency units, empty while a price is missing. */
 export function shoppingCsv(plan: Plan): string {
-  const packs = (counts: Plan["buying"]["lines"][number]["likely"]) => counts.map(({ pack, count }) => `${count} x ${pack.name}`).join(" + ");
+  const packs = (counts: Plan["buying"]["lines"][number]["likely"]) =>
+    counts.map(({ pack, count }) => `${count} x ${pack.name}`).join(" + ");
   const money = (minor: number | null) => (minor === null ? "" : (minor / 100).toFixed(2));
   return csv(
     plan.buying.lines.map((line) => ({

@@ -7,5 +7,16 @@ import { writeBuildFile } from "../files/buildFile";
 mkdirSync("examples", { recursive: true });
 for (const design of demoBuilds()) {
   const name = design.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
-  writeFileSync(`examples/${name}.json`, writeBuildFile({ design, log: [], book: demoBook(), stock: demoStock, workshop: demoWorkshop, now: DEMO_NOW, seed: 1 }));
+  writeFileSync(
+    `examples/${name}.json`,
+    writeBuildFile({
+      design,
+      log: [],
+      book: demoBook(),
+      stock: demoStock,
+      workshop: demoWorkshop,
+      now: DEMO_NOW,
+      seed: 1,
+    }),
+  );
 }

@@ -8,7 +8,8 @@ import { moveOnFace, type Net, toNet } from "#core/shell/net";
 import { formatLength } from "#core/units/format";
 import { useBuild, useUnits } from "../state/context";
 import { readAt } from "../state/pointer";
-import { drawRect } from "./Net";
+import { drawRect } from "./drawRect";
+import { Label } from "./Label";
 
 interface Props {
   feature: Feature;
@@ -17,7 +18,12 @@ interface Props {
   scale: number;
 }
 
-const NUDGES: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+const NUDGES: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
 
 /** A vent on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
 export function FeatureMark({ feature, index, net, scale }: Props) {
@@ -68,9 +74,10 @@ export function FeatureMark({ feature, index, net, scale }: Props) {
 
   const rect = drawRect(feature.face, featureRect(feature), net, scale);
   const name = feature.name || feature.id;
+  // Near the top of its face the name would run into the face's own.
+  const labelBelow = rect.y - net.faces[feature.face].y * scale < 18;
   const selected = chosen === feature.id;
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a mark inside an SVG drawing cannot be a button element
     <g
       ref={mark}
       {...bind()}
@@ -82,18 +89,37 @@ export function FeatureMark({ feature, index, net, scale }: Props) {
       onKeyDown={onKeyDown}
       onFocus={() => choose(feature.id)}
     >
-      <rect x={rect.x - 4} y={rect.y - 4} width={rect.width + 8} height={rect.height + 8} fill="transparent" stroke={selected ? "var(--chakra-colors-fern)" : "none"} strokeDasharray="4 3" strokeWidth="1.5" />
+      <rect
+        x={rect.x - 4}
+        y={rect.y - 4}
+        width={rect.width + 8}
+        height={rect.height + 8}
+        fill="transparent"
+        stroke={selected ? "var(--chakra-colors-fern)" : "none"}
+        strokeDasharray="4 3"
+        strokeWidth="1.5"
+      />
       {feature.kind === "mesh" ? (
         <rect {...rect} fill="url(#hatch-mesh)" stroke="var(--chakra-colors-ink)" />
       ) : (
         holeCentres(feature).map((hole) => {
           const at = toNet(feature.face, feature.u.value + hole.uMm, feature.v.value + hole.vMm, net);
-          return <circle key={`${hole.uMm}/${hole.vMm}`} cx={at.x * scale} cy={at.y * scale} r={Math.max(1, (feature.holeDia.value / 2) * scale)} fill={feature.mesh ? "url(#hatch-mesh)" : "var(--chakra-colors-paper)"} stroke="var(--chakra-colors-ink)" strokeWidth="0.8" />;
+          return (
+            <circle
+              key={`${hole.uMm}/${hole.vMm}`}
+              cx={at.x * scale}
+              cy={at.y * scale}
+              r={Math.max(1, (feature.holeDia.value / 2) * scale)}
+              fill={feature.mesh ? "url(#hatch-mesh)" : "var(--chakra-colors-paper)"}
+              stroke="var(--chakra-colors-ink)"
+              strokeWidth="0.8"
+            />
+          );
         })
       )}
-      <text x={rect.x + rect.width / 2} y={rect.y - 7} textAnchor="middle" fontSize="11" fontFamily="var(--chakra-fonts-mono)" fill="var(--chakra-colors-ink)">
+      <Label x={rect.x + rect.width / 2} y={labelBelow ? rect.y + rect.height + 14 : rect.y - 7} anchor="middle">
         {name}
-      </text>
+      </Label>
     </g>
   );
 }

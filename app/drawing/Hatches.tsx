@@ -12,7 +12,7 @@ export function Hatches() {
         <path d="M0 8.5h9" stroke={line} strokeWidth="0.4" strokeOpacity="0.6" />
       </pattern>
       <pattern id="hatch-glass" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="14" height="14" fill="var(--chakra-colors-waterSoft)" />
+        <rect width="14" height="14" fill="var(--chakra-colors-water-soft)" />
         <path d="M0 0v14" stroke="var(--chakra-colors-water)" strokeWidth="0.5" strokeOpacity="0.5" />
       </pattern>
       <pattern id="hatch-mesh" width="4" height="4" patternUnits="userSpaceOnUse">
@@ -25,7 +25,7 @@ export function Hatches() {
         <circle cx="5.5" cy="5.5" r="0.6" fill={line} />
       </pattern>
       <pattern id="hatch-keep" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="10" height="10" fill="var(--chakra-colors-fernSoft)" />
+        <rect width="10" height="10" fill="var(--chakra-colors-fern-soft)" />
         <path d="M0 0v10" stroke="var(--chakra-colors-fern)" strokeWidth="0.6" strokeOpacity="0.5" />
       </pattern>
     </defs>

@@ -1,25 +1,27 @@
 import { Box } from "@chakra-ui/react";
 import { useRef } from "react";
 import { FACES, type FaceId } from "#core/design/schema";
-import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import type { Rect } from "#core/shell/faces";
+import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import { useBuild, useUnits } from "../state/context";
 import { Dimension } from "./Dimension";
+import { drawRect } from "./drawRect";
 import { FeatureMark } from "./FeatureMark";
 import { Hatches } from "./Hatches";
+import { Label } from "./Label";
 
 const WIDTH = 800;
 const MAX_HEIGHT = 470;
-const GAP = 12;
-const MARGIN = { top: 6, right: 6, bottom: 26, left: 6 };
-const LABEL: Record<FaceId, string> = { base: "Base", top: "Top", left: "Left", right: "Right", back: "Back", front: "Front, from outside" };
-
-/** A rectangle of a face as a rectangle of the drawing. */
-export function drawRect(face: FaceId, rect: Rect, net: NetLayout, scale: number) {
-  const a = toNet(face, rect.uMm, rect.vMm, net);
-  const b = toNet(face, rect.uMm + rect.widthMm, rect.vMm + rect.heightMm, net);
-  return { x: Math.min(a.x, b.x) * scale, y: Math.min(a.y, b.y) * scale, width: Math.abs(a.x - b.x) * scale, height: Math.abs(a.y - b.y) * scale };
-}
+const GAP = 22;
+const MARGIN = { top: 18, right: 6, bottom: 26, left: 46 };
+const LABEL: Record<FaceId, string> = {
+  base: "Base",
+  top: "Top",
+  left: "Left",
+  right: "Right",
+  back: "Back",
+  front: "Front, from outside",
+};
 
 /** The shell unfolded to scale, with what is on each face; features are dragged or nudged where they are. */
 export function Net() {
@@ -27,9 +29,12 @@ export function Net() {
   const { say } = useUnits();
   const svg = useRef<SVGSVGElement>(null);
   const { inside, sheets, strips, levels } = plan.shell;
-  // The gaps stay 12 px whatever the scale.
+  // The gaps stay the same on the screen whatever the scale: faces are named in them.
   const gapless = layNet(inside, 0);
-  const room = { w: WIDTH - MARGIN.left - MARGIN.right - 3 * GAP, h: MAX_HEIGHT - MARGIN.top - MARGIN.bottom - 2 * GAP };
+  const room = {
+    w: WIDTH - MARGIN.left - MARGIN.right - 3 * GAP,
+    h: MAX_HEIGHT - MARGIN.top - MARGIN.bottom - 2 * GAP,
+  };
   const scale = Math.min(room.w / gapless.widthMm, room.h / gapless.heightMm);
   const net = layNet(inside, GAP / scale);
   const height = net.heightMm * scale + MARGIN.top + MARGIN.bottom;
@@ -40,7 +45,14 @@ export function Net() {
   const groundOn: FaceId[] = levels.groundMm > 0 ? ["left", "right", "back"] : [];
   return (
     <Box>
-      <svg ref={svg} viewBox={`0 0 ${WIDTH} ${height}`} width="100%" role="group" aria-label={`Net of ${design.name}, to scale`} style={{ display: "block" }}>
+      <svg
+        ref={svg}
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        width="100%"
+        role="group"
+        aria-label={`Net of ${design.name}, to scale`}
+        style={{ display: "block" }}
+      >
         <Hatches />
         <g transform={`translate(${left} ${MARGIN.top})`}>
           {FACES.map((face) => {
@@ -49,21 +61,48 @@ export function Net() {
             const material = narrow ? String(sheets[face].thicknessMm) : sheets[face].name;
             return (
               <g key={face}>
-                <rect x={place.x * scale} y={place.y * scale} width={place.w * scale} height={place.h * scale} fill={face === "front" ? "var(--chakra-colors-paper)" : hatch(face)} stroke="var(--chakra-colors-ink)" strokeWidth="1.4" />
+                <rect
+                  x={place.x * scale}
+                  y={place.y * scale}
+                  width={place.w * scale}
+                  height={place.h * scale}
+                  fill={face === "front" ? "var(--chakra-colors-paper)" : hatch(face)}
+                  stroke="var(--chakra-colors-ink)"
+                  strokeWidth="1.4"
+                />
                 {groundOn.includes(face) && (
-                  <rect {...drawRect(face, { uMm: 0, vMm: 0, widthMm: net.faces[face].w, heightMm: levels.groundMm }, net, scale)} fill="url(#hatch-ground)" stroke="var(--chakra-colors-mind)" strokeDasharray="4 3" strokeWidth="0.8" />
+                  <rect
+                    {...drawRect(
+                      face,
+                      { uMm: 0, vMm: 0, widthMm: net.faces[face].w, heightMm: levels.groundMm },
+                      net,
+                      scale,
+                    )}
+                    fill="url(#hatch-ground)"
+                    stroke="var(--chakra-colors-mind)"
+                    strokeDasharray="4 3"
+                    strokeWidth="0.8"
+                  />
                 )}
-                <text x={place.x * scale + 7} y={place.y * scale + 15} fontSize="11" fontFamily="var(--chakra-fonts-mono)" fill="var(--chakra-colors-ink)">
+                <Label x={place.x * scale + 1} y={place.y * scale - 5}>
                   {face === "front" ? LABEL.front : `${LABEL[face]} · ${material}`}
-                </text>
+                </Label>
               </g>
             );
           })}
           {strips.map((strip) => (
             <g key={strip.id}>
-              <rect {...drawRect("front", strip, net, scale)} fill={hatch("front")} stroke="var(--chakra-colors-ink)" strokeWidth="1" />
-              {strip.heightMm * scale > 13 && strip.widthMm * scale > 90 && strip.id !== "head-rail" && (
-                <StripLabel rect={drawRect("front", strip, net, scale)} text={`${strip.label.toLowerCase()} ${say(strip.heightMm)}`} />
+              <rect
+                {...drawRect("front", strip, net, scale)}
+                fill={hatch("front")}
+                stroke="var(--chakra-colors-ink)"
+                strokeWidth="1"
+              />
+              {strip.heightMm * scale > 12 && strip.widthMm * scale > 90 && (
+                <StripLabel
+                  rect={drawRect("front", strip, net, scale)}
+                  text={`${strip.label.toLowerCase()} ${say(strip.heightMm)}`}
+                />
               )}
             </g>
           ))}
@@ -71,9 +110,28 @@ export function Net() {
           {variant.features.map((feature, index) => (
             <FeatureMark key={feature.id} feature={feature} index={index} net={net} scale={scale} />
           ))}
-          <Dimension x1={base.x * scale} x2={(base.x + base.w) * scale} y1={(base.y + base.h) * scale + 7} y2={(base.y + base.h) * scale + 7} text={say(inside.widthMm)} />
-          <Dimension x1={(base.x + base.w) * scale + 8} x2={(base.x + base.w) * scale + 8} y1={base.y * scale} y2={(base.y + base.h) * scale} text={say(inside.depthMm)} />
-          <Dimension x1={net.faces.left.x * scale + 8} x2={net.faces.left.x * scale + 8} y1={net.faces.left.y * scale + 24} y2={(net.faces.left.y + net.faces.left.h) * scale - 2} text={say(inside.heightMm)} />
+          <Dimension
+            x1={base.x * scale}
+            x2={(base.x + base.w) * scale}
+            y1={(base.y + base.h) * scale + 7}
+            y2={(base.y + base.h) * scale + 7}
+            text={say(inside.widthMm)}
+          />
+          <Dimension
+            x1={(base.x + base.w) * scale + 8}
+            x2={(base.x + base.w) * scale + 8}
+            y1={base.y * scale}
+            y2={(base.y + base.h) * scale}
+            text={say(inside.depthMm)}
+          />
+          <Dimension
+            side="left"
+            x1={net.faces.left.x * scale - 8}
+            x2={net.faces.left.x * scale - 8}
+            y1={net.faces.left.y * scale}
+            y2={(net.faces.left.y + net.faces.left.h) * scale}
+            text={say(inside.heightMm)}
+          />
         </g>
       </svg>
     </Box>
@@ -82,9 +140,9 @@ export function Net() {
 
 function StripLabel({ rect, text }: { rect: { x: number; y: number; width: number; height: number }; text: string }) {
   return (
-    <text x={rect.x + 7} y={rect.y + rect.height / 2 + 4} fontSize="11" fontFamily="var(--chakra-fonts-mono)" fill="var(--chakra-colors-ink)">
+    <Label x={rect.x + 7} y={rect.y + rect.height / 2 + 4}>
       {text}
-    </text>
+    </Label>
   );
 }
 
@@ -102,17 +160,16 @@ function Slides({ net, scale }: { net: NetLayout; scale: number }) {
   });
   const a = drawRect("front", pane(false), net, scale);
   const b = drawRect("front", pane(true), net, scale);
-  const text = { fontSize: 11, fontFamily: "var(--chakra-fonts-mono)", fill: "var(--chakra-colors-ink)" } as const;
   return (
     <g stroke="var(--chakra-colors-water)">
       <rect {...a} fill="url(#hatch-glass)" />
       <rect {...b} fill="url(#hatch-glass)" fillOpacity="0.7" />
-      <text x={a.x + 7} y={a.y + 15} stroke="none" {...text}>
+      <Label x={a.x + 7} y={a.y + 15}>
         slide A
-      </text>
-      <text x={b.x + b.width - 7} y={b.y + 15} textAnchor="end" stroke="none" {...text}>
+      </Label>
+      <Label x={b.x + b.width - 7} y={b.y + 15} anchor="end">
         slide B
-      </text>
+      </Label>
     </g>
   );
 }

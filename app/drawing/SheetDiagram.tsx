@@ -1,7 +1,8 @@
-import type { SheetGroup } from "#core/cuts/sheets";
 import type { NestSheet } from "#core/cuts/nest/format";
+import type { SheetGroup } from "#core/cuts/sheets";
 import { useUnits } from "../state/context";
 import { Hatches } from "./Hatches";
+import { Label } from "./Label";
 
 const WIDTH = 780;
 
@@ -11,22 +12,43 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
   const stock = group.instance.stock.find((s) => s.id === sheet.stock)!;
   const scale = WIDTH / Math.max(stock.w, 1.6 * stock.h);
   const label = (partId: string) => group.parts.find((p) => p.id === partId)?.label ?? partId;
-  const mono = { fontFamily: "var(--chakra-fonts-mono)", fill: "var(--chakra-colors-ink)" } as const;
   const px = (mm: number) => mm * scale;
   return (
-    <svg viewBox={`-2 -14 ${WIDTH + 4} ${px(stock.h) + 18}`} width="100%" role="img" aria-label={title} style={{ display: "block" }}>
+    <svg
+      viewBox={`-2 -14 ${WIDTH + 4} ${px(stock.h) + 18}`}
+      width="100%"
+      role="img"
+      aria-label={title}
+      style={{ display: "block" }}
+    >
       <Hatches />
-      <rect x={0} y={0} width={px(stock.w)} height={px(stock.h)} fill="var(--chakra-colors-paper)" stroke="var(--chakra-colors-ink)" strokeWidth="1.5" />
+      <rect
+        x={0}
+        y={0}
+        width={px(stock.w)}
+        height={px(stock.h)}
+        fill="var(--chakra-colors-paper)"
+        stroke="var(--chakra-colors-ink)"
+        strokeWidth="1.5"
+      />
       {sheet.offcuts.map((o) => (
         <g key={`${o.x}/${o.y}`}>
-          <rect x={px(o.x)} y={px(o.y)} width={px(o.w)} height={px(o.h)} fill="url(#hatch-keep)" stroke="var(--chakra-colors-fern)" strokeDasharray="5 3" />
+          <rect
+            x={px(o.x)}
+            y={px(o.y)}
+            width={px(o.w)}
+            height={px(o.h)}
+            fill="url(#hatch-keep)"
+            stroke="var(--chakra-colors-fern)"
+            strokeDasharray="5 3"
+          />
           {px(o.w) > 70 && px(o.h) > 34 && (
-            <text x={px(o.x) + 8} y={px(o.y) + 18} fontSize="12" {...mono} fill="var(--chakra-colors-fern)">
+            <Label x={px(o.x) + 8} y={px(o.y) + 18} size={12} tone="fern">
               keep
               <tspan x={px(o.x) + 8} dy="15">
                 {say(o.w)} × {say(o.h)}
               </tspan>
-            </text>
+            </Label>
           )}
         </g>
       ))}
@@ -34,14 +56,30 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
         const thin = px(p.h) < 36;
         return (
           <g key={`${p.x}/${p.y}`}>
-            <rect x={px(p.x)} y={px(p.y)} width={px(p.w)} height={px(p.h)} fill="var(--chakra-colors-sheet)" stroke="var(--chakra-colors-ink)" />
+            <rect
+              x={px(p.x)}
+              y={px(p.y)}
+              width={px(p.w)}
+              height={px(p.h)}
+              fill="var(--chakra-colors-sheet)"
+              stroke="var(--chakra-colors-ink)"
+            />
             {px(p.w) > 60 && px(p.h) > 11 && (
-              <text x={px(p.x) + 7} y={px(p.y) + Math.min(16, px(p.h) / 2 + 4)} fontSize={px(p.h) < 14 ? 9 : 12} fontWeight="bold" fontFamily="var(--chakra-fonts-body)" fill="var(--chakra-colors-ink)">
+              <Label
+                x={px(p.x) + 7}
+                y={px(p.y) + Math.min(16, px(p.h) / 2 + 4)}
+                size={px(p.h) < 14 ? 9 : 12}
+                font="body"
+                bold
+              >
                 {label(p.partId)}
-                <tspan {...(thin ? { dx: 8 } : { x: px(p.x) + 7, dy: 15 })} fontWeight="normal" {...mono}>
+                <tspan
+                  {...(thin ? { dx: 8 } : { x: px(p.x) + 7, dy: 15 })}
+                  style={{ fontWeight: 400, fontFamily: "var(--chakra-fonts-mono)" }}
+                >
                   {say(p.w)} × {say(p.h)}
                 </tspan>
-              </text>
+              </Label>
             )}
           </g>
         );
@@ -49,14 +87,23 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
       {sheet.cuts.map((cut, i) => {
         const along = cut.axis === "x";
         const [x1, y1, x2, y2] = along ? [cut.at, cut.from, cut.at, cut.to] : [cut.from, cut.at, cut.to, cut.at];
-        const mid = along ? { x: px(cut.at), y: px(cut.from) + 10 } : { x: Math.min(px(cut.from) + 60 + 30 * (i % 5), px(cut.to) - 10), y: px(cut.at) };
+        const mid = along
+          ? { x: px(cut.at), y: px(cut.from) + 10 }
+          : { x: Math.min(px(cut.from) + 60 + 30 * (i % 5), px(cut.to) - 10), y: px(cut.at) };
         return (
           <g key={`${cut.axis}${cut.at}${cut.from}`}>
-            <line x1={px(x1!)} y1={px(y1!)} x2={px(x2!)} y2={px(y2!)} stroke="var(--chakra-colors-stop)" strokeDasharray="4 3" />
+            <line
+              x1={px(x1!)}
+              y1={px(y1!)}
+              x2={px(x2!)}
+              y2={px(y2!)}
+              stroke="var(--chakra-colors-stop)"
+              strokeDasharray="4 3"
+            />
             <circle cx={mid.x} cy={mid.y} r="8" fill="var(--chakra-colors-ink)" />
-            <text x={mid.x} y={mid.y + 3.5} textAnchor="middle" fontSize="10" fill="var(--chakra-colors-sheet)" fontFamily="var(--chakra-fonts-mono)">
+            <Label x={mid.x} y={mid.y + 3.5} anchor="middle" size={10} tone="sheet">
               {i + 1}
-            </text>
+            </Label>
           </g>
         );
       })}

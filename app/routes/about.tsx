@@ -39,7 +39,10 @@ const SECTIONS: { title: string; lines: string[] }[] = [
 
 export default function About(_: Route.ComponentProps) {
   return (
-    <Page title="What it computes" summary="Every number opens its working: the formula, what went in, and where each constant is from.">
+    <Page
+      title="What it computes"
+      summary="Every number opens its working: the formula, what went in, and where each constant is from."
+    >
       <Stack gap="4">
         {SECTIONS.map((section) => (
           <Panel key={section.title} title={section.title}>
@@ -51,7 +54,8 @@ export default function About(_: Route.ComponentProps) {
           </Panel>
         ))}
         <Text fontSize="sm" color="muted">
-          Bases of constants: published (the source is named), trade practice (no source), label (from a maker's pack; overwrite it with yours), from memory (check it), your log.
+          Bases of constants: published (the source is named), trade practice (no source), label (from a maker's pack;
+          overwrite it with yours), from memory (check it), your log.
         </Text>
       </Stack>
     </Page>

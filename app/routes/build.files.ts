@@ -11,7 +11,12 @@ export async function loader({ params }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
   if (!input) throw data("There is no build of this name.", { status: 404 });
   const send = (body: BodyInit, type: string) =>
-    new Response(body, { headers: { "Content-Type": type, "Content-Disposition": `attachment; filename="${params.id}-${params.file}"` } });
+    new Response(body, {
+      headers: {
+        "Content-Type": type,
+        "Content-Disposition": `attachment; filename="${params.id}-${params.file}"`,
+      },
+    });
   switch (params.file) {
     case "build.json":
       return send(writeBuildFile(input), "application/json; charset=utf-8");

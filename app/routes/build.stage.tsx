@@ -1,5 +1,5 @@
-import { data, useParams } from "react-router";
 import type { ComponentType } from "react";
+import { data, useParams } from "react-router";
 import type { Stage } from "#core/ledgers/ledger";
 import { AirStage } from "../stages/air/AirStage";
 import { BriefStage } from "../stages/brief/BriefStage";

@@ -1,5 +1,5 @@
 import { Box, Grid } from "@chakra-ui/react";
-import { useEffect, useMemo, useRef } from "react";
+import { useEffect, useRef, useState } from "react";
 import { data, Outlet, type ShouldRevalidateFunctionArgs } from "react-router";
 import { checkDesign } from "#core/design/limits";
 import { planInputOf } from "../planOf.server";
@@ -19,7 +19,10 @@ export async function loader({ params }: Route.LoaderArgs) {
   const { design, revision, book, stock, workshop, now, seed } = input;
   const problems = checkDesign(design, book);
   if (problems.length > 0)
-    throw data(`This build cannot be planned with your materials book: ${problems.map((p) => p.message).join(" ")} Every save of it is kept.`, { status: 409 });
+    throw data(
+      `This build cannot be planned with your materials book: ${problems.map((p) => p.message).join(" ")} Every save of it is kept.`,
+      { status: 409 },
+    );
   return { id: params.id, design, revision, bench: { book, stock, workshop, now, seed } };
 }
 
@@ -27,7 +30,9 @@ export async function loader({ params }: Route.LoaderArgs) {
 export const shouldRevalidate = ({ formMethod, currentParams, nextParams }: ShouldRevalidateFunctionArgs) =>
   currentParams.id !== nextParams.id || (formMethod !== undefined && formMethod !== "GET");
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.design.name ?? "Build"} · Hornwort` }];
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.design.name ?? "Build"} · Hornwort` },
+];
 
 export default function BuildPage({ loaderData }: Route.ComponentProps) {
   return <OpenBuild key={loaderData.id} {...loaderData} />;
@@ -37,19 +42,21 @@ function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loader
   const book = useRef(bench.book);
   book.current = bench.book;
   // The page owns the design from its first render on: a later read of the loader must not throw edits away.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: see above
-  const api = useMemo(() => createBuildStore(design, revision, () => book.current), [id]);
+  const [api] = useState(() => createBuildStore(design, revision, () => book.current));
+  const startedFrom = useRef(revision);
   const saver = useRef<ReturnType<typeof autosave>>(undefined);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the revision is where the page started from
   useEffect(() => {
-    const running = autosave(id, api, revision);
+    const running = autosave(id, api, startedFrom.current);
     saver.current = running;
     return () => running.stop();
   }, [id, api]);
   return (
     <BuildProvider buildId={id} api={api} bench={bench}>
       <Grid
-        templateAreas={{ base: `"head" "nav" "main" "snags" "tally"`, lg: `"head head head" "nav main snags" "tally tally tally"` }}
+        templateAreas={{
+          base: `"head" "nav" "main" "snags" "tally"`,
+          lg: `"head head head" "nav main snags" "tally tally tally"`,
+        }}
         templateColumns={{ base: "minmax(0, 1fr)", lg: "168px minmax(0, 1fr) 292px" }}
         templateRows={{ base: "auto", lg: "48px minmax(0, 1fr) auto" }}
         height={{ base: "auto", lg: "100dvh" }}
@@ -64,7 +71,17 @@ function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loader
         <Box as="main" gridArea="main" overflowY={{ lg: "auto" }} px="4" py="3">
           <Outlet />
         </Box>
-        <Box as="aside" aria-label="Snags" gridArea="snags" bg="sheet" borderLeftWidth={{ lg: "1px" }} borderColor="line" overflowY={{ lg: "auto" }} px="3.5" py="3">
+        <Box
+          as="aside"
+          aria-label="Snags"
+          gridArea="snags"
+          bg="sheet"
+          borderLeftWidth={{ lg: "1px" }}
+          borderColor="line"
+          overflowY={{ lg: "auto" }}
+          px="3.5"
+          py="3"
+        >
           <SnagList />
         </Box>
         <Box gridArea="tally">

@@ -1,8 +1,8 @@
 import { Box, Flex, Heading, SimpleGrid, Text } from "@chakra-ui/react";
 import { Link } from "react-router";
+import { checkDesign } from "#core/design/limits";
 import { chosenVariant } from "#core/design/variant";
 import { plan } from "#core/plan";
-import { checkDesign } from "#core/design/limits";
 import { formatLength, formatMoney } from "#core/units/format";
 import { listBuilds } from "#db/builds";
 import { openDatabase } from "#db/open";
@@ -31,7 +31,7 @@ export async function loader(_: Route.LoaderArgs) {
       return {
         ...base,
         size: `${size}${units.unit === "mm" ? " mm" : ""} inside, ${chosenVariant(input.design).shell.kind}`,
-        who: input.design.brief.residents.map((r) => `${r.count} ${r.name.toLowerCase()}`).join(", "),
+        who: input.design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", "),
         stops: planned.snags.filter((s) => s.severity === "stop" && !s.waived).length,
         cost: formatMoney(planned.tally.costLikelyMinor, planned.tally.currency),
         sheets: planned.tally.sheets,
@@ -46,14 +46,30 @@ export const meta: Route.MetaFunction = () => [{ title: "Builds · Hornwort" }];
 export default function Builds({ loaderData }: Route.ComponentProps) {
   const { builds, workshop } = loaderData;
   return (
-    <Page title={workshop} summary={builds.length === 0 ? "No build yet. Start with the box you want, or bring in a build file." : "Your builds, the last worked on first."}>
+    <Page
+      title={workshop}
+      summary={
+        builds.length === 0
+          ? "No build yet. Start with the box you want, or bring in a build file."
+          : "Your builds, the last worked on first."
+      }
+    >
       <Flex gap="3" mb="5" wrap="wrap">
         <LinkButton to="/new">New build</LinkButton>
         <ImportButton />
       </Flex>
       <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
         {builds.map((build) => (
-          <Box key={build.id} asChild bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md" p="4" _hover={{ borderColor: "fern" }}>
+          <Box
+            key={build.id}
+            asChild
+            bg="sheet"
+            borderWidth="1px"
+            borderColor="line"
+            borderRadius="md"
+            p="4"
+            _hover={{ borderColor: "fern" }}
+          >
             <Link to={`/builds/${build.id}/shell`}>
               <Heading as="h2" size="md" fontFamily="heading">
                 {build.name}
@@ -64,10 +80,13 @@ export default function Builds({ loaderData }: Route.ComponentProps) {
                     {build.size}
                   </Text>
                   <Text fontSize="sm" color="muted">
-                    {build.who ? `for ${build.who}` : "nobody lives in it yet"} · {build.sheets} {build.sheets === 1 ? "sheet" : "sheets"} · about {build.cost}
+                    {build.who ? `for ${build.who}` : "nobody lives in it yet"} · {build.sheets}{" "}
+                    {build.sheets === 1 ? "sheet" : "sheets"} · about {build.cost}
                   </Text>
                   <Text fontSize="sm" color={build.stops ? "stop" : "fern"} fontWeight="bold" mt="1">
-                    {build.stops ? `${build.stops} ${build.stops === 1 ? "snag stops" : "snags stop"} it` : "nothing stops it"}
+                    {build.stops
+                      ? `${build.stops} ${build.stops === 1 ? "snag stops" : "snags stop"} it`
+                      : "nothing stops it"}
                   </Text>
                 </>
               )}

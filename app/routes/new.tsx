@@ -1,6 +1,6 @@
+import { Button, Field, Input, NativeSelect, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { useForm } from "@conform-to/react";
 import { parseWithValibot } from "@conform-to/valibot";
-import { Button, Field, Input, NativeSelect, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { data, Form, redirect, useNavigation } from "react-router";
 import * as v from "valibot";
 import { newBuild, newSheetVariant } from "#core/design/create";
@@ -18,24 +18,30 @@ import { Panel } from "../ui/Panel";
 import type { Route } from "./+types/new";
 
 const SIDES = ["width", "depth", "height"] as const;
-const side = (name: string) => v.pipe(v.string(`Type the ${name}.`), v.trim(), v.nonEmpty(`Type the ${name}.`));
+// An empty field reaches the schema as nothing at all; taken as "", every field's message shows at once.
+const typed = (missing: string) => v.pipe(v.optional(v.string(), ""), v.trim(), v.nonEmpty(missing));
 
 const FormSchema = v.pipe(
   v.object({
-    name: v.pipe(v.string("Give the build a name."), v.trim(), v.nonEmpty("Give the build a name."), v.maxLength(120)),
+    name: v.pipe(typed("Give the build a name."), v.maxLength(120, "Keep the name under 120 characters.")),
     unit: v.picklist(["mm", "in"]),
-    width: side("width"),
-    depth: side("depth"),
-    height: side("height"),
+    width: typed("Type the width."),
+    depth: typed("Type the depth."),
+    height: typed("Type the height."),
     material: v.string(),
   }),
   v.rawCheck(({ dataset, addIssue }) => {
     if (!dataset.typed) return;
     for (const key of SIDES) {
-      const typed = dataset.value[key];
-      const read = parseLength(typed, dataset.value.unit);
+      const text = dataset.value[key];
+      if (text === "") continue;
+      const read = parseLength(text, dataset.value.unit);
       const message = !read.ok ? read.message : limitWords(read.value, dataset.value.unit);
-      if (message) addIssue({ message, path: [{ type: "object", origin: "value", input: dataset.value, key, value: typed }] });
+      if (message)
+        addIssue({
+          message,
+          path: [{ type: "object", origin: "value", input: dataset.value, key, value: text }],
+        });
     }
   }),
 );
@@ -43,7 +49,8 @@ const FormSchema = v.pipe(
 function limitWords(mm: number, unit: "mm" | "in"): string | null {
   const say = (n: number) => formatLengthWithUnit(n, unit === "mm" ? { unit } : { unit, denominator: 16 });
   if (mm < SIZE_LIMIT_MM.low) return `${say(mm)} is too small to build. Type ${say(SIZE_LIMIT_MM.low)} or more.`;
-  if (mm > SIZE_LIMIT_MM.high) return `${say(mm)} is too large. Type ${say(SIZE_LIMIT_MM.high)} or less; did a unit slip?`;
+  if (mm > SIZE_LIMIT_MM.high)
+    return `${say(mm)} is too large. Type ${say(SIZE_LIMIT_MM.high)} or less; did a unit slip?`;
   return null;
 }
 
@@ -55,13 +62,13 @@ export async function loader(_: Route.LoaderArgs) {
 export async function action({ request }: Route.ActionArgs) {
   const submission = parseWithValibot(await request.formData(), { schema: FormSchema });
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
-  const { name, unit, material, ...typed } = submission.value;
+  const { name, unit, material, ...sides } = submission.value;
   const { db } = await openDatabase();
   const measure = (text: string): Measure => {
     const read = parseLength(text, unit);
     return { typed: text, value: read.ok ? read.value : 0, how: "stated" };
   };
-  const size = { width: measure(typed.width), depth: measure(typed.depth), height: measure(typed.height) };
+  const size = { width: measure(sides.width), depth: measure(sides.depth), height: measure(sides.height) };
   const design = newBuild(name, unit === "mm" ? { unit } : { unit, denominator: 16 }, newSheetVariant(size, material));
   const checked = readBuild(design, await readBook(db));
   if (!checked.ok) return data(submission.reply({ formErrors: [checked.message] }), { status: 422 });
@@ -82,7 +89,14 @@ export default function NewBuild({ loaderData, actionData }: Route.ComponentProp
   const text = (field: (typeof fields)["name"], label: string, placeholder?: string) => (
     <Field.Root id={field.id} ids={{ errorText: field.errorId }} invalid={field.errors !== undefined}>
       <Field.Label>{label}</Field.Label>
-      <Input name={field.name} defaultValue={field.initialValue} placeholder={placeholder} bg="sheet" borderColor="line" autoComplete="off" />
+      <Input
+        name={field.name}
+        defaultValue={field.initialValue}
+        placeholder={placeholder}
+        bg="sheet"
+        borderColor="line"
+        autoComplete="off"
+      />
       <Field.ErrorText color="stop">{field.errors?.[0]}</Field.ErrorText>
     </Field.Root>
   );
@@ -102,7 +116,10 @@ export default function NewBuild({ loaderData, actionData }: Route.ComponentProp
     </Field.Root>
   );
   return (
-    <Page title="New build" summary="A box of flat sheet, by the size you want inside it. Everything can be changed afterwards.">
+    <Page
+      title="New build"
+      summary="A box of flat sheet, by the size you want inside it. Everything can be changed afterwards."
+    >
       <Panel>
         <Form method="post" id={form.id} onSubmit={form.onSubmit} noValidate>
           <Stack gap="4">

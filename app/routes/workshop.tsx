@@ -72,7 +72,10 @@ export default function WorkshopPage({ loaderData, actionData }: Route.Component
     </Field.Root>
   );
   return (
-    <Page title="Workshop" summary="Your hours, your saw and your money: the diary, the cuts and the list are computed with them.">
+    <Page
+      title="Workshop"
+      summary="Your hours, your saw and your money: the diary, the cuts and the list are computed with them."
+    >
       <Form method="post">
         <Stack gap="4">
           <Panel>
@@ -87,7 +90,9 @@ export default function WorkshopPage({ loaderData, actionData }: Route.Component
               Spans such as 18:30-21:30, several with a comma; leave a day empty when there is none.
             </Text>
             <SimpleGrid columns={{ base: 1, md: 4 }} gap="4">
-              {DAYS.map((day, i) => field(`hours-${i}`, day, (workshop.hours[i] ?? []).map((s) => `${s.from}-${s.to}`).join(", ")))}
+              {DAYS.map((day, i) =>
+                field(`hours-${i}`, day, (workshop.hours[i] ?? []).map((s) => `${s.from}-${s.to}`).join(", ")),
+              )}
             </SimpleGrid>
           </Panel>
           <Flex gap="3" align="center">
@@ -95,7 +100,11 @@ export default function WorkshopPage({ loaderData, actionData }: Route.Component
               Keep these
             </Button>
             <Text role="status" color={actionData?.saved ? "fern" : "stop"}>
-              {actionData ? (actionData.saved ? "Kept." : "Not kept: see the fields marked. The last ones are still in force.") : ""}
+              {actionData
+                ? actionData.saved
+                  ? "Kept."
+                  : "Not kept: see the fields marked. The last ones are still in force."
+                : ""}
             </Text>
           </Flex>
         </Stack>

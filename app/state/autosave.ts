@@ -31,7 +31,13 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
     setSave({ kind: "saving" });
     try {
       const response = await post(base, design, false);
-      const answer = (await response.json()) as { saved: boolean; revision?: number; newest?: number; design?: Build; message?: string };
+      const answer = (await response.json()) as {
+        saved: boolean;
+        revision?: number;
+        newest?: number;
+        design?: Build;
+        message?: string;
+      };
       if (answer.saved && answer.revision !== undefined) {
         base = answer.revision;
         kept = design;
@@ -42,7 +48,10 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
         return;
       } else setSave({ kind: "failed", message: answer.message ?? "The server could not keep this edit." });
     } catch {
-      setSave({ kind: "failed", message: "The server does not answer. Your edit is on this page; it is sent again as soon as it does." });
+      setSave({
+        kind: "failed",
+        message: "The server does not answer. Your edit is on this page; it is sent again as soon as it does.",
+      });
       timer ??= setTimeout(send, 3000);
     }
     busy = false;

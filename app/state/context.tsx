@@ -37,14 +37,35 @@ interface BuildContextValue {
 const BuildContext = createContext<BuildContextValue | null>(null);
 
 /** Plans the design on every change and hands it to the stages. */
-export function BuildProvider({ buildId, api, bench, children }: { buildId: string; api: BuildStore; bench: Bench; children: ReactNode }) {
+export function BuildProvider({
+  buildId,
+  api,
+  bench,
+  children,
+}: {
+  buildId: string;
+  api: BuildStore;
+  bench: Bench;
+  children: ReactNode;
+}) {
   const design = useStore(api.store, (s) => s.preview ?? s.design);
   const [working, openWorking] = useState<string | null>(null);
   const [chosen, choose] = useState<string | null>(null);
   const nester = useRef(rememberingNester());
   const planned = useMemo(() => plan({ design, log: [], ...bench }, nester.current), [design, bench]);
   const value = useMemo(
-    () => ({ buildId, api, bench, design, variant: chosenVariant(design), plan: planned, working, openWorking, chosen, choose }),
+    () => ({
+      buildId,
+      api,
+      bench,
+      design,
+      variant: chosenVariant(design),
+      plan: planned,
+      working,
+      openWorking,
+      chosen,
+      choose,
+    }),
     [buildId, api, bench, design, planned, working, chosen],
   );
   return <BuildContext.Provider value={value}>{children}</BuildContext.Provider>;
@@ -64,7 +85,12 @@ export function useUnits(): { units: LengthDisplay; say: (mm: number, rounding?:
 }
 
 /** One decision of the design, by its place in the variant (or in the whole build with a leading `build:`). */
-export function useDecision<T>(path: string): { value: T; pointer: string; commit: (value: T) => Problem[]; show: (value: T) => Problem[] } {
+export function useDecision<T>(path: string): {
+  value: T;
+  pointer: string;
+  commit: (value: T) => Problem[];
+  show: (value: T) => Problem[];
+} {
   const { api, design } = useBuild();
   const pointer = path.startsWith("build:") ? path.slice(6) : variantPath(design, path);
   const write = (value: T) => (draft: Build) => writeAt(draft, pointer, value);
@@ -75,4 +101,3 @@ export function useDecision<T>(path: string): { value: T; pointer: string; commi
     show: (value) => api.show(write(value)),
   };
 }
-

@@ -11,7 +11,9 @@ const config = defineConfig({
   theme: {
     tokens: {
       fonts: {
-        heading: { value: "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif" },
+        heading: {
+          value: "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif",
+        },
         body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
         mono: { value: "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace" },
       },

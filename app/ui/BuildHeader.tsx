@@ -12,7 +12,13 @@ import { HistoryDrawer } from "./HistoryDrawer";
 
 type Saver = () => ReturnType<typeof autosave> | undefined;
 
-const SAVE_WORDS: Record<SaveState["kind"], string> = { saved: "Saved", saving: "Saving…", waiting: "Not saved yet", failed: "Not saved", conflict: "Changed elsewhere" };
+const SAVE_WORDS: Record<SaveState["kind"], string> = {
+  saved: "Saved",
+  saving: "Saving…",
+  waiting: "Not saved yet",
+  failed: "Not saved",
+  conflict: "Changed elsewhere",
+};
 
 /** The head of an open build: where you are, units, undo, history, and whether it is saved. */
 export function BuildHeader({ saver }: { saver: Saver }) {
@@ -30,7 +36,13 @@ export function BuildHeader({ saver }: { saver: Saver }) {
     api.commit((draft) => {
       draft.brief.units = units.unit === "mm" ? { unit: "in", denominator: 16 } : { unit: "mm" };
     });
-  const quiet = { size: "xs", variant: "outline", color: "barInk", borderColor: "barMuted", _hover: { bg: "whiteAlpha.200" } } as const;
+  const quiet = {
+    size: "xs",
+    variant: "outline",
+    color: "barInk",
+    borderColor: "barMuted",
+    _hover: { bg: "whiteAlpha.200" },
+  } as const;
   return (
     <Flex as="header" bg="bar" color="barInk" align="center" gap="3" px="4" minH="48px" wrap="wrap">
       <Link to="/">
@@ -66,7 +78,14 @@ export function BuildHeader({ saver }: { saver: Saver }) {
       >
         {dark ? <Sun size={14} /> : <Moon size={14} />}
       </IconButton>
-      <Text fontSize="sm" role="status" aria-label="Save state" minW="6.5rem" textAlign="right" title={save.kind === "failed" ? save.message : undefined}>
+      <Text
+        fontSize="sm"
+        role="status"
+        aria-label="Save state"
+        minW="6.5rem"
+        textAlign="right"
+        title={save.kind === "failed" ? save.message : undefined}
+      >
         {SAVE_WORDS[save.kind]}
         {save.kind === "saved" ? ` · rev ${save.revision}` : ""}
       </Text>
@@ -94,10 +113,15 @@ function ConflictDialog({ save, saver }: { save: Extract<SaveState, { kind: "con
               <Dialog.Title>This build was changed elsewhere</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
-              Revision {save.newest} was saved from another page while you worked here. Your edit is still on this page. Whichever you take, the other is kept: theirs in the earlier saves, yours behind Undo.
+              Revision {save.newest} was saved from another page while you worked here. Your edit is still on this page.
+              Whichever you take, the other is kept: theirs in the earlier saves, yours behind Undo.
             </Dialog.Body>
             <Dialog.Footer>
-              <Button size="sm" variant="outline" onClick={() => saver()?.takeTheirs(save.newest, save.theirs, api.replace)}>
+              <Button
+                size="sm"
+                variant="outline"
+                onClick={() => saver()?.takeTheirs(save.newest, save.theirs, api.replace)}
+              >
                 Take theirs
               </Button>
               <Button size="sm" bg="fern" color="fernInk" onClick={() => saver()?.keepMine(save.newest)}>

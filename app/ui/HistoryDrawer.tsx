@@ -21,7 +21,9 @@ export function HistoryDrawer({ onClose }: { onClose: () => void }) {
       .catch(() => setProblem("The earlier saves could not be read. Nothing is lost; try again."));
   }, [buildId]);
   const restore = async (number: number) => {
-    const answer = (await fetch(`/builds/${buildId}/revisions?number=${number}`).then((r) => r.json())) as { design?: Build };
+    const answer = (await fetch(`/builds/${buildId}/revisions?number=${number}`).then((r) => r.json())) as {
+      design?: Build;
+    };
     const problems = answer.design ? api.replace(answer.design) : [{ message: "That save could not be read." }];
     if (problems[0]) setProblem(`Not restored: ${problems[0].message}`);
     else onClose();

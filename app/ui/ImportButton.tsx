@@ -13,7 +13,11 @@ export function ImportButton() {
     setBusy(true);
     setMessage(null);
     try {
-      const response = await fetch("/import", { method: "POST", headers: { "Content-Type": "application/json" }, body: file });
+      const response = await fetch("/import", {
+        method: "POST",
+        headers: { "Content-Type": "application/json" },
+        body: file,
+      });
       const answer = (await response.json()) as { id?: string; message?: string };
       if (answer.id) return navigate(`/builds/${answer.id}/shell`);
       setMessage(answer.message ?? "This file could not be read. Nothing was changed.");
@@ -26,7 +30,14 @@ export function ImportButton() {
   };
   return (
     <Box>
-      <input ref={input} type="file" accept=".json,application/json" hidden aria-label="Build file" onChange={(e) => send(e.target.files?.[0])} />
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        aria-label="Build file"
+        onChange={(e) => send(e.target.files?.[0])}
+      />
       <Button size="sm" variant="outline" borderColor="line" loading={busy} onClick={() => input.current?.click()}>
         Bring in a build file
       </Button>

@@ -16,7 +16,7 @@ export function Panel({ title, children, ...rest }: BoxProps & { title?: string;
 }
 
 /** Fields side by side as room allows. */
-export function Fields({ children, min = "9.5rem" }: { children: ReactNode; min?: string }) {
+export function Fields({ children, min = "10.5rem" }: { children: ReactNode; min?: string }) {
   return (
     <SimpleGrid minChildWidth={min} gap="3" alignItems="start">
       {children}

@@ -18,7 +18,17 @@ export function figureWords(figure: Pick<Figure, "value" | "unit" | "rounding">,
 }
 
 /** A labelled number; with a figure behind it, it opens its working. */
-export function Reading({ label, value, figure, tone = "ink" }: { label: string; value: string; figure?: string; tone?: string }) {
+export function Reading({
+  label,
+  value,
+  figure,
+  tone = "ink",
+}: {
+  label: string;
+  value: string;
+  figure?: string;
+  tone?: string;
+}) {
   const { openWorking } = useBuild();
   const body = (
     <>
@@ -32,7 +42,14 @@ export function Reading({ label, value, figure, tone = "ink" }: { label: string;
   );
   if (!figure) return <Box>{body}</Box>;
   return (
-    <Box as="button" textAlign="left" cursor="pointer" onClick={() => openWorking(figure)} title="Show the working" _hover={{ textDecoration: "underline" }}>
+    <Box
+      as="button"
+      textAlign="left"
+      cursor="pointer"
+      onClick={() => openWorking(figure)}
+      title="Show the working"
+      _hover={{ textDecoration: "underline" }}
+    >
       {body}
     </Box>
   );
@@ -44,5 +61,7 @@ export function FigureReading({ id, label }: { id: string; label?: string }) {
   const figure = plan.figures.find((f) => f.id === id);
   if (!figure) return null;
   const estimate = figure.estimate ? "about " : "";
-  return <Reading label={label ?? figure.label} value={estimate + figureWords(figure, design.brief.units)} figure={id} />;
+  return (
+    <Reading label={label ?? figure.label} value={estimate + figureWords(figure, design.brief.units)} figure={id} />
+  );
 }

@@ -29,11 +29,19 @@ export function SnagList() {
           Snags
         </Heading>
         <Text fontSize="sm" color="muted" role="status">
-          {counted(of("stop"), "stops", "stop")} the build · {of("mind")} to mind · {counted(of("note"), "note", "notes")}
+          {counted(of("stop"), "stops", "stop")} the build · {of("mind")} to mind ·{" "}
+          {counted(of("note"), "note", "notes")}
         </Text>
       </Box>
       {plan.snags.map((snag) => (
-        <SnagCard key={`${snag.rule}/${snag.subject}`} snag={snag} onFix={fix} onWorking={openWorking} onWaive={setWaiving} onUnwaive={unwaive} />
+        <SnagCard
+          key={`${snag.rule}/${snag.subject}`}
+          snag={snag}
+          onFix={fix}
+          onWorking={openWorking}
+          onWaive={setWaiving}
+          onUnwaive={unwaive}
+        />
       ))}
       <WaiveDialog snag={waiving} onClose={() => setWaiving(null)} />
     </Stack>
@@ -52,7 +60,16 @@ const SnagCard = memo(
   function SnagCard({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
     const tone = TONE[snag.severity];
     return (
-      <Box as="article" borderLeftWidth="4px" borderColor={tone.edge} bg={snag.waived ? "transparent" : tone.bg} px="3" py="2" data-rule={snag.rule} opacity={snag.waived ? 0.85 : 1}>
+      <Box
+        as="article"
+        borderLeftWidth="4px"
+        borderColor={tone.edge}
+        bg={snag.waived ? "transparent" : tone.bg}
+        px="3"
+        py="2"
+        data-rule={snag.rule}
+        opacity={snag.waived ? 0.85 : 1}
+      >
         <Text fontSize="xs" color={tone.edge} fontWeight="bold">
           {snag.waived ? `${tone.word}, waived` : tone.word}
         </Text>
@@ -67,7 +84,11 @@ const SnagCard = memo(
           {snag.fix && !snag.waived && <LinkLike onClick={() => onFix(snag)}>{snag.fix.label}</LinkLike>}
           {snag.figure && <LinkLike onClick={() => onWorking(snag.figure!)}>Working</LinkLike>}
           {snag.severity !== "note" &&
-            (snag.waived ? <LinkLike onClick={() => onUnwaive(snag)}>Take the waiver back</LinkLike> : <LinkLike onClick={() => onWaive(snag)}>Go on anyway…</LinkLike>)}
+            (snag.waived ? (
+              <LinkLike onClick={() => onUnwaive(snag)}>Take the waiver back</LinkLike>
+            ) : (
+              <LinkLike onClick={() => onWaive(snag)}>Go on anyway…</LinkLike>
+            ))}
         </Flex>
       </Box>
     );
@@ -77,7 +98,15 @@ const SnagCard = memo(
 
 function LinkLike({ children, onClick }: { children: string; onClick: () => void }) {
   return (
-    <Box as="button" fontSize="sm" color="fern" textDecoration="underline" cursor="pointer" textAlign="left" onClick={onClick}>
+    <Box
+      as="button"
+      fontSize="sm"
+      color="fern"
+      textDecoration="underline"
+      cursor="pointer"
+      textAlign="left"
+      onClick={onClick}
+    >
       {children}
     </Box>
   );
@@ -107,7 +136,12 @@ function WaiveDialog({ snag, onClose }: { snag: Snag | null; onClose: () => void
               <Text mb="3">{snag?.sentence}</Text>
               <Field.Root>
                 <Field.Label>Why</Field.Label>
-                <Textarea value={reason} onChange={(e) => setReason(e.target.value)} maxLength={500} borderColor="line" />
+                <Textarea
+                  value={reason}
+                  onChange={(e) => setReason(e.target.value)}
+                  maxLength={500}
+                  borderColor="line"
+                />
                 <Field.HelperText color="muted">It stays in sight with your reason.</Field.HelperText>
               </Field.Root>
             </Dialog.Body>

@@ -18,21 +18,36 @@ export function StageNav() {
   });
   const open = plan.snags.filter((s) => !s.waived && s.severity !== "note");
   return (
-    <Flex as="nav" aria-label="Stages" direction={{ base: "row", lg: "column" }} wrap={{ base: "wrap", lg: "nowrap" }} py={{ base: "1", lg: "2.5" }}>
+    <Flex
+      as="nav"
+      aria-label="Stages"
+      direction={{ base: "row", lg: "column" }}
+      wrap={{ base: "wrap", lg: "nowrap" }}
+      py={{ base: "1", lg: "2.5" }}
+    >
       {STAGES.map((stage, i) => {
         const snags = open.filter((s) => s.stage === stage.id);
         const stops = snags.filter((s) => s.severity === "stop").length;
         const count = stops || snags.length;
         return (
-          <Box key={stage.id} {...(stage.group === 2 && STAGES[i - 1]?.group === 1 && { borderTopWidth: { lg: "1px" }, borderColor: "line", mt: { lg: "2" }, pt: { lg: "2" }, mx: { lg: "3" } })}>
+          <Box
+            key={stage.id}
+            {...(stage.group === 2 &&
+              STAGES[i - 1]?.group === 1 && {
+                borderTopWidth: { lg: "1px" },
+                borderColor: "line",
+                mt: { lg: "2" },
+                pt: { lg: "2" },
+              })}
+          >
             <Flex
               asChild
               align="center"
               gap="3"
-              px={stage.group === 2 ? { base: "3", lg: "0.5" } : "3"}
+              px="3"
               py="1.5"
               fontSize="sm"
-              borderLeftWidth={stage.group === 1 ? "4px" : "0"}
+              borderLeftWidth="4px"
               borderColor="transparent"
               css={{ "&[aria-current=page]": { bg: "sheet", fontWeight: "bold", borderColor: "fern" } }}
             >

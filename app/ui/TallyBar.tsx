@@ -12,15 +12,49 @@ export function TallyBar() {
   const { plan } = useBuild();
   const { tally } = plan;
   const money = (minor: number) => formatMoney(minor, tally.currency).replace(/\.00$/, "");
-  const cost = tally.costLikelyMinor === tally.costSafeMinor ? money(tally.costLikelyMinor) : `${money(tally.costLikelyMinor)} – ${money(tally.costSafeMinor)}`;
+  const cost =
+    tally.costLikelyMinor === tally.costSafeMinor
+      ? money(tally.costLikelyMinor)
+      : `${money(tally.costLikelyMinor)} – ${money(tally.costSafeMinor)}`;
   const sheetFigure = plan.groups[0] && `cuts/${plan.groups[0].material.id}/sheets`;
   return (
-    <Flex as="footer" aria-label="Tally" bg="paper" borderTopWidth="2px" borderColor="ink" px="4" py="1.5" gap="6" justify="space-between" wrap="wrap">
-      <Reading label="Cost, likely – safe" value={tally.unpriced > 0 ? `${cost} + ${tally.unpriced} unpriced` : cost} figure="buying/cost" />
-      <Reading label="Sheets" value={`${tally.sheets} (${formatNumber(tally.usedShare * 100, 0)} % used)`} {...(sheetFigure && { figure: sheetFigure })} />
-      <Reading label="Mass dry / wet" value={`${formatNumber(tally.massDryKg, 0)} / ${formatNumber(tally.massWetKg, 0)} kg`} figure="shell/mass-sheet" />
-      <Reading label="Hands on" value={formatMinutes(Math.round(tally.handsOnMinutes / 30) * 30)} figure="diary/hands-on" />
-      <Reading label="Next wait" value={tally.nextWait ? formatMinutes(tally.nextWait.minutes) : "none"} figure="diary/waits" />
+    <Flex
+      as="footer"
+      aria-label="Tally"
+      bg="paper"
+      borderTopWidth="2px"
+      borderColor="ink"
+      px="4"
+      py="1.5"
+      gap="6"
+      justify="space-between"
+      wrap="wrap"
+    >
+      <Reading
+        label="Cost, likely – safe"
+        value={tally.unpriced > 0 ? `${cost} + ${tally.unpriced} unpriced` : cost}
+        figure="buying/cost"
+      />
+      <Reading
+        label="Sheets"
+        value={`${tally.sheets} (${formatNumber(tally.usedShare * 100, 0)} % used)`}
+        {...(sheetFigure && { figure: sheetFigure })}
+      />
+      <Reading
+        label="Mass dry / wet"
+        value={`${formatNumber(tally.massDryKg, 0)} / ${formatNumber(tally.massWetKg, 0)} kg`}
+        figure="shell/mass-sheet"
+      />
+      <Reading
+        label="Hands on"
+        value={formatMinutes(Math.round(tally.handsOnMinutes / 30) * 30)}
+        figure="diary/hands-on"
+      />
+      <Reading
+        label="Next wait"
+        value={tally.nextWait ? formatMinutes(tally.nextWait.minutes) : "none"}
+        figure="diary/waits"
+      />
       <Reading label="Ground in" value={day(tally.groundInAt)} figure="diary/waits" />
       <Reading label="Residents in" value={day(tally.residentsInAt)} figure="diary/waits" />
     </Flex>

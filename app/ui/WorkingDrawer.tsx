@@ -1,6 +1,7 @@
 import { Box, CloseButton, Drawer, Portal, Stack, Table, Text } from "@chakra-ui/react";
 import { basisWords } from "#core/figures/figure";
 import { useBuild } from "../state/context";
+import { PlainTable } from "./PlainTable";
 import { figureWords } from "./Reading";
 
 /** Shows how a number came about: formula in words, what went into it, and where each constant is from. */
@@ -42,39 +43,34 @@ export function WorkingDrawer() {
                     </Text>
                     <Text>{figure.formula}</Text>
                   </Box>
-                  <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line", px: "1" } }}>
-                    <Table.Header>
-                      <Table.Row>
-                        <Table.ColumnHeader color="muted">From</Table.ColumnHeader>
-                        <Table.ColumnHeader color="muted" textAlign="end">
-                          Value
-                        </Table.ColumnHeader>
+                  <PlainTable heads={["From", { text: "Value", end: true }]}>
+                    {figure.inputs.map((input) => (
+                      <Table.Row key={`${input.name}-${input.value}`}>
+                        <Table.Cell>
+                          {input.figure ? (
+                            <Box
+                              as="button"
+                              color="fern"
+                              textDecoration="underline"
+                              onClick={() => openWorking(input.figure!)}
+                            >
+                              {input.name}
+                            </Box>
+                          ) : (
+                            input.name
+                          )}
+                          {input.basis && (
+                            <Text fontSize="xs" color="muted">
+                              {basisWords(input.basis)}
+                            </Text>
+                          )}
+                        </Table.Cell>
+                        <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap" verticalAlign="top">
+                          {inputWords(input.value, input.unit, units)}
+                        </Table.Cell>
                       </Table.Row>
-                    </Table.Header>
-                    <Table.Body>
-                      {figure.inputs.map((input) => (
-                        <Table.Row key={`${input.name}-${input.value}`}>
-                          <Table.Cell>
-                            {input.figure ? (
-                              <Box as="button" color="fern" textDecoration="underline" onClick={() => openWorking(input.figure!)}>
-                                {input.name}
-                              </Box>
-                            ) : (
-                              input.name
-                            )}
-                            {input.basis && (
-                              <Text fontSize="xs" color="muted">
-                                {basisWords(input.basis)}
-                              </Text>
-                            )}
-                          </Table.Cell>
-                          <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap" verticalAlign="top">
-                            {inputWords(input.value, input.unit, units)}
-                          </Table.Cell>
-                        </Table.Row>
-                      ))}
-                    </Table.Body>
-                  </Table.Root>
+                    ))}
+                  </PlainTable>
                 </Stack>
               )}
             </Drawer.Body>

@@ -8,4 +8,5 @@ export function dayWords(minutes: number): string {
 }
 
 /** A local time of day as `18:30`. */
-export const clockWords = (minutes: number): string => new Date(Math.round(minutes) * 60_000).toISOString().slice(11, 16);
+export const clockWords = (minutes: number): string =>
+  new Date(Math.round(minutes) * 60_000).toISOString().slice(11, 16);

@@ -43,7 +43,12 @@ export function ChoiceField<T extends string>({ label, path, options }: ChoicePr
 export function TickField({ label, path }: { label: string; path: string }) {
   const { value, commit } = useDecision<boolean>(path);
   return (
-    <Checkbox.Root size="sm" checked={value} onCheckedChange={({ checked }) => commit(checked === true)} colorPalette="green">
+    <Checkbox.Root
+      size="sm"
+      checked={value}
+      onCheckedChange={({ checked }) => commit(checked === true)}
+      colorPalette="green"
+    >
       <Checkbox.HiddenInput />
       <Checkbox.Control borderColor="muted" />
       <Checkbox.Label>{label}</Checkbox.Label>
@@ -59,7 +64,8 @@ export function CountField({ label, path, min = 1, max }: { label: string; path:
   useEffect(() => setText(String(value)), [value]);
   const take = (typed: string) => {
     const number = Number(typed);
-    if (!Number.isInteger(number) || number < min || number > max) return setError(`Type a whole number from ${min} to ${max}.`);
+    if (!Number.isInteger(number) || number < min || number > max)
+      return setError(`Type a whole number from ${min} to ${max}.`);
     setError(number === value ? null : (commit(number)[0]?.message ?? null));
   };
   return (
@@ -67,7 +73,17 @@ export function CountField({ label, path, min = 1, max }: { label: string; path:
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
         {label}
       </Field.Label>
-      <NumberInput.Root size="sm" value={text} min={min} max={max} clampValueOnBlur={false} onValueChange={(d) => { setText(d.value); take(d.value); }}>
+      <NumberInput.Root
+        size="sm"
+        value={text}
+        min={min}
+        max={max}
+        clampValueOnBlur={false}
+        onValueChange={(d) => {
+          setText(d.value);
+          take(d.value);
+        }}
+      >
         <NumberInput.Control />
         <NumberInput.Input bg="sheet" borderColor="line" fontFamily="mono" />
       </NumberInput.Root>

@@ -1,7 +1,10 @@
 import { type Known, memory, published } from "../figures/figure";
 
 /** Discharge coefficient of a sharp-edged opening without a screen (HANDBOOK §6). */
-export const SHARP_CD: Known = { value: 0.61, basis: published("ASHRAE Fundamentals, ventilation and infiltration") };
+export const SHARP_CD: Known = {
+  value: 0.61,
+  basis: published("ASHRAE Fundamentals, ventilation and infiltration"),
+};
 /** Kinematic viscosity of air near 25 °C, m²/s. */
 export const AIR_VISCOSITY: Known = { value: 1.55e-5, basis: published("CRC Handbook, air at 25 °C") };
 export const SCREEN_SOURCE: Known["basis"] = published("Idelchik, screens; from memory");
@@ -9,7 +12,8 @@ export const SCREEN_SOURCE: Known["basis"] = published("Idelchik, screens; from 
 export const LOOK_K: Known = { value: 5, basis: memory };
 
 /** Open share of a woven mesh: product over both directions of w/(w + d), from apertures and wire in mm (geometry). */
-export const meshPorosity = ([a, b]: readonly [number, number], wireMm: number): number => (a / (a + wireMm)) * (b / (b + wireMm));
+export const meshPorosity = ([a, b]: readonly [number, number], wireMm: number): number =>
+  (a / (a + wireMm)) * (b / (b + wireMm));
 
 /**
  * Loss coefficient of a screen: 1.3(1 − f) + (1/f − 1)² + 22/Re (Idelchik; from memory). The last term is the low-speed
@@ -33,7 +37,9 @@ export interface FlowOpening {
 function conductance(openings: FlowOpening[], flowM3PerS: number): number {
   const grossM2 = openings.reduce((sum, o) => sum + o.grossM2, 0);
   return openings.reduce((sum, o) => {
-    const loss = o.mesh ? screenLoss(o.mesh.porosity, o.mesh.wireMm, flowM3PerS / Math.max(1e-9, grossM2) / o.mesh.porosity) : 0;
+    const loss = o.mesh
+      ? screenLoss(o.mesh.porosity, o.mesh.wireMm, flowM3PerS / Math.max(1e-9, grossM2) / o.mesh.porosity)
+      : 0;
     return sum + o.grossM2 / Math.sqrt(1 / SHARP_CD.value ** 2 + loss);
   }, 0);
 }
@@ -46,7 +52,13 @@ function conductance(openings: FlowOpening[], flowM3PerS: number): number {
  * @param roomK room temperature, K
  * @returns flow, m³/s; 0 when either level has no opening
  */
-export function stackFlow(low: FlowOpening[], high: FlowOpening[], heightM: number, warmerK: number, roomK: number): number {
+export function stackFlow(
+  low: FlowOpening[],
+  high: FlowOpening[],
+  heightM: number,
+  warmerK: number,
+  roomK: number,
+): number {
   if (low.length === 0 || high.length === 0 || heightM <= 0 || warmerK <= 0) return 0;
   const drive = Math.sqrt((2 * 9.80665 * heightM * warmerK) / roomK);
   let flow = 0;

@@ -5,7 +5,7 @@ import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { formatNumber } from "../units/format";
-import { type FlowOpening, LOOK_K, meshPorosity, SCREEN_SOURCE, screenLoss, SHARP_CD, stackFlow } from "./flow";
+import { type FlowOpening, LOOK_K, meshPorosity, SCREEN_SOURCE, SHARP_CD, screenLoss, stackFlow } from "./flow";
 import { openFraction } from "./pattern";
 import { airSnags } from "./snags";
 
@@ -18,7 +18,8 @@ export const grossMm2 = (feature: Feature): number =>
     ? feature.columns * feature.rows * (Math.PI / 4) * feature.holeDia.value ** 2
     : feature.width.value * feature.height.value;
 
-const meshOf = (site: Site, feature: Feature) => (feature.mesh === null ? undefined : findMaterial(site.book, feature.mesh, "mesh"));
+const meshOf = (site: Site, feature: Feature) =>
+  feature.mesh === null ? undefined : findMaterial(site.book, feature.mesh, "mesh");
 
 /** What is left of a feature's opening after its mesh, mm². */
 function freeMm2(site: Site, feature: Feature): number {
@@ -35,7 +36,13 @@ function heightMm(site: Site, feature: Feature): number {
 /** Vents: free area, a first look at the flow, mesh to cut, and how they are made. */
 export function planAir(site: Site): TradeLedger {
   const figures = airFigures(site);
-  return { parts: meshParts(site), supplies: meshSupplies(site), steps: steps(site), snags: airSnags(site), figures };
+  return {
+    parts: meshParts(site),
+    supplies: meshSupplies(site),
+    steps: steps(site),
+    snags: airSnags(site),
+    figures,
+  };
 }
 
 function meshParts(site: Site): Part[] {
@@ -43,8 +50,12 @@ function meshParts(site: Site): Part[] {
     const mesh = meshOf(site, feature);
     if (!mesh) return [];
     const lapMm = feature.kind === "mesh" ? feature.lap.value : 20;
-    const width = feature.kind === "mesh" ? feature.width.value : (feature.columns - 1) * feature.pitch.value + feature.holeDia.value;
-    const height = feature.kind === "mesh" ? feature.height.value : (feature.rows - 1) * feature.pitch.value + feature.holeDia.value;
+    const width =
+      feature.kind === "mesh"
+        ? feature.width.value
+        : (feature.columns - 1) * feature.pitch.value + feature.holeDia.value;
+    const height =
+      feature.kind === "mesh" ? feature.height.value : (feature.rows - 1) * feature.pitch.value + feature.holeDia.value;
     return [
       {
         id: `air/${feature.id}/mesh`,
@@ -88,7 +99,10 @@ function steps(site: Site): Step[] {
   return site.variant.features.flatMap((feature): Step[] => {
     const name = feature.name || feature.id;
     const holes = feature.kind === "holes" ? feature.columns * feature.rows : 0;
-    const each = feature.kind === "holes" && feature.holeDia.value > HOLE_SAW_FROM_MM ? RATES.holeSaw.value : RATES.drillHole.value;
+    const each =
+      feature.kind === "holes" && feature.holeDia.value > HOLE_SAW_FROM_MM
+        ? RATES.holeSaw.value
+        : RATES.drillHole.value;
     const cut: Step = {
       id: `air/cut/${feature.id}`,
       title: feature.kind === "holes" ? `Drill ${holes} holes: ${name}` : `Cut the opening: ${name}`,
@@ -145,13 +159,26 @@ function airFigures(site: Site): Figure[] {
           ? [
               { name: "holes", value: feature.columns * feature.rows, unit: "" },
               { name: "diameter", value: feature.holeDia.value, unit: "mm" },
-              { name: "open share of the pattern", value: openFraction(feature.pattern, feature.holeDia.value, feature.pitch.value), unit: "" },
+              {
+                name: "open share of the pattern",
+                value: openFraction(feature.pattern, feature.holeDia.value, feature.pitch.value),
+                unit: "",
+              },
             ]
           : [
               { name: "width", value: feature.width.value, unit: "mm" },
               { name: "height", value: feature.height.value, unit: "mm" },
             ]),
-        ...(mesh ? [{ name: `porosity of ${mesh.name}`, value: meshPorosity(mesh.apertureMm, mesh.wireMm), unit: "", basis: mesh.basis }] : []),
+        ...(mesh
+          ? [
+              {
+                name: `porosity of ${mesh.name}`,
+                value: meshPorosity(mesh.apertureMm, mesh.wireMm),
+                unit: "",
+                basis: mesh.basis,
+              },
+            ]
+          : []),
       ],
     };
   });
@@ -164,7 +191,10 @@ function airFigures(site: Site): Figure[] {
     value: freeCm2,
     unit: "cm²",
     formula: "Σ free areas",
-    inputs: [...each.map((f) => from(f)), { name: "per m² of floor", value: (freeCm2 / (inside.widthMm * inside.depthMm)) * 1e6, unit: "cm²" }],
+    inputs: [
+      ...each.map((f) => from(f)),
+      { name: "per m² of floor", value: (freeCm2 / (inside.widthMm * inside.depthMm)) * 1e6, unit: "cm²" },
+    ],
   };
 
   const { low, high, apartMm } = splitByHeight(site);
@@ -180,7 +210,8 @@ function airFigures(site: Site): Figure[] {
       value: (flow * 3600) / volumeM3,
       unit: "1/h",
       estimate: true,
-      formula: "Cd·A·√(2·g·h·ΔT/T) ÷ volume; low and high openings in series, screens by their own velocity, gross areas",
+      formula:
+        "Cd·A·√(2·g·h·ΔT/T) ÷ volume; low and high openings in series, screens by their own velocity, gross areas",
       inputs: [
         { name: "low openings, gross", value: low.reduce((s, f) => s + grossMm2(f), 0) / 100, unit: "cm²" },
         { name: "high openings, gross", value: high.reduce((s, f) => s + grossMm2(f), 0) / 100, unit: "cm²" },
@@ -202,7 +233,14 @@ function screenInputs(site: Site, group: Feature[], flow: number): FigureInput[]
     if (!mesh || flow <= 0) return [];
     const porosity = meshPorosity(mesh.apertureMm, mesh.wireMm);
     const loss = screenLoss(porosity, mesh.wireMm, flow / grossM2 / porosity);
-    return [{ name: `screen loss of ${feature.name || feature.id}, 1.3(1 − f) + (1/f − 1)² + 22/Re`, value: loss, unit: "", basis: SCREEN_SOURCE }];
+    return [
+      {
+        name: `screen loss of ${feature.name || feature.id}, 1.3(1 − f) + (1/f − 1)² + 22/Re`,
+        value: loss,
+        unit: "",
+        basis: SCREEN_SOURCE,
+      },
+    ];
   });
 }
 
@@ -210,7 +248,10 @@ const asFlow =
   (site: Site) =>
   (feature: Feature): FlowOpening => {
     const mesh = meshOf(site, feature);
-    return { grossM2: grossMm2(feature) / 1e6, mesh: mesh ? { porosity: meshPorosity(mesh.apertureMm, mesh.wireMm), wireMm: mesh.wireMm } : null };
+    return {
+      grossM2: grossMm2(feature) / 1e6,
+      mesh: mesh ? { porosity: meshPorosity(mesh.apertureMm, mesh.wireMm), wireMm: mesh.wireMm } : null,
+    };
   };
 
 /** Vents below and above the middle of their heights, and how far apart the two groups' middles are. */
@@ -220,6 +261,11 @@ function splitByHeight(site: Site): { low: Feature[]; high: Feature[]; apartMm: 
   const middle = (Math.min(...heights) + Math.max(...heights)) / 2;
   const low = features.filter((_, i) => heights[i]! < middle);
   const high = features.filter((_, i) => heights[i]! > middle);
-  const mean = (list: Feature[]) => list.reduce((s, f) => s + heightMm(site, f) * grossMm2(f), 0) / Math.max(1e-9, list.reduce((s, f) => s + grossMm2(f), 0));
+  const mean = (list: Feature[]) =>
+    list.reduce((s, f) => s + heightMm(site, f) * grossMm2(f), 0) /
+    Math.max(
+      1e-9,
+      list.reduce((s, f) => s + grossMm2(f), 0),
+    );
   return { low, high, apartMm: low.length > 0 && high.length > 0 ? mean(high) - mean(low) : 0 };
 }

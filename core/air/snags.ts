@@ -12,15 +12,21 @@ const MESH_EDGE_MM = 15;
 /** Holes stay above the ground by this, so that litter does not close them. */
 const ABOVE_GROUND_MM = 10;
 
-const clamp = (value: number, low: number, high: number) => (low > high ? (low + high) / 2 : Math.min(high, Math.max(low, value)));
+const clamp = (value: number, low: number, high: number) =>
+  low > high ? (low + high) / 2 : Math.min(high, Math.max(low, value));
 
 /** How close to its face's edges a feature may come, mm. */
-const edgeDistance = (feature: Feature): number => (feature.kind === "holes" ? EDGE_DIAMETERS * feature.holeDia.value - feature.holeDia.value / 2 : MESH_EDGE_MM);
+const edgeDistance = (feature: Feature): number =>
+  feature.kind === "holes" ? EDGE_DIAMETERS * feature.holeDia.value - feature.holeDia.value / 2 : MESH_EDGE_MM;
 
 /** What vents are judged by, other than as ways out. */
 export function airSnags(site: Site): Snag[] {
   const { features } = site.variant;
-  return [...features.flatMap((feature, i) => featureSnags(site, feature, i)), ...overlapSnags(site), ...crossFlowSnags(site)];
+  return [
+    ...features.flatMap((feature, i) => featureSnags(site, feature, i)),
+    ...overlapSnags(site),
+    ...crossFlowSnags(site),
+  ];
 }
 
 /** Where ground or water stands against a face, mm above the base. */
@@ -49,14 +55,36 @@ function shrunk(site: Site, feature: Feature, index: number): Snag["fix"] {
   const path = (rest: string) => site.at(`/features/${index}${rest}`);
   const size = featureRect(feature);
   const centre = [
-    setMm(path("/u"), clamp(feature.u.value, edge + Math.min(size.widthMm, room.widthMm) / 2, face.widthMm - edge - Math.min(size.widthMm, room.widthMm) / 2)),
-    setMm(path("/v"), clamp(feature.v.value, foot + Math.min(size.heightMm, room.heightMm) / 2, face.heightMm - edge - Math.min(size.heightMm, room.heightMm) / 2)),
+    setMm(
+      path("/u"),
+      clamp(
+        feature.u.value,
+        edge + Math.min(size.widthMm, room.widthMm) / 2,
+        face.widthMm - edge - Math.min(size.widthMm, room.widthMm) / 2,
+      ),
+    ),
+    setMm(
+      path("/v"),
+      clamp(
+        feature.v.value,
+        foot + Math.min(size.heightMm, room.heightMm) / 2,
+        face.heightMm - edge - Math.min(size.heightMm, room.heightMm) / 2,
+      ),
+    ),
   ];
   if (feature.kind === "mesh") {
     const width = Math.floor(Math.min(feature.width.value, room.widthMm));
     const height = Math.floor(Math.min(feature.height.value, room.heightMm));
     if (width < 5 || height < 5) return undefined;
-    return { label: "Make it fit the face", patch: [setMm(path("/width"), width), setMm(path("/height"), height), setMm(path("/u"), clamp(feature.u.value, edge + width / 2, face.widthMm - edge - width / 2)), setMm(path("/v"), clamp(feature.v.value, foot + height / 2, face.heightMm - edge - height / 2))] };
+    return {
+      label: "Make it fit the face",
+      patch: [
+        setMm(path("/width"), width),
+        setMm(path("/height"), height),
+        setMm(path("/u"), clamp(feature.u.value, edge + width / 2, face.widthMm - edge - width / 2)),
+        setMm(path("/v"), clamp(feature.v.value, foot + height / 2, face.heightMm - edge - height / 2)),
+      ],
+    };
   }
   let { columns, rows } = feature;
   while (columns > 1 && fieldSize({ ...feature, columns, rows }).widthMm > room.widthMm) columns--;
@@ -82,12 +110,16 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
   const rect = featureRect(feature);
   const list: Snag[] = [];
   const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "air", subject: feature.id, ...snag });
-  const off = rect.uMm < 0 || rect.vMm < 0 || rect.uMm + rect.widthMm > face.widthMm || rect.vMm + rect.heightMm > face.heightMm;
+  const off =
+    rect.uMm < 0 || rect.vMm < 0 || rect.uMm + rect.widthMm > face.widthMm || rect.vMm + rect.heightMm > face.heightMm;
   const span = centreSpan(site, feature);
   const movable = span.u[0] <= span.u[1] && span.v[0] <= span.v[1];
   const move = movable && {
     label: "Move it clear",
-    patch: [setMm(at(`/features/${index}/u`), clamp(feature.u.value, ...span.u)), setMm(at(`/features/${index}/v`), clamp(feature.v.value, ...span.v))],
+    patch: [
+      setMm(at(`/features/${index}/u`), clamp(feature.u.value, ...span.u)),
+      setMm(at(`/features/${index}/v`), clamp(feature.v.value, ...span.v)),
+    ],
   };
   const fix = shrunk(site, feature, index);
   if (off) {
@@ -102,14 +134,22 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
     return list;
   }
   const edge = edgeDistance(feature);
-  const nearest = Math.min(rect.uMm, rect.vMm, face.widthMm - rect.uMm - rect.widthMm, face.heightMm - rect.vMm - rect.heightMm);
+  const nearest = Math.min(
+    rect.uMm,
+    rect.vMm,
+    face.widthMm - rect.uMm - rect.widthMm,
+    face.heightMm - rect.vMm - rect.heightMm,
+  );
   if (nearest < edge - 1e-6)
     add({
       rule: "air/too-near-the-edge",
       severity: "mind",
       title: `${name} is close to an edge`,
       sentence: `${say(nearest, "down")} of sheet is left; ${say(edge, "up")} is wanted.`,
-      reason: feature.kind === "holes" ? "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source)." : "The mesh's frame and its screws need sheet to hold on to.",
+      reason:
+        feature.kind === "holes"
+          ? "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source)."
+          : "The mesh's frame and its screws need sheet to hold on to.",
       ...(move ? { fix: move } : fix && { fix }),
     });
   if (feature.kind === "holes" && feature.pitch.value < 2 * feature.holeDia.value - 1e-6)
@@ -119,7 +159,10 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
       title: `${name}: thin bridges between holes`,
       sentence: `${say(feature.pitch.value - feature.holeDia.value, "down")} between holes of ${say(feature.holeDia.value)}.`,
       reason: "Keep one hole diameter between holes in brittle plastic (trade practice, no source).",
-      fix: { label: `Set the pitch to ${say(2 * feature.holeDia.value)}`, patch: [setMm(at(`/features/${index}/pitch`), 2 * feature.holeDia.value)] },
+      fix: {
+        label: `Set the pitch to ${say(2 * feature.holeDia.value)}`,
+        patch: [setMm(at(`/features/${index}/pitch`), 2 * feature.holeDia.value)],
+      },
     });
   const upright = feature.face !== "top" && feature.face !== "base";
   if (upright && lowestFree(site) > 0 && rect.vMm < lowestFree(site) + ABOVE_GROUND_MM - 1e-6)
@@ -133,7 +176,11 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
     });
   if (feature.face === "front") {
     const { opening } = shell;
-    const clear = rect.uMm + rect.widthMm <= opening.uMm || rect.uMm >= opening.uMm + opening.widthMm || rect.vMm + rect.heightMm <= opening.vMm || rect.vMm >= opening.vMm + opening.heightMm;
+    const clear =
+      rect.uMm + rect.widthMm <= opening.uMm ||
+      rect.uMm >= opening.uMm + opening.widthMm ||
+      rect.vMm + rect.heightMm <= opening.vMm ||
+      rect.vMm >= opening.vMm + opening.heightMm;
     if (!clear)
       add({
         rule: "air/in-the-doorway",
@@ -148,7 +195,11 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
 
 function overlapSnags(site: Site): Snag[] {
   const { features } = site.variant;
-  const apart = (a: Rect, b: Rect) => a.uMm + a.widthMm <= b.uMm || b.uMm + b.widthMm <= a.uMm || a.vMm + a.heightMm <= b.vMm || b.vMm + b.heightMm <= a.vMm;
+  const apart = (a: Rect, b: Rect) =>
+    a.uMm + a.widthMm <= b.uMm ||
+    b.uMm + b.widthMm <= a.uMm ||
+    a.vMm + a.heightMm <= b.vMm ||
+    b.vMm + b.heightMm <= a.vMm;
   return features.flatMap((feature, i) =>
     features.slice(0, i).flatMap((other): Snag[] =>
       other.face !== feature.face || apart(featureRect(feature), featureRect(other))
@@ -179,7 +230,8 @@ function crossFlowSnags(site: Site): Snag[] {
         stage: "air",
         title: "No air yet",
         sentence: "There is no vent in any face.",
-        reason: "A closed box goes stale, fogs and moulds. A low inlet on one side and a high outlet on the other is the usual start.",
+        reason:
+          "A closed box goes stale, fogs and moulds. A low inlet on one side and a high outlet on the other is the usual start.",
       },
     ];
   const middle = site.shell.inside.heightMm / 2;
@@ -194,8 +246,14 @@ function crossFlowSnags(site: Site): Snag[] {
       severity: "mind",
       stage: "air",
       title: "No cross-flow",
-      sentence: low.length === 0 ? "Every vent is high: nothing lets fresh air in low down." : high.length === 0 ? "Every vent is low: warm, damp air has no way out at the top." : "Low and high vents are on the same face: air short-circuits along it.",
-      reason: "Low inlet one side, high outlet the other carries air across the whole shell (trade practice, no source).",
+      sentence:
+        low.length === 0
+          ? "Every vent is high: nothing lets fresh air in low down."
+          : high.length === 0
+            ? "Every vent is low: warm, damp air has no way out at the top."
+            : "Low and high vents are on the same face: air short-circuits along it.",
+      reason:
+        "Low inlet one side, high outlet the other carries air across the whole shell (trade practice, no source).",
     },
   ];
 }

@@ -30,6 +30,11 @@ export function cheapestPacks(packs: Pack[], amount: number): PackCount[] {
     }
     counts[index] = 0;
   };
-  visit(0, amount, sorted.map(() => 0), 0);
+  visit(
+    0,
+    amount,
+    sorted.map(() => 0),
+    0,
+  );
   return (best?.counts ?? []).flatMap((count, i) => (count > 0 ? [{ pack: sorted[i]!, count }] : []));
 }

@@ -33,10 +33,16 @@ export interface BuyLedger extends TradeLedger {
 }
 
 const costOf = (counts: PackCount[]): number | null =>
-  counts.reduce<number | null>((sum, { pack, count }) => (sum === null || pack.priceMinor === null ? null : sum + pack.priceMinor * count), 0);
+  counts.reduce<number | null>(
+    (sum, { pack, count }) => (sum === null || pack.priceMinor === null ? null : sum + pack.priceMinor * count),
+    0,
+  );
 
 /** The whole shopping list from the gathered ledgers. */
-export function planBuying(site: Site, needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock }): BuyLedger {
+export function planBuying(
+  site: Site,
+  needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock },
+): BuyLedger {
   const lines = [
     ...needs.groups.map(sheetLine),
     ...glassLines(site, needs.parts),
@@ -63,14 +69,21 @@ export function planBuying(site: Site, needs: { parts: Part[]; supplies: Supply[
         high: safeMinor / 100,
         unit: site.workshop.currency,
         formula: "Σ whole packs × price; safe is enough nine times in ten (lognormal, stated ranges as 5–95 %)",
-        inputs: lines.map((l) => ({ name: l.label, value: (l.likelyMinor ?? 0) / 100, unit: site.workshop.currency })),
+        inputs: lines.map((l) => ({
+          name: l.label,
+          value: (l.likelyMinor ?? 0) / 100,
+          unit: site.workshop.currency,
+        })),
       },
     ],
   };
 }
 
 function sheetLine(group: SheetGroup): BuyLine {
-  const counts = Object.entries(group.bought).map(([id, count]) => ({ pack: group.material.stock.find((s) => s.id === id)!, count }));
+  const counts = Object.entries(group.bought).map(([id, count]) => ({
+    pack: group.material.stock.find((s) => s.id === id)!,
+    count,
+  }));
   const cost = costOf(counts);
   return {
     id: `buying/${group.material.id}`,
@@ -117,7 +130,15 @@ function barGroups(site: Site, parts: Part[]) {
   return ids.map((id) => {
     const track = findMaterial(site.book, id, "track")!;
     const tops = parts.filter((p) => p.materialId === id && p.id.endsWith("track-top"));
-    return { track, tops, ...fillBars(tops.map((p) => p.lengthMm), track.bar.content, site.workshop.kerfMm) };
+    return {
+      track,
+      tops,
+      ...fillBars(
+        tops.map((p) => p.lengthMm),
+        track.bar.content,
+        site.workshop.kerfMm,
+      ),
+    };
   });
 }
 

@@ -6,7 +6,13 @@ const size = v.pipe(v.number(), v.finite(), v.minValue(1), v.maxValue(10_000));
 export const StockSchema = v.object({
   offcuts: v.array(v.object({ id: v.string(), material: v.string(), widthMm: size, heightMm: size, from: v.string() })),
   /** Opened or spare packs, in the material's own unit. */
-  onHand: v.array(v.object({ material: v.string(), amount: v.pipe(v.number(), v.finite(), v.minValue(0)), note: v.string() })),
+  onHand: v.array(
+    v.object({
+      material: v.string(),
+      amount: v.pipe(v.number(), v.finite(), v.minValue(0)),
+      note: v.string(),
+    }),
+  ),
 });
 export type Stock = v.InferOutput<typeof StockSchema>;
 

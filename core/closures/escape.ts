@@ -60,7 +60,10 @@ function gapOf(way: Way): { worstMm: number; likelyMm: number } {
 export function auditEscape(input: EscapeInput): { ways: JudgedWay[]; largest: string | null } {
   const { resident } = input;
   const allowedMm = resident.refusedGapMm ?? resident.factor * resident.narrowestRigidMm;
-  const basis = resident.refusedGapMm !== undefined ? `a gap of ${resident.refusedGapMm} mm was seen refused` : `${resident.factor} × ${resident.narrowestRigidMm} mm`;
+  const basis =
+    resident.refusedGapMm !== undefined
+      ? `a gap of ${resident.refusedGapMm} mm was seen refused`
+      : `${resident.factor} × ${resident.narrowestRigidMm} mm`;
   const ways = input.ways.map((way): JudgedWay => {
     const open = gapOf(way);
     const mesh = way.behindMesh && Math.max(...way.behindMesh.apertureMm);
@@ -74,6 +77,17 @@ export function auditEscape(input: EscapeInput): { ways: JudgedWay[]; largest: s
       : `at worst ${up(worstMm)} mm, over the ${down(allowedMm)} mm allowed (${basis})`;
     return { name: way.name, kind: way.kind, worstMm, likelyMm, allowedMm, passes, why };
   });
-  const worst = ways.reduce<JudgedWay | undefined>((a, b) => (a && a.worstMm / a.allowedMm >= b.worstMm / b.allowedMm ? a : b), undefined);
+  const worst = ways.reduce<JudgedWay | undefined>(
+    (a, b) => (a && a.worstMm / a.allowedMm >= b.worstMm / b.allowedMm ? a : b),
+    undefined,
+  );
   return { ways, largest: worst?.name ?? null };
+}
+
+/** The escape audit for one resident, way by way. */
+export interface Audit {
+  residentIndex: number;
+  name: string;
+  ways: (JudgedWay & { id: string })[];
+  largest: string | null;
 }

@@ -4,26 +4,12 @@ import { emptyLedger, type Part, type Step, type Supply, type TradeLedger } from
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import type { MaterialOf } from "../materials/schema";
-import { formatNumber } from "../units/format";
 import { GAP_FACTOR } from "../residents/factors";
-import { auditEscape, type JudgedWay } from "./escape";
-import { fitSlides, HOLD_MM, LIFT_MM, type SlidingFit } from "./sliding";
+import { formatNumber } from "../units/format";
+import { type Audit, auditEscape } from "./escape";
+import { fitSlides, HOLD_MM, LIFT_MM, type Slides } from "./sliding";
 import { closureSnags } from "./snags";
 import { auditResident, listWays, type PlacedWay } from "./ways";
-
-export interface Slides {
-  fit: SlidingFit;
-  track: MaterialOf<"track">;
-  glass: MaterialOf<"glass">;
-}
-
-/** The escape audit for one resident, way by way. */
-export interface Audit {
-  residentIndex: number;
-  name: string;
-  ways: (JudgedWay & { id: string })[];
-  largest: string | null;
-}
 
 export interface ClosureLedger extends TradeLedger {
   slides?: Slides;
@@ -51,7 +37,14 @@ export function planClosures(site: Site, needs: { railSagMm: number | undefined 
     const audited = auditResident(resident);
     if (!audited) return [];
     const { ways: judged, largest } = auditEscape({ resident: audited, ways: ways.map((w) => w.way) });
-    return [{ residentIndex, name: resident.name, ways: judged.map((w, i) => ({ ...w, id: ways[i]!.id })), largest }];
+    return [
+      {
+        residentIndex,
+        name: resident.name,
+        ways: judged.map((w, i) => ({ ...w, id: ways[i]!.id })),
+        largest,
+      },
+    ];
   });
   return {
     ...emptyLedger(),
@@ -96,7 +89,12 @@ function slideParts(site: Site, { fit, track, glass }: Slides): Part[] {
     grainLocked: false,
     working: { length: "width of the opening", width: "" },
   });
-  return [pane("slide-a", "Slide A, rear groove"), pane("slide-b", "Slide B, front groove"), bar("track-bottom", "Bottom track"), bar("track-top", "Top track")];
+  return [
+    pane("slide-a", "Slide A, rear groove"),
+    pane("slide-b", "Slide B, front groove"),
+    bar("track-bottom", "Bottom track"),
+    bar("track-top", "Top track"),
+  ];
 }
 
 function supplies(site: Site, slides: Slides | undefined): Supply[] {
@@ -113,9 +111,15 @@ function supplies(site: Site, slides: Slides | undefined): Supply[] {
     why,
   });
   const list = [pieces("finger-pull", "Finger pulls", 2, "one a pane")];
-  if (closure.lock !== "none") list.push(pieces(`${closure.lock}-lock`, closure.lock === "key" ? "Key lock" : "Wedge", 1, "holds both panes home"));
+  if (closure.lock !== "none")
+    list.push(
+      pieces(`${closure.lock}-lock`, closure.lock === "key" ? "Key lock" : "Wedge", 1, "holds both panes home"),
+    );
   if (closure.brushStrip)
-    list.push({ ...pieces("brush-strip", "Brush strip", slides.fit.pane.heightMm, "up the rear pane's meeting edge"), unit: "mm" });
+    list.push({
+      ...pieces("brush-strip", "Brush strip", slides.fit.pane.heightMm, "up the rear pane's meeting edge"),
+      unit: "mm",
+    });
   return list;
 }
 
@@ -235,7 +239,11 @@ function slideFigures(site: Site, { fit, track, glass }: Slides): Figure[] {
       high: fit.mostPaneMm,
       unit: "mm",
       formula: `middle of the least that holds (clear height + bottom groove + ${HOLD_MM}) and the most that lifts in (clear height + top groove − ${LIFT_MM})`,
-      inputs: [from(clear), constant("bottom groove", track.bottomDepthMm, "mm"), constant("top groove", track.topDepthMm, "mm")],
+      inputs: [
+        from(clear),
+        constant("bottom groove", track.bottomDepthMm, "mm"),
+        constant("top groove", track.topDepthMm, "mm"),
+      ],
     },
     {
       id: "front/pane-width",
@@ -270,7 +278,11 @@ function slideFigures(site: Site, { fit, track, glass }: Slides): Figure[] {
       unit: "mm",
       rounding: "up",
       formula: "track pitch − glass; at worst pitch + groove − 2 × glass, each pane loose in its groove",
-      inputs: [constant("pitch", track.pitchMm, "mm"), constant("groove", track.grooveMm, "mm"), { name: "glass", value: glass.thicknessMm, unit: "mm" }],
+      inputs: [
+        constant("pitch", track.pitchMm, "mm"),
+        constant("groove", track.grooveMm, "mm"),
+        { name: "glass", value: glass.thicknessMm, unit: "mm" },
+      ],
     },
   ];
 }

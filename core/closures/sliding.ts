@@ -46,10 +46,20 @@ export function fitSlides(
     clearMm,
     leastPaneMm,
     mostPaneMm,
-    pane: { widthMm: opening.widthMm / 2 + closure.overlap.value / 2 - closure.sideAllowance.value, heightMm },
+    pane: {
+      widthMm: opening.widthMm / 2 + closure.overlap.value / 2 - closure.sideAllowance.value,
+      heightMm,
+    },
     liftsIn: mostPaneMm >= leastPaneMm,
     holdMm: heightMm - clearMm - bottomMm,
     gapMm: track.pitchMm.value - glassMm,
     playEachMm: Math.max(0, (track.grooveMm.value - glassMm) / 2),
   };
+}
+
+/** A fit with the materials it was made for. */
+export interface Slides {
+  fit: SlidingFit;
+  track: MaterialOf<"track">;
+  glass: MaterialOf<"glass">;
 }

@@ -1,20 +1,29 @@
+import { sawToleranceMm } from "../cuts/tolerance";
 import { newSlidingPair } from "../design/create";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
 import { formatNumber } from "../units/format";
-import type { JudgedWay } from "./escape";
-import type { Audit, Slides } from "./planClosures";
-import { THIN_GLASS_M2 } from "./sliding";
-import { sawToleranceMm } from "../cuts/tolerance";
+import type { Audit, JudgedWay } from "./escape";
+import { type Slides, THIN_GLASS_M2 } from "./sliding";
 
 /** Panes pass one another by this much (HANDBOOK §7). */
 const OVERLAP_MM = { low: 20, high: 30 } as const;
 
 /** What doors, gaps and locks are judged by. */
-export function closureSnags(site: Site, slides: Slides | undefined, audits: Audit[], railSagMm: number | undefined): Snag[] {
-  return [...(slides ? slideSnags(site, slides, railSagMm) : openSnags(site)), ...auditSnags(site, audits), ...lockSnags(site, slides), ...residentSnags(site)];
+export function closureSnags(
+  site: Site,
+  slides: Slides | undefined,
+  audits: Audit[],
+  railSagMm: number | undefined,
+): Snag[] {
+  return [
+    ...(slides ? slideSnags(site, slides, railSagMm) : openSnags(site)),
+    ...auditSnags(site, audits),
+    ...lockSnags(site, slides),
+    ...residentSnags(site),
+  ];
 }
 
 function openSnags(site: Site): Snag[] {
@@ -28,7 +37,12 @@ function openSnags(site: Site): Snag[] {
       title: "The front is open",
       sentence: `An opening of ${site.say(opening.widthMm)} × ${site.say(opening.heightMm)} has no door yet.`,
       reason: "Nothing is kept in, and no glass can be ordered.",
-      fix: { label: "Put a sliding pair in", patch: [set(site.at("/closure"), newSlidingPair(opening.widthMm * opening.heightMm > 2e6 * THIN_GLASS_M2 ? 6 : 4))] },
+      fix: {
+        label: "Put a sliding pair in",
+        patch: [
+          set(site.at("/closure"), newSlidingPair(opening.widthMm * opening.heightMm > 2e6 * THIN_GLASS_M2 ? 6 : 4)),
+        ],
+      },
     },
   ];
 }
@@ -38,7 +52,8 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
   const { say, at } = site;
   if (closure.kind !== "slidingPair") return [];
   const list: Snag[] = [];
-  const add = (snag: Omit<Snag, "stage" | "subject"> & { subject?: string }) => list.push({ stage: "front", subject: "slides", ...snag });
+  const add = (snag: Omit<Snag, "stage" | "subject"> & { subject?: string }) =>
+    list.push({ stage: "front", subject: "slides", ...snag });
   const matching = materialsOf(site.book, "track").find((t) => t.glassMm === glass.thicknessMm);
   if (glass.thicknessMm >= track.grooveMm.value)
     add({
@@ -47,7 +62,9 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       title: "The glass does not go into the groove",
       sentence: `Glass of ${say(glass.thicknessMm)} in a groove ${say(track.grooveMm.value, "down")} wide.`,
       reason: "A pane needs about half a millimetre of play on each side to run.",
-      ...(matching && { fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] } }),
+      ...(matching && {
+        fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] },
+      }),
     });
   else if (glass.thicknessMm < track.glassMm)
     add({
@@ -56,7 +73,9 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       title: "The glass is loose in its groove",
       sentence: `${say(glass.thicknessMm)} glass in a track for ${say(track.glassMm)}: it rattles ${say(track.grooveMm.value - glass.thicknessMm, "up")}.`,
       reason: "Play in the grooves adds to the gap between the panes.",
-      ...(matching && { fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] } }),
+      ...(matching && {
+        fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] },
+      }),
     });
   if (!fit.liftsIn)
     add({
@@ -65,7 +84,10 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       title: "The panes cannot be lifted in",
       sentence: `To hold, a pane needs ${say(fit.leastPaneMm, "up")}; to lift over the lip it may have ${say(fit.mostPaneMm, "down")}.`,
       reason: "The top groove must be at least 5 mm deeper than the bottom one.",
-      ...(matching && matching.id !== track.id && { fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] } }),
+      ...(matching &&
+        matching.id !== track.id && {
+          fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] },
+        }),
       figure: "front/pane-height",
     });
   const windowMm = fit.mostPaneMm - fit.leastPaneMm;
@@ -89,7 +111,13 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       title: "Thin glass for a large pane",
       sentence: `${formatNumber(paneM2, 2)} m² of ${say(glass.thicknessMm)} glass; over ${THIN_GLASS_M2} m² take 6 mm.`,
       reason: "Door glass 4 mm to half a square metre, 6 above (trade practice, no source). A glazier decides.",
-      ...(thick && thickTrack && { fix: { label: "Use 6 mm glass and its track", patch: [set(at("/closure/glass"), thick.id), set(at("/closure/track"), thickTrack.id)] } }),
+      ...(thick &&
+        thickTrack && {
+          fix: {
+            label: "Use 6 mm glass and its track",
+            patch: [set(at("/closure/glass"), thick.id), set(at("/closure/track"), thickTrack.id)],
+          },
+        }),
     });
   if (closure.overlap.value < OVERLAP_MM.low || closure.overlap.value > OVERLAP_MM.high + 20)
     add({
@@ -108,7 +136,10 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       title: "The sagging rail will pinch the panes",
       sentence: `The rail comes down ${say(railSagMm, "up")} in years; ${say(topRoomMm, "down")} is free above the panes.`,
       reason: "Once the groove's floor touches the glass the doors are stuck, and glass carries the top.",
-      fix: { label: `Raise the head rail to ${say((site.variant.shell.front.headRail?.value ?? 40) * 1.6)}`, patch: [setMm(at("/shell/front/headRail"), (site.variant.shell.front.headRail?.value ?? 40) * 1.6)] },
+      fix: {
+        label: `Raise the head rail to ${say((site.variant.shell.front.headRail?.value ?? 40) * 1.6)}`,
+        patch: [setMm(at("/shell/front/headRail"), (site.variant.shell.front.headRail?.value ?? 40) * 1.6)],
+      },
       figure: "shell/rail-sag",
     });
   return list;
@@ -122,7 +153,10 @@ function fixFor(site: Site, way: JudgedWay & { id: string }): Snag["fix"] {
   const index = variant.features.findIndex((f) => f.id === way.id);
   const mesh = materialsOf(book, "mesh").find((m) => Math.max(...m.apertureMm) <= way.allowedMm);
   if (index < 0 || !mesh) return undefined;
-  return { label: `${variant.features[index]!.kind === "holes" ? "Put" : "Change to"} ${mesh.name.toLowerCase()}`, patch: [set(at(`/features/${index}/mesh`), mesh.id)] };
+  return {
+    label: `${variant.features[index]!.kind === "holes" ? "Put" : "Change to"} ${mesh.name.toLowerCase()}`,
+    patch: [set(at(`/features/${index}/mesh`), mesh.id)],
+  };
 }
 
 /** One stop for each way a resident passes, told for the resident that passes it most easily. */
@@ -130,7 +164,8 @@ function auditSnags(site: Site, audits: Audit[]): Snag[] {
   const worst = new Map<string, { audit: Audit; way: Audit["ways"][number] }>();
   for (const audit of audits)
     for (const way of audit.ways)
-      if (!way.passes && way.id !== "front" && (worst.get(way.id)?.way.allowedMm ?? Infinity) > way.allowedMm) worst.set(way.id, { audit, way });
+      if (!way.passes && way.id !== "front" && (worst.get(way.id)?.way.allowedMm ?? Infinity) > way.allowedMm)
+        worst.set(way.id, { audit, way });
   return [...worst.values()].map(({ audit, way }): Snag => {
     const fix = fixFor(site, way);
     return {
@@ -163,7 +198,8 @@ function lockSnags(site: Site, slides: Slides | undefined): Snag[] {
       sentence: must
         ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${closure.lock === "none" ? "no lock" : "only a wedge"} on the slides.`
         : "An animal that leans on a pane slides it.",
-      reason: "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",
+      reason:
+        "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",
       fix: must
         ? { label: "Fit a key lock", patch: [set(site.at("/closure/lock"), "key")] }
         : { label: "Fit a wedge", patch: [set(site.at("/closure/lock"), "wedge")] },

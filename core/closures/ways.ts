@@ -1,7 +1,7 @@
-import type { Measure, Resident } from "../design/schema";
-import type { Site } from "../ledgers/site";
 import { sawToleranceMm } from "../cuts/tolerance";
+import type { Measure, Resident } from "../design/schema";
 import { memory, published } from "../figures/figure";
+import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { GAP_FACTOR } from "../residents/factors";
 import type { EscapeInput, Way } from "./escape";
@@ -24,10 +24,16 @@ const spanK = (site: Site) => site.brief.room.tempC.high - site.brief.room.tempC
 function frontWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
   const { closure } = site.variant;
   const { opening, sheets } = site.shell;
-  if (closure.kind === "open" || !fit) return [{ id: "front", way: { name: "open front", kind: "slot", nominalMm: opening.heightMm } }];
+  if (closure.kind === "open" || !fit)
+    return [{ id: "front", way: { name: "open front", kind: "slot", nominalMm: opening.heightMm } }];
   const track = findMaterial(site.book, closure.track, "track")!;
   const glass = findMaterial(site.book, closure.glass, "glass")!;
-  const growthMm = differentialGrowthMm(opening.widthMm, sheets.front.growthPerK.value, glass.growthPerK.value, spanK(site));
+  const growthMm = differentialGrowthMm(
+    opening.widthMm,
+    sheets.front.growthPerK.value,
+    glass.growthPerK.value,
+    spanK(site),
+  );
   const between: Way = closure.brushStrip
     ? { name: "between the slides", kind: "slot", nominalMm: BRUSH_LEFT.value }
     : {
@@ -41,7 +47,8 @@ function frontWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
     name: "beside the slides",
     kind: "slot",
     nominalMm: closure.lock === "none" ? closure.sideAllowance.value : 0,
-    toleranceMm: closure.lock === "none" ? [sawToleranceMm(opening.widthMm), GLASS_CUT.value] : [sawToleranceMm(opening.heightMm)],
+    toleranceMm:
+      closure.lock === "none" ? [sawToleranceMm(opening.widthMm), GLASS_CUT.value] : [sawToleranceMm(opening.heightMm)],
     growthMm,
   };
   return [
@@ -59,7 +66,12 @@ export function listWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
       id: feature.id,
       way:
         feature.kind === "holes"
-          ? { name, kind: "round", diameterMm: feature.holeDia.value, ...(feature.mesh !== null && { behindMesh: { apertureMm: mesh(feature.mesh) } }) }
+          ? {
+              name,
+              kind: "round",
+              diameterMm: feature.holeDia.value,
+              ...(feature.mesh !== null && { behindMesh: { apertureMm: mesh(feature.mesh) } }),
+            }
           : { name, kind: "mesh", apertureMm: mesh(feature.mesh) },
     };
   });

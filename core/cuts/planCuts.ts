@@ -9,7 +9,6 @@ import { planShell } from "../shell/planShell";
 import { buildShell } from "../shell/shell";
 import { formatMoney, formatNumber } from "../units/format";
 import type { Nester } from "./nester";
-import { sawSizeMm } from "./sawSize";
 import { nestSheets, type SheetGroup } from "./sheets";
 
 export interface CutLedger extends TradeLedger {
@@ -71,7 +70,11 @@ function sheetFigure(site: Site, group: SheetGroup): Figure {
         : "randomised edge-to-edge nesting; at least parts with their kerf ÷ usable sheet",
     inputs: [
       { name: "parts", value: group.parts.reduce((n, p) => n + p.qty, 0), unit: "" },
-      { name: "area of parts", value: group.parts.reduce((a, p) => a + p.lengthMm * p.widthMm * p.qty, 0) / 1e6, unit: "m²" },
+      {
+        name: "area of parts",
+        value: group.parts.reduce((a, p) => a + p.lengthMm * p.widthMm * p.qty, 0) / 1e6,
+        unit: "m²",
+      },
       constant("kerf", { value: site.workshop.kerfMm, basis: { kind: "label" } }, "mm"),
       constant("trim a sheet edge", { value: site.workshop.trimMm, basis: { kind: "practice" } }, "mm"),
       { name: "share used", value: group.usedShare * 100, unit: "%" },
@@ -106,7 +109,10 @@ interface Alternative {
 function alternatives(site: Site): Alternative[] {
   const { variant, at, shell, say } = site;
   const { joints, size } = variant.shell;
-  const withShell = (change: Partial<Variant["shell"]>): Variant => ({ ...variant, shell: { ...variant.shell, ...change } });
+  const withShell = (change: Partial<Variant["shell"]>): Variant => ({
+    ...variant,
+    shell: { ...variant.shell, ...change },
+  });
   const backs = { overlaid: "laid over", inset: "inset", rabbeted: "rabbeted" } as const;
   const list: Alternative[] = (Object.keys(backs) as (keyof typeof backs)[])
     .filter((back) => back !== joints.back)
@@ -122,7 +128,11 @@ function alternatives(site: Site): Alternative[] {
     variant: withShell({ joints: { ...joints, box } }),
   });
   const lessMm = shell.thicknessMm.back;
-  for (const [side, words] of [["depth", "deep"], ["width", "wide"], ["height", "high"]] as const) {
+  for (const [side, words] of [
+    ["depth", "deep"],
+    ["width", "wide"],
+    ["height", "high"],
+  ] as const) {
     const value = size[side].value - lessMm;
     const op = setMm(at(`/shell/size/${side}`), value);
     list.push({
@@ -174,9 +184,3 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
 }
 
 const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
-
-/** A part's two sizes as the saw takes them. */
-export const sawSizes = (part: Part): { lengthMm: number; widthMm: number } => ({
-  lengthMm: sawSizeMm(part.lengthMm),
-  widthMm: sawSizeMm(part.widthMm),
-});

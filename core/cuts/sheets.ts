@@ -3,8 +3,8 @@ import type { Workshop } from "../diary/workshop";
 import type { Part } from "../ledgers/ledger";
 import { findMaterial } from "../materials/find";
 import type { Book, MaterialOf } from "../materials/schema";
-import type { Nester } from "./nester";
 import type { NestInstance, NestSolution } from "./nest/format";
+import type { Nester } from "./nester";
 import { sawSizeMm } from "./sawSize";
 
 /** All panels of one sheet material, nested. */
@@ -24,7 +24,13 @@ export interface SheetGroup {
 }
 
 /** Sheet goods grouped by material, as nesting instances. A sheet without a price is nested by its area. */
-export function nestInstanceFor(material: MaterialOf<"sheet">, parts: Part[], stock: Stock, workshop: Workshop, seed: number): NestInstance {
+export function nestInstanceFor(
+  material: MaterialOf<"sheet">,
+  parts: Part[],
+  stock: Stock,
+  workshop: Workshop,
+  seed: number,
+): NestInstance {
   const priced = material.stock.every((s) => s.priceMinor !== null);
   return {
     format: "panel-nest/1",
@@ -59,7 +65,14 @@ export function nestInstanceFor(material: MaterialOf<"sheet">, parts: Part[], st
 }
 
 /** Nests every sheet material of the parts ledger. */
-export function nestSheets(parts: Part[], book: Book, stock: Stock, workshop: Workshop, seed: number, nester: Nester): SheetGroup[] {
+export function nestSheets(
+  parts: Part[],
+  book: Book,
+  stock: Stock,
+  workshop: Workshop,
+  seed: number,
+  nester: Nester,
+): SheetGroup[] {
   const byMaterial = new Map<string, Part[]>();
   for (const part of parts)
     if (part.kind === "panel") byMaterial.set(part.materialId, [...(byMaterial.get(part.materialId) ?? []), part]);

@@ -1,5 +1,5 @@
 import { statedMm } from "./measure";
-import { BUILD_VERSION, type Brief, type Build, type Measure, type SheetShell, type Variant } from "./schema";
+import { type Brief, BUILD_VERSION, type Build, type Measure, type SheetShell, type Variant } from "./schema";
 
 /** Handbook starting values for one sheet box of the given size; everything in it is the builder's to change. */
 export function newSheetVariant(size: { width: Measure; depth: Measure; height: Measure }, material: string): Variant {

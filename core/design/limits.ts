@@ -32,31 +32,47 @@ export function checkDesign(build: Build, book: Book): Problem[] {
     if (!measure) return;
     if (measure.value <= 0 && lowMm > 0)
       add(path, `${what} must be more than nought; ${measure.typed} was kept out. Type ${say(lowMm)} or more.`);
-    else if (measure.value < lowMm) add(path, `${what} of ${say(measure.value)} is too small. Type ${say(lowMm)} or more.`);
+    else if (measure.value < lowMm)
+      add(path, `${what} of ${say(measure.value)} is too small. Type ${say(lowMm)} or more.`);
     else if (measure.value > highMm)
       add(path, `${what} of ${say(measure.value)} is too large. Type ${say(highMm)} or less; did a unit slip?`);
   };
 
   build.variants.forEach((other, i) => {
     if (build.variants.findIndex((v) => v.id === other.id) !== i)
-      problems.push({ path: `/variants/${i}/id`, message: `Two variants are called ${other.id}. Give one another id.` });
+      problems.push({
+        path: `/variants/${i}/id`,
+        message: `Two variants are called ${other.id}. Give one another id.`,
+      });
   });
   build.brief.residents.forEach((resident, i) => {
     const path = `/brief/residents/${i}`;
     for (const key of ["narrowestRigid", "refusedGap"] as const) {
       const measure = resident[key];
       if (measure && (measure.value <= 0 || measure.value > 300))
-        problems.push({ path: `${path}/${key}`, message: `${say(measure.value)} cannot be right here. Type between ${say(0.5)} and ${say(300)}.` });
+        problems.push({
+          path: `${path}/${key}`,
+          message: `${say(measure.value)} cannot be right here. Type between ${say(0.5)} and ${say(300)}.`,
+        });
     }
     const ground = resident.groundDepth;
     if (ground && (ground.value < 0 || ground.value > 1000))
-      problems.push({ path: `${path}/groundDepth`, message: `Ground of ${say(ground.value)} cannot be right. Type between 0 and ${say(1000)}.` });
+      problems.push({
+        path: `${path}/groundDepth`,
+        message: `Ground of ${say(ground.value)} cannot be right. Type between 0 and ${say(1000)}.`,
+      });
   });
   const { tempC, rh } = build.brief.room;
   if (tempC.low > tempC.high || tempC.low < -10 || tempC.high > 45)
-    problems.push({ path: "/brief/room/tempC", message: "The room's coolest must be below its warmest, between −10 and 45 °C." });
+    problems.push({
+      path: "/brief/room/tempC",
+      message: "The room's coolest must be below its warmest, between −10 and 45 °C.",
+    });
   if (rh.low > rh.high || rh.low < 0 || rh.high > 100)
-    problems.push({ path: "/brief/room/rh", message: "The room's driest must be below its dampest, between 0 and 100 %." });
+    problems.push({
+      path: "/brief/room/rh",
+      message: "The room's driest must be below its dampest, between 0 and 100 %.",
+    });
 
   checkSheetShell(variant.shell, variant.faces, book, between, add, say);
 
@@ -69,25 +85,33 @@ export function checkDesign(build: Build, book: Book): Problem[] {
       between(`${path}/holeDia`, feature.holeDia, 0.5, 150, "A hole");
       between(`${path}/pitch`, feature.pitch, 0.5, 500, "The pitch");
       if (feature.pitch.value > 0 && feature.pitch.value <= feature.holeDia.value)
-        add(`${path}/pitch`, `Holes of ${say(feature.holeDia.value)} run into one another at ${say(feature.pitch.value)}. Type ${say(2 * feature.holeDia.value)}.`);
+        add(
+          `${path}/pitch`,
+          `Holes of ${say(feature.holeDia.value)} run into one another at ${say(feature.pitch.value)}. Type ${say(2 * feature.holeDia.value)}.`,
+        );
       if (feature.columns * feature.rows > 5000) add(`${path}/rows`, "More than 5000 holes. Use a mesh panel instead.");
-      if (feature.mesh !== null && !findMaterial(book, feature.mesh, "mesh")) add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
+      if (feature.mesh !== null && !findMaterial(book, feature.mesh, "mesh"))
+        add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
     } else {
       between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "A mesh panel's width");
       between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "A mesh panel's height");
       between(`${path}/lap`, feature.lap, 0, 200, "The lap");
-      if (!findMaterial(book, feature.mesh, "mesh")) add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
+      if (!findMaterial(book, feature.mesh, "mesh"))
+        add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
     }
   });
 
   const { closure, seal } = variant;
   if (closure.kind === "slidingPair") {
-    if (!findMaterial(book, closure.track, "track")) add("/closure/track", `The book has no track “${closure.track}”. Choose another.`);
-    if (!findMaterial(book, closure.glass, "glass")) add("/closure/glass", `The book has no glass “${closure.glass}”. Choose another.`);
+    if (!findMaterial(book, closure.track, "track"))
+      add("/closure/track", `The book has no track “${closure.track}”. Choose another.`);
+    if (!findMaterial(book, closure.glass, "glass"))
+      add("/closure/glass", `The book has no glass “${closure.glass}”. Choose another.`);
     between("/closure/overlap", closure.overlap, 5, 200, "The overlap");
     between("/closure/sideAllowance", closure.sideAllowance, 0, 20, "The side allowance");
   }
-  if (!findMaterial(book, seal.sealant, "sealant")) add("/seal/sealant", `The book has no sealant “${seal.sealant}”. Choose another.`);
+  if (!findMaterial(book, seal.sealant, "sealant"))
+    add("/seal/sealant", `The book has no sealant “${seal.sealant}”. Choose another.`);
   between("/seal/leg", seal.leg, 2, 40, "A bead");
   between("/seal/standingWater", seal.standingWater, 1, 1500, "Standing water");
   between("/seal/airingDays", seal.airingDays, 0, 60, "Airing, in days,");
@@ -107,28 +131,48 @@ function checkSheetShell(
   const sheet = findMaterial(book, shell.material, "sheet");
   if (!sheet) add("/shell/material", `The book has no sheet “${shell.material}”. Choose another.`);
   for (const [face, own] of Object.entries(faces))
-    if (own && !findMaterial(book, own.material, "sheet")) add(`/faces/${face}/material`, `The book has no sheet “${own.material}”. Choose another.`);
-  const thickest = Math.max(sheet?.thicknessMm ?? 0, ...Object.values(faces).map((f) => (f && findMaterial(book, f.material, "sheet")?.thicknessMm) || 0));
+    if (own && !findMaterial(book, own.material, "sheet"))
+      add(`/faces/${face}/material`, `The book has no sheet “${own.material}”. Choose another.`);
+  const thickest = Math.max(
+    sheet?.thicknessMm ?? 0,
+    ...Object.values(faces).map((f) => (f && findMaterial(book, f.material, "sheet")?.thicknessMm) || 0),
+  );
 
   for (const side of ["width", "depth", "height"] as const) {
     const measure = shell.size[side];
     const name = side[0]!.toUpperCase() + side.slice(1);
     between(`/shell/size/${side}`, measure, SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, name);
     if (measure.value >= SIZE_LIMIT_MM.low && thickest * 2 >= measure.value)
-      add(`/shell/size/${side}`, `Sheet of ${say(thickest)} is over half of ${say(measure.value)}. Choose thinner sheet or type ${say(thickest * 2 + SIZE_LIMIT_MM.low)} or more.`);
+      add(
+        `/shell/size/${side}`,
+        `Sheet of ${say(thickest)} is over half of ${say(measure.value)}. Choose thinner sheet or type ${say(thickest * 2 + SIZE_LIMIT_MM.low)} or more.`,
+      );
   }
   const insideHeightMm = shell.size.height.value - (shell.size.given === "outside" ? 2 * thickest : 0);
   const insideWidthMm = shell.size.width.value - (shell.size.given === "outside" ? 2 * thickest : 0);
   const { dam, ventRail, headRail, stile } = shell.front;
-  for (const [key, what] of [["dam", "The dam"], ["ventRail", "The vent rail"], ["headRail", "The head rail"], ["stile", "A stile"]] as const)
+  for (const [key, what] of [
+    ["dam", "The dam"],
+    ["ventRail", "The vent rail"],
+    ["headRail", "The head rail"],
+    ["stile", "A stile"],
+  ] as const)
     between(`/shell/front/${key}`, shell.front[key], 5, 2000, what);
   const taken = (dam?.value ?? 0) + (ventRail?.value ?? 0) + (headRail?.value ?? 0);
   if (taken > 0 && taken > insideHeightMm - 40)
-    add(`/shell/front/${dam ? "dam" : headRail ? "headRail" : "ventRail"}`, `Dam and rails take ${say(taken)} of ${say(insideHeightMm)}; no opening is left. Keep them under ${say(Math.max(0, insideHeightMm - 40))} together.`);
+    add(
+      `/shell/front/${dam ? "dam" : headRail ? "headRail" : "ventRail"}`,
+      `Dam and rails take ${say(taken)} of ${say(insideHeightMm)}; no opening is left. Keep them under ${say(Math.max(0, insideHeightMm - 40))} together.`,
+    );
   if (stile && 2 * stile.value > insideWidthMm - 80)
-    add("/shell/front/stile", `Two stiles of ${say(stile.value)} leave no opening in ${say(insideWidthMm)}. Type ${say(Math.max(5, (insideWidthMm - 80) / 2))} or less.`);
-  if (shell.joints.back === "rabbeted") between("/shell/joints/rabbetDepth", shell.joints.rabbetDepth, 1, Math.max(1, thickest - 2), "The rabbet");
+    add(
+      "/shell/front/stile",
+      `Two stiles of ${say(stile.value)} leave no opening in ${say(insideWidthMm)}. Type ${say(Math.max(5, (insideWidthMm - 80) / 2))} or less.`,
+    );
+  if (shell.joints.back === "rabbeted")
+    between("/shell/joints/rabbetDepth", shell.joints.rabbetDepth, 1, Math.max(1, thickest - 2), "The rabbet");
   between("/shell/joints/screwSpacing", shell.joints.screwSpacing, 30, 600, "Screw spacing");
   between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideHeightMm), "Ground");
-  if (shell.topLoadKg.value < 0 || shell.topLoadKg.value > 300) add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
+  if (shell.topLoadKg.value < 0 || shell.topLoadKg.value > 300)
+    add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
 }

@@ -26,6 +26,7 @@ export function readBuild(data: unknown, book: Book): Result<Build> {
   const read = v.safeParse(BuildSchema, data);
   if (!read.success) return fail(`This is not a whole build: ${issueWords(read.issues)}. Nothing was changed.`);
   const problems = checkDesign(read.output, book);
-  if (problems.length > 0) return fail(`This build cannot be planned: ${problems.map((p) => p.message).join(" ")} Nothing was changed.`);
+  if (problems.length > 0)
+    return fail(`This build cannot be planned: ${problems.map((p) => p.message).join(" ")} Nothing was changed.`);
   return ok(read.output);
 }

@@ -83,7 +83,12 @@ export type SheetShell = v.InferOutput<typeof SheetShellSchema>;
 
 /** `u`, `v` are the centre, from the inside front left bottom corner: left/right (y, z), back/front (x, z), top/base (x, y). */
 const featureBase = { id, face: v.picklist(FACES), name: text(80), u: MeasureSchema, v: MeasureSchema };
-const count = v.pipe(finite, v.integer("Whole numbers only."), v.minValue(1, "At least one."), v.maxValue(200, "At most 200."));
+const count = v.pipe(
+  finite,
+  v.integer("Whole numbers only."),
+  v.minValue(1, "At least one."),
+  v.maxValue(200, "At most 200."),
+);
 
 export const HolesSchema = v.object({
   ...featureBase,
@@ -106,7 +111,6 @@ export const MeshPanelSchema = v.object({
 export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema]);
 export type Feature = v.InferOutput<typeof FeatureSchema>;
 export type Holes = v.InferOutput<typeof HolesSchema>;
-export type MeshPanel = v.InferOutput<typeof MeshPanelSchema>;
 
 export const SlidingPairSchema = v.object({
   kind: v.literal("slidingPair"),
@@ -132,7 +136,14 @@ export const VariantSchema = v.object({
   name: v.pipe(text(80), v.nonEmpty("Give the variant a name.")),
   shell: v.variant("kind", [SheetShellSchema]),
   /** What differs from the shell's own sheet, face by face. */
-  faces: v.partial(v.object(Object.fromEntries(FACES.map((f) => [f, v.object({ material: id })])) as Record<FaceId, v.ObjectSchema<{ material: typeof id }, undefined>>)),
+  faces: v.partial(
+    v.object(
+      Object.fromEntries(FACES.map((f) => [f, v.object({ material: id })])) as Record<
+        FaceId,
+        v.ObjectSchema<{ material: typeof id }, undefined>
+      >,
+    ),
+  ),
   features: v.array(FeatureSchema),
   closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema]),
   seal: SealSchema,

@@ -1,7 +1,11 @@
 import type { Build, Variant } from "./schema";
 
 /** Index of the variant being worked on; the first when the chosen id is gone. */
-export const chosenIndex = (build: Build): number => Math.max(0, build.variants.findIndex((v) => v.id === build.chosen));
+export const chosenIndex = (build: Build): number =>
+  Math.max(
+    0,
+    build.variants.findIndex((v) => v.id === build.chosen),
+  );
 
 /** The variant being worked on. */
 export const chosenVariant = (build: Build): Variant => build.variants[chosenIndex(build)]!;

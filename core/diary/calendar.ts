@@ -15,7 +15,8 @@ export function parseLocal(text: string): LocalMinutes | undefined {
 }
 
 /** Writes a local time as `2026-03-02T09:00`. */
-export const formatLocal = (minutes: LocalMinutes): string => new Date(Math.round(minutes) * 60_000).toISOString().slice(0, 16);
+export const formatLocal = (minutes: LocalMinutes): string =>
+  new Date(Math.round(minutes) * 60_000).toISOString().slice(0, 16);
 
 const clockMinutes = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
@@ -43,7 +44,12 @@ export interface Session {
  * has one; otherwise it is broken off like the rest.
  * @returns the sessions, in order; one of no length for work of no length
  */
-export function findHands(hours: Workshop["hours"], from: LocalMinutes, minutes: number, splittable: boolean): Session[] {
+export function findHands(
+  hours: Workshop["hours"],
+  from: LocalMinutes,
+  minutes: number,
+  splittable: boolean,
+): Session[] {
   const longest = Math.max(0, ...hours.flat().map((s) => clockMinutes(s.to) - clockMinutes(s.from)));
   const whole = !splittable && minutes <= longest;
   const sessions: Session[] = [];

@@ -1,7 +1,7 @@
+import type { Figure } from "../figures/figure";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
-import type { Figure } from "../figures/figure";
-import { type LocalMinutes, hasHours } from "./calendar";
+import { hasHours, type LocalMinutes } from "./calendar";
 import { CAUTION, RATES, WAITS } from "./rates";
 import { type Entry, schedule } from "./schedule";
 
@@ -27,8 +27,13 @@ function closingSteps(site: Site, earlier: Step[]): Step[] {
             handsOnMinutes: Math.max(15, RATES.groundPerM2.value * floorM2),
             waitMinutes: 0,
             after: [
-              { id: has("seal/air-out") ? "seal/air-out" : "shell/glue", because: "fumes come out of a bare shell, not out of ground" },
-              ...(has("seal/water-test") ? [{ id: "seal/water-test", because: "a leak under ground is found too late" }] : []),
+              {
+                id: has("seal/air-out") ? "seal/air-out" : "shell/glue",
+                because: "fumes come out of a bare shell, not out of ground",
+              },
+              ...(has("seal/water-test")
+                ? [{ id: "seal/water-test", because: "a leak under ground is found too late" }]
+                : []),
             ],
             splittable: true,
             toHand: ["ground", "spade"],
@@ -41,7 +46,8 @@ function closingSteps(site: Site, earlier: Step[]): Step[] {
     {
       id: "diary/run-empty",
       title: "Run it empty and measure",
-      detail: "Lamps, doors and vents as they will be. Warmth and damp at the warm and the cool end, morning and night.",
+      detail:
+        "Lamps, doors and vents as they will be. Warmth and damp at the warm and the cool end, morning and night.",
       stage: "diary",
       handsOnMinutes: 20,
       waitMinutes: WAITS.runEmpty.value,
@@ -96,7 +102,11 @@ export function planDiary(site: Site, needs: { steps: Step[]; now: LocalMinutes 
       value: waits.reduce((sum, s) => sum + s.waitMinutes, 0),
       unit: "min",
       formula: "Σ waits; many run side by side, so the diary is shorter",
-      inputs: waits.map((s) => ({ name: `${s.title}: ${s.waitFor ?? ""}`, value: s.waitMinutes, unit: "min" })),
+      inputs: waits.map((s) => ({
+        name: `${s.title}: ${s.waitFor ?? ""}`,
+        value: s.waitMinutes,
+        unit: "min",
+      })),
     },
   ];
   return {

@@ -60,7 +60,13 @@ export function schedule(steps: Step[], hours: Workshop["hours"], now: LocalMinu
     const { index, sessions } = best!;
     const step = left.splice(index, 1)[0]!;
     const handsEndAt = sessions.at(-1)!.to;
-    const entry: Entry = { stepId: step.id, sessions, startAt: sessions[0]!.from, handsEndAt, readyAt: handsEndAt + step.waitMinutes };
+    const entry: Entry = {
+      stepId: step.id,
+      sessions,
+      startAt: sessions[0]!.from,
+      handsEndAt,
+      readyAt: handsEndAt + step.waitMinutes,
+    };
     handsFree = handsEndAt;
     if (step.posture && step.holdsPosture && (!held || held.posture !== step.posture || held.until < entry.readyAt))
       held = { posture: step.posture, until: entry.readyAt };

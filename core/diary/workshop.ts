@@ -1,7 +1,10 @@
 import * as v from "valibot";
 
 const clock = v.pipe(v.string(), v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, "Type a time such as 18:30."));
-const span = v.pipe(v.object({ from: clock, to: clock }), v.check((s) => s.from < s.to, "The end must be after the start."));
+const span = v.pipe(
+  v.object({ from: clock, to: clock }),
+  v.check((s) => s.from < s.to, "The end must be after the start."),
+);
 const finite = v.pipe(v.number(), v.finite());
 
 /** The builder's own hours, tools and money. */
@@ -10,7 +13,11 @@ export const WorkshopSchema = v.object({
   currency: v.pipe(v.string(), v.regex(/^[A-Z]{3}$/, "Three capital letters, such as EUR.")),
   /** Seven entries, Monday first: when there are hands. */
   hours: v.pipe(v.array(v.array(span)), v.length(7)),
-  kerfMm: v.pipe(finite, v.minValue(0, "A kerf cannot be less than nought."), v.maxValue(10, "A kerf over 10 mm is no saw.")),
+  kerfMm: v.pipe(
+    finite,
+    v.minValue(0, "A kerf cannot be less than nought."),
+    v.maxValue(10, "A kerf over 10 mm is no saw."),
+  ),
   trimMm: v.pipe(finite, v.minValue(0), v.maxValue(50)),
   /** Smallest side of an offcut worth keeping. */
   offcutMinSideMm: v.pipe(finite, v.minValue(10), v.maxValue(1000)),

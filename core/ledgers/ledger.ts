@@ -85,7 +85,13 @@ export interface TradeLedger {
   figures: Figure[];
 }
 
-export const emptyLedger = (): TradeLedger => ({ parts: [], supplies: [], steps: [], snags: [], figures: [] });
+export const emptyLedger = (): TradeLedger => ({
+  parts: [],
+  supplies: [],
+  steps: [],
+  snags: [],
+  figures: [],
+});
 
 /** Several trades' ledgers as one, in order. */
 export const gather = (ledgers: TradeLedger[]): TradeLedger => ({

@@ -12,7 +12,12 @@ const basis = v.variant("kind", [
 const known = v.object({ value: finite, low: v.optional(finite), high: v.optional(finite), basis });
 
 /** A pack as it is sold. `content` is in the class's own unit; a price is integer minor units, null while unknown. */
-const pack = v.object({ id, name: v.string(), content: positive, priceMinor: v.nullable(v.pipe(finite, v.integer(), v.minValue(0))) });
+const pack = v.object({
+  id,
+  name: v.string(),
+  content: positive,
+  priceMinor: v.nullable(v.pipe(finite, v.integer(), v.minValue(0))),
+});
 const common = { id, name: v.pipe(v.string(), v.maxLength(120)), note: v.string() };
 
 const sheet = v.object({

@@ -67,7 +67,14 @@ const track = (glassMm: number, pitch: number, groove: number): MaterialOf<"trac
   bar: unpriced(`track-${glassMm}-bar`, "bottom and top bar, 2 m", 2000),
 });
 
-const mesh = (id: string, name: string, aperture: [number, number], wireMm: number, metal: boolean, source: Known["basis"]): MaterialOf<"mesh"> => ({
+const mesh = (
+  id: string,
+  name: string,
+  aperture: [number, number],
+  wireMm: number,
+  metal: boolean,
+  source: Known["basis"],
+): MaterialOf<"mesh"> => ({
   id,
   class: "mesh",
   name,
@@ -84,7 +91,9 @@ const sealant = (id: string, name: string, mouldInhibitor: boolean): MaterialOf<
   id,
   class: "sealant",
   name,
-  note: mouldInhibitor ? "Mould inhibitor is poison to small animals." : "Weak on PVC and acrylic: it seals the seam, it does not hold the joint.",
+  note: mouldInhibitor
+    ? "Mould inhibitor is poison to small animals."
+    : "Weak on PVC and acrylic: it seals the seam, it does not hold the joint.",
   mouldInhibitor,
   densityKgPerM3: known(1030, published(HANDBOOK_VALUE)),
   cureMmPerDay: known(2.5, label, 2, 3),
@@ -107,7 +116,14 @@ export const starterBook = (): Book => ({
     track(4, 7, 5),
     track(6, 9, 7),
     mesh("fly-screen", "Glass-fibre fly screen 18 × 16", [1.13, 1.31], 0.28, false, practice),
-    mesh("steel-mesh-no-18", "Stainless mesh No. 18", [1, 1], 0.5, true, published("ASTM E11, aperture; wire from memory")),
+    mesh(
+      "steel-mesh-no-18",
+      "Stainless mesh No. 18",
+      [1, 1],
+      0.5,
+      true,
+      published("ASTM E11, aperture; wire from memory"),
+    ),
     mesh("steel-mesh-6", "Stainless mesh 6 mm", [6, 6], 1, true, label),
     sealant("silicone-neutral", "Neutral silicone, 100 %, no additives", false),
     sealant("silicone-sanitary", "Sanitary silicone with mould inhibitor", true),
@@ -129,10 +145,40 @@ export const starterBook = (): Book => ({
       cureMinutes: known(1440, label),
       packs: [unpriced("structural-adhesive-tube", "tube 290 mL", 290)],
     },
-    { id: "screws", class: "piece", name: "Stainless screws 3.5 × 30", note: "Pre-drill: a split edge holds nothing.", packs: [unpriced("screws-100", "box of 100", 100)] },
-    { id: "finger-pull", class: "piece", name: "Stick-on finger pull", note: "", packs: [unpriced("finger-pull-1", "each", 1)] },
-    { id: "wedge-lock", class: "piece", name: "Push-in wedge for sliding panes", note: "", packs: [unpriced("wedge-lock-1", "each", 1)] },
-    { id: "key-lock", class: "piece", name: "Key lock for sliding panes", note: "", packs: [unpriced("key-lock-1", "each", 1)] },
-    { id: "brush-strip", class: "strip", name: "Self-adhesive brush strip", note: "", packs: [unpriced("brush-strip-1m", "length 1 m", 1000)] },
+    {
+      id: "screws",
+      class: "piece",
+      name: "Stainless screws 3.5 × 30",
+      note: "Pre-drill: a split edge holds nothing.",
+      packs: [unpriced("screws-100", "box of 100", 100)],
+    },
+    {
+      id: "finger-pull",
+      class: "piece",
+      name: "Stick-on finger pull",
+      note: "",
+      packs: [unpriced("finger-pull-1", "each", 1)],
+    },
+    {
+      id: "wedge-lock",
+      class: "piece",
+      name: "Push-in wedge for sliding panes",
+      note: "",
+      packs: [unpriced("wedge-lock-1", "each", 1)],
+    },
+    {
+      id: "key-lock",
+      class: "piece",
+      name: "Key lock for sliding panes",
+      note: "",
+      packs: [unpriced("key-lock-1", "each", 1)],
+    },
+    {
+      id: "brush-strip",
+      class: "strip",
+      name: "Self-adhesive brush strip",
+      note: "",
+      packs: [unpriced("brush-strip-1m", "length 1 m", 1000)],
+    },
   ],
 });

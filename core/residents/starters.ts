@@ -3,12 +3,23 @@ import type { Resident } from "../design/schema";
 
 const CHECK = "From memory: check with a keeper's or a vet's reference, and measure your own animal.";
 
-const starter = (id: string, name: string, body: Resident["body"], narrowestMm: number, more: Partial<Resident>): Resident => ({
+const starter = (
+  id: string,
+  name: string,
+  body: Resident["body"],
+  narrowestMm: number,
+  more: Partial<Resident>,
+): Resident => ({
   id,
   name,
   count: 1,
   body,
-  narrowestRigid: { ...statedMm(narrowestMm), how: "guessed", low: narrowestMm * 0.75, high: narrowestMm * 1.25 },
+  narrowestRigid: {
+    ...statedMm(narrowestMm),
+    how: "guessed",
+    low: narrowestMm * 0.75,
+    high: narrowestMm * 1.25,
+  },
   refusedGap: null,
   strong: false,
   dangerous: false,

@@ -65,7 +65,12 @@ function sealFigures(site: Site): Figure[] {
       inputs: [
         from(length),
         { name: "leg", value: legMm, unit: "mm" },
-        { name: "share of leg² that is filled, 1 − π/4", value: HOLLOW_SHARE, unit: "", basis: { kind: "published", source: "geometry of a quarter circle" } },
+        {
+          name: "share of leg² that is filled, 1 − π/4",
+          value: HOLLOW_SHARE,
+          unit: "",
+          basis: { kind: "published", source: "geometry of a quarter circle" },
+        },
         constant("waste", sealant.waste, ""),
       ],
     },
@@ -78,7 +83,11 @@ function sealFigures(site: Site): Figure[] {
       inputs: [
         { name: "leg", value: legMm, unit: "mm" },
         constant("cure depth a day", sealant.cureMmPerDay, "mm"),
-        { name: "slowest cure depth a day", value: sealant.cureMmPerDay.low ?? sealant.cureMmPerDay.value, unit: "mm" },
+        {
+          name: "slowest cure depth a day",
+          value: sealant.cureMmPerDay.low ?? sealant.cureMmPerDay.value,
+          unit: "mm",
+        },
         constant("least wait", WAITS.siliconeBeforeWater, "min"),
       ],
     },
@@ -140,7 +149,10 @@ function steps(site: Site, figures: Figure[]): Step[] {
       waitFor: "the bead to cure through",
       after: [
         { id: "seal/key", because: "silicone holds on a keyed, degreased face" },
-        ...site.variant.features.map((f) => ({ id: `air/cut/${f.id}`, because: "holes come before coats and beads" })),
+        ...site.variant.features.map((f) => ({
+          id: `air/cut/${f.id}`,
+          because: "holes come before coats and beads",
+        })),
       ],
       posture: "upright",
       holdsPosture: true,
@@ -200,8 +212,11 @@ function snags(site: Site, seams: Seam[]): Snag[] {
       severity: "stop",
       title: "This sealant poisons",
       sentence: `${sealant.name} holds a mould inhibitor.`,
-      reason: "It leaches where small animals sit and drink. Use a sealant whose label says 100 % silicone, no additives.",
-      ...(clean && { fix: { label: `Use ${clean.name.toLowerCase()}`, patch: [set(at("/seal/sealant"), clean.id)] } }),
+      reason:
+        "It leaches where small animals sit and drink. Use a sealant whose label says 100 % silicone, no additives.",
+      ...(clean && {
+        fix: { label: `Use ${clean.name.toLowerCase()}`, patch: [set(at("/seal/sealant"), clean.id)] },
+      }),
     });
   if (seal.standingWater !== null && seams.length === 0)
     add({
@@ -229,7 +244,8 @@ function snags(site: Site, seams: Seam[]): Snag[] {
       severity: "note",
       title: "Sealed against splashes only",
       sentence: "No standing water is planned, so the diary holds no water test.",
-      reason: "A spilt dish is a splash. A drain layer is standing water sooner or later: plan its level if there will be one.",
+      reason:
+        "A spilt dish is a splash. A drain layer is standing water sooner or later: plan its level if there will be one.",
     });
   if (seams.length > 0 && shell.sheets.base.plastic === "pvcFoam")
     add({
@@ -246,7 +262,16 @@ function snags(site: Site, seams: Seam[]): Snag[] {
       title: "Too short to air out",
       sentence: `${formatNumber(seal.airingDays.value)} days; builders wait ${AIRING_DAYS.low} to ${AIRING_DAYS.high}.`,
       reason: "Curing silicone gives off acid or alcohol until it is through (trade practice, no source).",
-      fix: { label: `Air for ${AIRING_DAYS.low} days`, patch: [set(at("/seal/airingDays"), { typed: String(AIRING_DAYS.low), value: AIRING_DAYS.low, how: "stated" })] },
+      fix: {
+        label: `Air for ${AIRING_DAYS.low} days`,
+        patch: [
+          set(at("/seal/airingDays"), {
+            typed: String(AIRING_DAYS.low),
+            value: AIRING_DAYS.low,
+            how: "stated",
+          }),
+        ],
+      },
     });
   const cureDays = (HOLLOW_DEPTH * seal.leg.value) / (sealant.cureMmPerDay.low ?? sealant.cureMmPerDay.value);
   if (seams.length > 0 && cureDays > 3)

@@ -10,7 +10,12 @@ const FLANGE_SHARE = { value: 0.1, basis: memory } as const;
 export const jointMm = (site: Site): number => site.shell.joints.reduce((sum, j) => sum + j.lengthMm, 0);
 
 /** Every figure of the bare shell: sizes, volume, masses, sags, joints. */
-export const shellFigures = (site: Site): Figure[] => [...sizeFigures(site), ...massFigures(site), ...sagFigures(site), jointFigure(site)];
+export const shellFigures = (site: Site): Figure[] => [
+  ...sizeFigures(site),
+  ...massFigures(site),
+  ...sagFigures(site),
+  jointFigure(site),
+];
 
 function sizeFigures({ shell }: Site): Figure[] {
   const { inside, outside, thicknessMm } = shell;
@@ -59,7 +64,12 @@ function massFigures({ shell }: Site): Figure[] {
     value: sheetKg(shell),
     unit: "kg",
     formula: "Σ length × width × thickness × density of each panel",
-    inputs: shell.panels.map((p) => ({ name: p.label, value: panelKg(p, shell), unit: "kg", basis: shell.sheets[p.face].densityKgPerM3.basis })),
+    inputs: shell.panels.map((p) => ({
+      name: p.label,
+      value: panelKg(p, shell),
+      unit: "kg",
+      basis: shell.sheets[p.face].densityKgPerM3.basis,
+    })),
   };
   return [
     dry,
@@ -89,8 +99,17 @@ function jointFigure(site: Site): Figure {
     unit: "mm",
     formula: "Σ joint lengths; screws from 50 mm off each end, evenly, no further apart than the spacing",
     inputs: [
-      ...joints.map((j) => ({ name: `${j.id.replace("joint/", "").replaceAll("-", " ")} (${j.screws} screws)`, value: j.lengthMm, unit: "mm" })),
-      { name: "screw spacing", value: site.variant.shell.joints.screwSpacing.value, unit: "mm", basis: practice },
+      ...joints.map((j) => ({
+        name: `${j.id.replace("joint/", "").replaceAll("-", " ")} (${j.screws} screws)`,
+        value: j.lengthMm,
+        unit: "mm",
+      })),
+      {
+        name: "screw spacing",
+        value: site.variant.shell.joints.screwSpacing.value,
+        unit: "mm",
+        basis: practice,
+      },
     ],
   };
 }
@@ -104,7 +123,8 @@ function sagFigures(site: Site): Figure[] {
   const rail = shell.strips.find((s) => s.id === "head-rail");
   const spanMm = rail ? Math.min(widthMm, depthMm) : widthMm;
   const areaMm2 = widthMm * depthMm;
-  const pressureMPa = (top.densityKgPerM3.value * topMm * GRAVITY) / 1e9 + (variant.shell.topLoadKg.value * GRAVITY) / areaMm2;
+  const pressureMPa =
+    (top.densityKgPerM3.value * topMm * GRAVITY) / 1e9 + (variant.shell.topLoadKg.value * GRAVITY) / areaMm2;
   const elasticMPa = top.elasticGPa.value * 1000;
   const topSag: Figure = {
     id: "shell/top-sag",
@@ -131,7 +151,9 @@ function sagFigures(site: Site): Figure[] {
     { thickMm: shell.thicknessMm.front, highMm: rail.heightMm },
     { wideMm: flangeMm, thickMm: topMm },
   );
-  const railLoad = (front.densityKgPerM3.value * shell.thicknessMm.front * rail.heightMm * GRAVITY) / 1e9 + (pressureMPa * depthMm) / 2;
+  const railLoad =
+    (front.densityKgPerM3.value * shell.thicknessMm.front * rail.heightMm * GRAVITY) / 1e9 +
+    (pressureMPa * depthMm) / 2;
   const railElasticMPa = Math.min(elasticMPa, front.elasticGPa.value * 1000);
   const alone = rectangleInertiaMm4(shell.thicknessMm.front, rail.heightMm);
   return [
@@ -143,13 +165,18 @@ function sagFigures(site: Site): Figure[] {
       unit: "mm",
       rounding: "up",
       estimate: true,
-      formula: "creep × 5·w·L⁴ / (384·E·I), the rail and a strip of the top glued to it bending as one, carrying half the top",
+      formula:
+        "creep × 5·w·L⁴ / (384·E·I), the rail and a strip of the top glued to it bending as one, carrying half the top",
       inputs: [
         { name: "span", value: shell.opening.widthMm, unit: "mm" },
         { name: "load", value: railLoad * 1000, unit: "N/m" },
         { name: "second moment with the top", value: inertia, unit: "mm⁴" },
         { name: "second moment of the rail alone", value: alone, unit: "mm⁴" },
-        { name: "sag if the top were not glued to it", value: beamSagMm(railLoad, shell.opening.widthMm, railElasticMPa, alone) * front.creepFactor.value, unit: "mm" },
+        {
+          name: "sag if the top were not glued to it",
+          value: beamSagMm(railLoad, shell.opening.widthMm, railElasticMPa, alone) * front.creepFactor.value,
+          unit: "mm",
+        },
         constant("strip of the top that helps, share of the span", FLANGE_SHARE, "×"),
         constant("Young's modulus", front.elasticGPa, "GPa"),
         constant("creep", front.creepFactor, "×"),
@@ -158,4 +185,3 @@ function sagFigures(site: Site): Figure[] {
     },
   ];
 }
-

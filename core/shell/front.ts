@@ -21,14 +21,45 @@ export function layFront(variant: Variant, inside: Size3, levels: Levels): { str
   const strips: Strip[] = [];
   if (dam) strips.push({ id: "dam", label: "Dam", uMm: 0, vMm: 0, widthMm: full, heightMm: dam.value });
   if (ventRail)
-    strips.push({ id: "vent-rail", label: "Vent rail", uMm: 0, vMm: levels.damTopMm, widthMm: full, heightMm: ventRail.value });
+    strips.push({
+      id: "vent-rail",
+      label: "Vent rail",
+      uMm: 0,
+      vMm: levels.damTopMm,
+      widthMm: full,
+      heightMm: ventRail.value,
+    });
   if (headRail)
-    strips.push({ id: "head-rail", label: "Head rail", uMm: 0, vMm: levels.openingHighMm, widthMm: full, heightMm: headRail.value });
+    strips.push({
+      id: "head-rail",
+      label: "Head rail",
+      uMm: 0,
+      vMm: levels.openingHighMm,
+      widthMm: full,
+      heightMm: headRail.value,
+    });
   const heightMm = levels.openingHighMm - levels.openingLowMm;
   const stileMm = stile?.value ?? 0;
   if (stile) {
-    strips.push({ id: "stile-left", label: "Stile left", uMm: 0, vMm: levels.openingLowMm, widthMm: stileMm, heightMm });
-    strips.push({ id: "stile-right", label: "Stile right", uMm: full - stileMm, vMm: levels.openingLowMm, widthMm: stileMm, heightMm });
+    strips.push({
+      id: "stile-left",
+      label: "Stile left",
+      uMm: 0,
+      vMm: levels.openingLowMm,
+      widthMm: stileMm,
+      heightMm,
+    });
+    strips.push({
+      id: "stile-right",
+      label: "Stile right",
+      uMm: full - stileMm,
+      vMm: levels.openingLowMm,
+      widthMm: stileMm,
+      heightMm,
+    });
   }
-  return { strips, opening: { uMm: stileMm, vMm: levels.openingLowMm, widthMm: full - 2 * stileMm, heightMm } };
+  return {
+    strips,
+    opening: { uMm: stileMm, vMm: levels.openingLowMm, widthMm: full - 2 * stileMm, heightMm },
+  };
 }

@@ -58,7 +58,12 @@ export function listJoints(shell: SheetShell, box: Box, strips: Strip[]): Joint[
 /** The inner seams of the box, foot seams first. */
 export function listSeams(box: Box, strips: Strip[], levels: Levels): Seam[] {
   const { inside } = box;
-  const seam = (id: string, label: string, lengthMm: number, wet = false): Seam => ({ id: `seam/${id}`, label, lengthMm, wet });
+  const seam = (id: string, label: string, lengthMm: number, wet = false): Seam => ({
+    id: `seam/${id}`,
+    label,
+    lengthMm,
+    wet,
+  });
   const wetMm = Math.max(levels.groundMm, levels.waterMm, levels.damTopMm);
   const uprights = (["left-back", "right-back"] as const).flatMap((id) => {
     const label = id === "left-back" ? "Left to back" : "Right to back";

@@ -3,7 +3,10 @@ import type { Shell } from "./shell";
 /** Wet ground in bulk, kg/m³ (HANDBOOK §11: 900–1200, from memory). */
 export const WET_GROUND = { value: 1050, low: 900, high: 1200, basis: { kind: "memory" } } as const;
 /** Water at 20 °C, kg/m³. */
-export const WATER = { value: 998.2, basis: { kind: "published", source: "CRC Handbook, water at 20 °C" } } as const;
+export const WATER = {
+  value: 998.2,
+  basis: { kind: "published", source: "CRC Handbook, water at 20 °C" },
+} as const;
 
 /** Lift with help above this (manual-handling guidance, from memory). */
 export const LIFT_KG = 20;

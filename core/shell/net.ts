@@ -59,4 +59,3 @@ export const moveOnFace = (face: FaceId, dx: number, dy: number): { uMm: number;
   uMm: TURNED[face].mirrorU ? -dx : dx,
   vMm: TURNED[face].downV ? dy : -dy,
 });
-

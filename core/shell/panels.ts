@@ -85,8 +85,14 @@ export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[]
         thicknessMm: t.front,
         materialId: box.sheets.front.id,
         working: lying
-          ? { length: `${formatNumber(strip.widthMm, 2)} between the sides`, width: `${formatNumber(strip.heightMm, 2)} high` }
-          : { length: `${formatNumber(strip.heightMm, 2)} between dam and head rail`, width: `${formatNumber(strip.widthMm, 2)} wide` },
+          ? {
+              length: `${formatNumber(strip.widthMm, 2)} between the sides`,
+              width: `${formatNumber(strip.heightMm, 2)} high`,
+            }
+          : {
+              length: `${formatNumber(strip.heightMm, 2)} between dam and head rail`,
+              width: `${formatNumber(strip.widthMm, 2)} wide`,
+            },
       };
     }),
   ];

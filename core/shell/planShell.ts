@@ -10,7 +10,13 @@ import { shellSnags } from "./snags";
 /** Panels, joints, masses and sags of the bare shell. */
 export function planShell(site: Site): TradeLedger {
   const figures = shellFigures(site);
-  return { parts: parts(site), supplies: supplies(site), steps: steps(site), snags: shellSnags(site, figures), figures };
+  return {
+    parts: parts(site),
+    supplies: supplies(site),
+    steps: steps(site),
+    snags: shellSnags(site, figures),
+    figures,
+  };
 }
 
 function parts({ shell }: Site): Part[] {
@@ -28,10 +34,10 @@ function parts({ shell }: Site): Part[] {
   }));
 }
 
-
 function adhesiveOf(site: Site) {
   const fixing = site.variant.shell.joints.fixing;
-  const id = fixing === "cementAndScrews" ? "pvc-cement" : fixing === "adhesiveAndScrews" ? "structural-adhesive" : undefined;
+  const id =
+    fixing === "cementAndScrews" ? "pvc-cement" : fixing === "adhesiveAndScrews" ? "structural-adhesive" : undefined;
   return id === undefined ? undefined : findMaterial(site.book, id, "adhesive");
 }
 
@@ -83,7 +89,10 @@ function steps(site: Site): Step[] {
       waitMinutes: 0,
       after: [
         { id: "cuts/saw", because: "the panels must be cut" },
-        ...site.variant.features.map((f) => ({ id: `air/cut/${f.id}`, because: "a flat panel is easier to drill than a box" })),
+        ...site.variant.features.map((f) => ({
+          id: `air/cut/${f.id}`,
+          because: "a flat panel is easier to drill than a box",
+        })),
       ],
       splittable: true,
       toHand: ["tape", "square", "clamps or tape"],

@@ -22,7 +22,10 @@ export const rectangleInertiaMm4 = (widthMm: number, heightMm: number): number =
  * @param rail thickness and height of the rail, mm
  * @param flange width of the sheet that works with the rail and its thickness, mm
  */
-export function railWithFlangeInertiaMm4(rail: { thickMm: number; highMm: number }, flange: { wideMm: number; thickMm: number }): number {
+export function railWithFlangeInertiaMm4(
+  rail: { thickMm: number; highMm: number },
+  flange: { wideMm: number; thickMm: number },
+): number {
   const railArea = rail.thickMm * rail.highMm;
   const flangeArea = flange.wideMm * flange.thickMm;
   const railMiddle = rail.highMm / 2;

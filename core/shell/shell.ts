@@ -1,6 +1,6 @@
-import type { Book } from "../materials/schema";
 import type { Variant } from "../design/schema";
 import { type Levels, stackLevels } from "../levels/levels";
+import type { Book } from "../materials/schema";
 import { type Box, measureBox } from "./box";
 import type { Rect } from "./faces";
 import { layFront, type Strip } from "./front";

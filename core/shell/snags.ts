@@ -29,7 +29,10 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
       .find((s) => topSag.value * (shell.thicknessMm.top / s.thicknessMm) ** 2 <= spanMm / SAG_LIMIT);
     const fix = !front.headRail
       ? { label: `Add a head rail of ${say(60)}`, patch: [setMm(at("/shell/front/headRail"), 60)] }
-      : thicker && { label: `Make the top of ${thicker.name}`, patch: [set(at("/faces/top"), { material: thicker.id })] };
+      : thicker && {
+          label: `Make the top of ${thicker.name}`,
+          patch: [set(at("/faces/top"), { material: thicker.id })],
+        };
     list.push({
       rule: "shell/top-sags",
       subject: "top",
@@ -57,7 +60,10 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
       sentence: `${say(railSag.value, "up")} over ${say(shell.opening.widthMm)}; at ${say(shell.opening.widthMm / SAG_LIMIT, "down")} the doors begin to bind.`,
       reason: "The rail carries half the top and the upper track.",
       ...(room >= 150 && {
-        fix: { label: `Make the head rail ${say(wanted)} high`, patch: [setMm(at("/shell/front/headRail"), wanted)] },
+        fix: {
+          label: `Make the head rail ${say(wanted)} high`,
+          patch: [setMm(at("/shell/front/headRail"), wanted)],
+        },
       }),
       figure: railSag.id,
     });
@@ -129,7 +135,10 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
       stage: "shell",
       title: "Silicone alone does not hold these joints",
       sentence: `${shell.joints.length} joints, ${formatNumber(jointMm(site) / 1000)} m, held by silicone only.`,
-      reason: plastic === "pvcFoam" ? "Silicone is weak on PVC: it seals the seam, cement and screws hold the joint." : "Silicone is a seal; a structural adhesive and screws hold the joint.",
+      reason:
+        plastic === "pvcFoam"
+          ? "Silicone is weak on PVC: it seals the seam, cement and screws hold the joint."
+          : "Silicone is a seal; a structural adhesive and screws hold the joint.",
       fix: {
         label: plastic === "pvcFoam" ? "Use PVC cement and screws" : "Use structural adhesive and screws",
         patch: [set(at("/shell/joints/fixing"), plastic === "pvcFoam" ? "cementAndScrews" : "adhesiveAndScrews")],
@@ -144,7 +153,10 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
       title: "PVC cement does not bond this sheet",
       sentence: `The base is ${shell.sheets.base.name}.`,
       reason: "Solvent cement welds PVC to PVC; on wood and polyethylene it only dries.",
-      fix: { label: "Use structural adhesive and screws", patch: [set(at("/shell/joints/fixing"), "adhesiveAndScrews")] },
+      fix: {
+        label: "Use structural adhesive and screws",
+        patch: [set(at("/shell/joints/fixing"), "adhesiveAndScrews")],
+      },
     });
   if (plastic === "pvcFoam" && shell.thicknessMm.base < 8 && fixing !== "siliconeOnly")
     list.push({
@@ -154,7 +166,8 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
       stage: "shell",
       title: "Too thin to screw into",
       sentence: `Screws go into an edge of ${say(shell.thicknessMm.base)}.`,
-      reason: "A 3.5 mm screw splits an edge under 8 mm (trade practice, no source): let the cement carry it, with corner blocks inside.",
+      reason:
+        "A 3.5 mm screw splits an edge under 8 mm (trade practice, no source): let the cement carry it, with corner blocks inside.",
     });
   if (plastic === "pvcFoam")
     list.push({

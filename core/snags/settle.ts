@@ -22,5 +22,8 @@ export function settleSnags(snags: Snag[], build: Build, book: Book): Snag[] {
       const settled = withPlannableFix(snag, build, book);
       return waiver ? { ...settled, waived: { reason: waiver.reason } } : settled;
     })
-    .sort((a, b) => ORDER[a.severity] - ORDER[b.severity] || Number(a.waived !== undefined) - Number(b.waived !== undefined));
+    .sort(
+      (a, b) =>
+        ORDER[a.severity] - ORDER[b.severity] || Number(a.waived !== undefined) - Number(b.waived !== undefined),
+    );
 }

@@ -42,9 +42,7 @@ function formatInches(mm: number, denominator: number, rounding: Rounding): stri
  */
 export function formatLength(mm: number, display: LengthDisplay, rounding: Rounding = "nearest"): string {
   if (!Number.isFinite(mm)) return "–";
-  return display.unit === "mm"
-    ? formatNumber(mm, 1, rounding)
-    : formatInches(mm, display.denominator, rounding);
+  return display.unit === "mm" ? formatNumber(mm, 1, rounding) : formatInches(mm, display.denominator, rounding);
 }
 
 /** `formatLength` with its unit spelled out, for sentences. */

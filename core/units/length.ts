@@ -6,11 +6,29 @@ export const MM_PER = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 } as const;
 export type LengthUnit = keyof typeof MM_PER;
 
 const NAMES: Record<string, LengthUnit> = {
-  mm: "mm", millimetre: "mm", millimetres: "mm", millimeter: "mm", millimeters: "mm",
-  cm: "cm", centimetre: "cm", centimetres: "cm", centimeter: "cm", centimeters: "cm",
-  m: "m", metre: "m", metres: "m", meter: "m", meters: "m",
-  '"': "in", in: "in", inch: "in", inches: "in",
-  "'": "ft", ft: "ft", foot: "ft", feet: "ft",
+  mm: "mm",
+  millimetre: "mm",
+  millimetres: "mm",
+  millimeter: "mm",
+  millimeters: "mm",
+  cm: "cm",
+  centimetre: "cm",
+  centimetres: "cm",
+  centimeter: "cm",
+  centimeters: "cm",
+  m: "m",
+  metre: "m",
+  metres: "m",
+  meter: "m",
+  meters: "m",
+  '"': "in",
+  in: "in",
+  inch: "in",
+  inches: "in",
+  "'": "ft",
+  ft: "ft",
+  foot: "ft",
+  feet: "ft",
 };
 
 const EXAMPLES = `600, 60 cm, 1.5 m, 23 5/8" or 2' 3 1/2"`;
@@ -28,7 +46,10 @@ export function parseLength(text: string, bareUnit: LengthUnit = "mm"): Result<n
     .replace(/[″“”]|''/g, '"')
     .replace(/[′‘’]/g, "'")
     .replace(/[−–]/g, "-")
-    .replace(/[½¼¾⅛⅜⅝⅞]/g, (f) => ` ${{ "½": "1/2", "¼": "1/4", "¾": "3/4", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8" }[f]}`);
+    .replace(
+      /[½¼¾⅛⅜⅝⅞]/g,
+      (f) => ` ${{ "½": "1/2", "¼": "1/4", "¾": "3/4", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8" }[f]}`,
+    );
   if (clean === "") return fail(`Nothing was typed. Type a length such as ${EXAMPLES}.`);
   const refusal = fail<number>(`“${text.trim()}” is not a length. Type for example ${EXAMPLES}.`);
   const negative = clean.startsWith("-");

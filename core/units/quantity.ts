@@ -16,14 +16,44 @@ export const ML_PER = {
 export const G_PER = { g: 1, kg: 1000, lb: 453.59237, oz: 28.349523125 } as const;
 
 const VOLUME_NAMES: Record<string, keyof typeof ML_PER> = {
-  ml: "ml", l: "l", litre: "l", litres: "l", liter: "l", liters: "l", gal: "gal", gallon: "gal", gallons: "gal",
-  qt: "qt", quart: "qt", quarts: "qt", pt: "pt", pint: "pt", pints: "pt", cup: "cup", cups: "cup", "fl oz": "floz",
+  ml: "ml",
+  l: "l",
+  litre: "l",
+  litres: "l",
+  liter: "l",
+  liters: "l",
+  gal: "gal",
+  gallon: "gal",
+  gallons: "gal",
+  qt: "qt",
+  quart: "qt",
+  quarts: "qt",
+  pt: "pt",
+  pint: "pt",
+  pints: "pt",
+  cup: "cup",
+  cups: "cup",
+  "fl oz": "floz",
 };
 const MASS_NAMES: Record<string, keyof typeof G_PER> = {
-  g: "g", gram: "g", grams: "g", kg: "kg", lb: "lb", lbs: "lb", pound: "lb", pounds: "lb", oz: "oz",
+  g: "g",
+  gram: "g",
+  grams: "g",
+  kg: "kg",
+  lb: "lb",
+  lbs: "lb",
+  pound: "lb",
+  pounds: "lb",
+  oz: "oz",
 };
 
-function parseQuantity(text: string, names: Record<string, string>, factors: Record<string, number>, bare: string, say: string): Result<number> {
+function parseQuantity(
+  text: string,
+  names: Record<string, string>,
+  factors: Record<string, number>,
+  bare: string,
+  say: string,
+): Result<number> {
   const match = /^([\d.,/\s-]*\d[.,]?)\s*([a-z][a-z\s]*)?$/.exec(text.trim().toLowerCase());
   const number = match?.[1] === undefined ? undefined : parseMixed(match[1]);
   const unit = match?.[2] === undefined ? bare : names[match[2].trim()];
@@ -52,7 +82,10 @@ export function parseTemperatureC(text: string): Result<number> {
 
 /** Reads money such as `62`, `62.50`, `€62,50`; answers integer minor units. */
 export function parseMoneyMinor(text: string): Result<number> {
-  const clean = text.trim().replace(/[€$£\s]/g, "").replace(",", ".");
+  const clean = text
+    .trim()
+    .replace(/[€$£\s]/g, "")
+    .replace(",", ".");
   if (!/^\d+(\.\d{1,2})?$/.test(clean)) return fail(`“${text.trim()}” is not a price. Type for example 62 or 62.50.`);
   return ok(Math.round(Number(clean) * 100));
 }

@@ -27,7 +27,14 @@ export function AirStage() {
   const vents = variant.features.length;
   return (
     <Stack gap="3">
-      <StageHead title="Air" summary={vents === 0 ? "no vents yet: start low on one side, high on the other" : `${vents} ${vents === 1 ? "vent" : "vents"}; drag one, or type where its middle is`}>
+      <StageHead
+        title="Air"
+        summary={
+          vents === 0
+            ? "no vents yet: start low on one side, high on the other"
+            : `${vents} ${vents === 1 ? "vent" : "vents"}; drag one, or type where its middle is`
+        }
+      >
         <AddButtons />
       </StageHead>
       <Net />
@@ -38,7 +45,8 @@ export function AirStage() {
             <FigureReading id="air/changes" />
           </Fields>
           <Text fontSize="xs" color="muted" mt="2">
-            Air changes are by warmth alone, 5 K over the room; lamps, fans and draughts come with the climate. Free area and screen loss are kept apart.
+            Air changes are by warmth alone, 5 K over the room; lamps, fans and draughts come with the climate. Free
+            area and screen loss are kept apart.
           </Text>
         </Panel>
       )}
@@ -84,7 +92,9 @@ function AddButtons() {
       u: statedMm(Math.round(depth.widthMm / 2)),
       v: statedMm(0),
     };
-    feature.v = statedMm(Math.round(Math.max(levels.groundMm, levels.waterMm, levels.damTopMm) + 30 + featureRect(feature).heightMm / 2));
+    feature.v = statedMm(
+      Math.round(Math.max(levels.groundMm, levels.waterMm, levels.damTopMm) + 30 + featureRect(feature).heightMm / 2),
+    );
     push(feature);
   };
   const addHigh = () => {
@@ -129,7 +139,12 @@ function VentCard({ feature, index }: { feature: Feature; index: number }) {
   const copy = () =>
     api.commit((draft) => {
       const id = freeId(variant, "copy");
-      own(draft).features.push({ ...structuredClone(feature), id, name: `${feature.name || feature.id}, across`, face: across! });
+      own(draft).features.push({
+        ...structuredClone(feature),
+        id,
+        name: `${feature.name || feature.id}, across`,
+        face: across!,
+      });
     });
   return (
     <Panel borderColor={chosen === feature.id ? "fern" : "line"} onFocus={() => choose(feature.id)}>
@@ -142,7 +157,13 @@ function VentCard({ feature, index }: { feature: Feature; index: number }) {
             <Copy size={12} /> Copy across
           </Button>
         )}
-        <Button size="xs" variant="outline" borderColor="line" onClick={remove} aria-label={`Remove ${feature.name || feature.id}`}>
+        <Button
+          size="xs"
+          variant="outline"
+          borderColor="line"
+          onClick={remove}
+          aria-label={`Remove ${feature.name || feature.id}`}
+        >
           <Trash2 size={12} /> Remove
         </Button>
       </Flex>
@@ -212,7 +233,8 @@ function HoleMeshField({ index }: { index: number }) {
           value={feature.mesh ?? ""}
           onChange={(event) =>
             api.commit((draft) => {
-              draft.variants.find((v) => v.id === variant.id)!.features[index]!.mesh = event.target.value || (null as never);
+              draft.variants.find((v) => v.id === variant.id)!.features[index]!.mesh =
+                event.target.value || (null as never);
             })
           }
         >

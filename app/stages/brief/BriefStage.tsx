@@ -7,18 +7,26 @@ import { STARTER_RESIDENTS } from "#core/residents/starters";
 import { formatNumber } from "#core/units/format";
 import { parseMoneyMinor } from "#core/units/quantity";
 import { useBuild, useDecision } from "../../state/context";
-import { CountField, ChoiceField, TickField } from "../../ui/fields";
+import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
 import { StageHead } from "../StageHead";
 import { RangeField } from "./RangeField";
 
-const blank = (id: string): Resident => ({ ...STARTER_RESIDENTS[0]!, id, name: "My animal", narrowestRigid: null, groundDepth: null, strong: false, note: "" });
+const blank = (id: string): Resident => ({
+  ...STARTER_RESIDENTS[0]!,
+  id,
+  name: "My animal",
+  narrowestRigid: null,
+  groundDepth: null,
+  strong: false,
+  note: "",
+});
 
 /** Who it is for, the room it stands in, and what it may cost. */
 export function BriefStage() {
   const { design } = useBuild();
-  const who = design.brief.residents.map((r) => `${r.count} ${r.name.toLowerCase()}`).join(", ");
+  const who = design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", ");
   return (
     <Stack gap="3">
       <StageHead title="Brief" summary={who ? `for ${who}` : "who will live here?"} />
@@ -62,7 +70,8 @@ function Residents() {
   return (
     <Panel title="Residents">
       <Text fontSize="sm" color="muted" mb="3">
-        Every gap is judged against the narrowest rigid measure: the smallest hole that the hardest, widest part of the smallest stage passes. Hatchlings, if they breed.
+        Every gap is judged against the narrowest rigid measure: the smallest hole that the hardest, widest part of the
+        smallest stage passes. Hatchlings, if they breed.
       </Text>
       <Stack gap="4">
         {residents.map((resident, i) => (
@@ -110,7 +119,13 @@ function ResidentCard({ resident, index }: { resident: Resident; index: number }
       <Fields min="8.5rem">
         <TextField label="Animal" path={`${path}/name`} />
         <CountField label="How many" path={`${path}/count`} max={10000} />
-        <MeasureField label="Narrowest rigid measure" path={`${path}/narrowestRigid`} optional how="measured" hint={resident.narrowestRigid?.how === "guessed" ? "a guess, from memory" : undefined} />
+        <MeasureField
+          label="Narrowest rigid measure"
+          path={`${path}/narrowestRigid`}
+          optional
+          how="measured"
+          hint={resident.narrowestRigid?.how === "guessed" ? "a guess, from memory" : undefined}
+        />
         <ChoiceField
           label="Body"
           path={`${path}/body`}
@@ -148,13 +163,24 @@ function TextField({ label, path, long }: { label: string; path: string; long?: 
     setError(null);
     if (text !== value) commit(text);
   };
-  const props = { size: "sm", bg: "sheet", borderColor: "line", value: text, maxLength: long ? 4000 : 80, onBlur: leave } as const;
+  const props = {
+    size: "sm",
+    bg: "sheet",
+    borderColor: "line",
+    value: text,
+    maxLength: long ? 4000 : 80,
+    onBlur: leave,
+  } as const;
   return (
     <Field.Root gap="1" invalid={error !== null}>
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
         {label}
       </Field.Label>
-      {long ? <Textarea {...props} onChange={(e) => setText(e.target.value)} /> : <Input {...props} onChange={(e) => setText(e.target.value)} />}
+      {long ? (
+        <Textarea {...props} onChange={(e) => setText(e.target.value)} />
+      ) : (
+        <Input {...props} onChange={(e) => setText(e.target.value)} />
+      )}
       <Field.ErrorText fontSize="xs" color="stop" mt="0">
         {error}
       </Field.ErrorText>
@@ -180,11 +206,19 @@ function BudgetField() {
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
         Budget, {bench.workshop.currency}
       </Field.Label>
-      <Input size="sm" bg="sheet" borderColor="line" fontFamily="mono" placeholder="none" value={text} onChange={(e) => setText(e.target.value)} onBlur={leave} />
+      <Input
+        size="sm"
+        bg="sheet"
+        borderColor="line"
+        fontFamily="mono"
+        placeholder="none"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={leave}
+      />
       <Field.ErrorText fontSize="xs" color="stop" mt="0">
         {error}
       </Field.ErrorText>
     </Field.Root>
   );
 }
-

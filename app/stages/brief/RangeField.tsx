@@ -1,8 +1,8 @@
 import { Field, Flex, Input, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
-import { parseTemperatureC } from "#core/units/quantity";
-import { parseDecimal } from "#core/units/number";
 import { formatNumber } from "#core/units/format";
+import { parseDecimal } from "#core/units/number";
+import { parseTemperatureC } from "#core/units/quantity";
 import { useDecision } from "../../state/context";
 
 interface Range {
@@ -25,8 +25,11 @@ export function RangeField({ label, unit, path }: { label: string; unit: "°C" |
   };
   const leave = () => {
     const [low, high] = texts.map(read);
-    if (typeof low === "string" || typeof high === "string") return setError(String(typeof low === "string" ? low : high));
-    setError(low === value.low && high === value.high ? null : (commit({ low: low!, high: high! })[0]?.message ?? null));
+    if (typeof low === "string" || typeof high === "string")
+      return setError(String(typeof low === "string" ? low : high));
+    setError(
+      low === value.low && high === value.high ? null : (commit({ low: low!, high: high! })[0]?.message ?? null),
+    );
   };
   return (
     <Field.Root gap="1" invalid={error !== null}>

@@ -8,6 +8,7 @@ import { formatMoney, formatNumber } from "#core/units/format";
 import { useBuild } from "../../state/context";
 import { LinkButton } from "../../ui/LinkButton";
 import { Panel } from "../../ui/Panel";
+import { PlainTable } from "../../ui/PlainTable";
 import { StageHead } from "../StageHead";
 
 /** The shopping list: whole packs, likely and safe, and what the safety costs. */
@@ -18,72 +19,95 @@ export function BuyingStage() {
   const money = (minor: number | null) => (minor === null ? "?" : formatMoney(minor, currency));
   return (
     <Stack gap="3">
-      <StageHead title="Buying" summary={`${money(likelyMinor)} likely, ${money(safeMinor)} to be safe${unpriced > 0 ? `, ${unpriced} without a price` : ""}`}>
-        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/shopping.csv`} reloadDocument>
+      <StageHead
+        title="Buying"
+        summary={`${money(likelyMinor)} likely, ${money(safeMinor)} to be safe${unpriced > 0 ? `, ${unpriced} without a price` : ""}`}
+      >
+        <LinkButton
+          size="xs"
+          variant="outline"
+          bg="transparent"
+          color="ink"
+          borderColor="line"
+          to={`/builds/${buildId}/files/shopping.csv`}
+          reloadDocument
+        >
           Shopping list, CSV
         </LinkButton>
-        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/build.json`} reloadDocument>
+        <LinkButton
+          size="xs"
+          variant="outline"
+          bg="transparent"
+          color="ink"
+          borderColor="line"
+          to={`/builds/${buildId}/files/build.json`}
+          reloadDocument
+        >
           Build, JSON
         </LinkButton>
       </StageHead>
       <Panel>
-        <Table.ScrollArea>
-          <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line" } }}>
-            <Table.Header>
-              <Table.Row>
-                <Table.ColumnHeader>To buy</Table.ColumnHeader>
-                <Table.ColumnHeader>Likely</Table.ColumnHeader>
-                <Table.ColumnHeader>Safe</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">Enough</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">Pack price</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">Likely</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">Safe</Table.ColumnHeader>
-              </Table.Row>
-            </Table.Header>
-            <Table.Body>
-              {lines.map((line) => (
-                <Table.Row key={line.id} data-line={line.id}>
-                  <Table.Cell>
-                    {line.figure ? (
-                      <Box as="button" color="fern" textDecoration="underline" textAlign="left" onClick={() => openWorking(line.figure!)}>
-                        {line.label}
-                      </Box>
-                    ) : (
-                      line.label
-                    )}
-                    <Text fontSize="xs" color="muted">
-                      {line.need}
-                      {line.onHand ? `; on hand: ${line.onHand}` : ""}
-                    </Text>
-                  </Table.Cell>
-                  <Table.Cell fontSize="xs">{packWords(line.likely)}</Table.Cell>
-                  <Table.Cell fontSize="xs">{line.safeMinor === line.likelyMinor && packWords(line.safe) === packWords(line.likely) ? "the same" : packWords(line.safe)}</Table.Cell>
-                  <Table.Cell textAlign="end" fontFamily="mono">
-                    {formatNumber(line.odds * 100, 0, "down")} %
-                  </Table.Cell>
-                  <Table.Cell textAlign="end">
-                    <Prices line={line} />
-                  </Table.Cell>
-                  <Table.Cell textAlign="end" fontFamily="mono">
-                    {money(line.likelyMinor)}
-                  </Table.Cell>
-                  <Table.Cell textAlign="end" fontFamily="mono">
-                    {money(line.safeMinor)}
-                  </Table.Cell>
-                </Table.Row>
-              ))}
-            </Table.Body>
-          </Table.Root>
-        </Table.ScrollArea>
+        <PlainTable
+          heads={[
+            "To buy",
+            "Packs",
+            { text: "Pack price", end: true },
+            { text: "Likely", end: true },
+            { text: "Safe", end: true },
+          ]}
+        >
+          {lines.map((line) => (
+            <Table.Row key={line.id} data-line={line.id}>
+              <Table.Cell>
+                {line.figure ? (
+                  <Box
+                    as="button"
+                    color="fern"
+                    textDecoration="underline"
+                    textAlign="left"
+                    onClick={() => openWorking(line.figure!)}
+                  >
+                    {line.label}
+                  </Box>
+                ) : (
+                  line.label
+                )}
+                <Text fontSize="xs" color="muted">
+                  {line.need}
+                  {line.onHand ? `; on hand: ${line.onHand}` : ""}
+                </Text>
+              </Table.Cell>
+              <Table.Cell fontSize="sm">
+                {packWords(line.likely)}
+                {line.odds < 0.995 && (
+                  <Text fontSize="xs" color="muted">
+                    enough {formatNumber(line.odds * 100, 0, "down")} times in 100
+                    {packWords(line.safe) === packWords(line.likely) ? "" : `; safe: ${packWords(line.safe)}`}
+                  </Text>
+                )}
+              </Table.Cell>
+              <Table.Cell textAlign="end">
+                <Prices line={line} />
+              </Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="mono">
+                {money(line.likelyMinor)}
+              </Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="mono">
+                {money(line.safeMinor)}
+              </Table.Cell>
+            </Table.Row>
+          ))}
+        </PlainTable>
         <Text fontSize="xs" color="muted" mt="2">
-          Likely is enough as often as not, safe nine times in ten. “Enough” is the odds that the likely packs do. Prices are your book's: type the shop's.
+          Likely is enough as often as not, safe nine times in ten. Prices are your book's: type the shop's.
         </Text>
       </Panel>
     </Stack>
   );
 }
 
-const packWords = (counts: BuyLine["likely"]) => (counts.length === 0 ? "nothing" : counts.map(({ pack, count }) => `${count} × ${pack.name}`).join(" + "));
+const packWords = (counts: BuyLine["likely"]) =>
+  counts.length === 0 ? "nothing" : counts.map(({ pack, count }) => `${count} × ${pack.name}`).join(" + ");
 
 /** The prices behind a line, to be typed over: of the packs chosen, or of the glass by the square metre. */
 function Prices({ line }: { line: BuyLine }) {
@@ -114,7 +138,7 @@ function PriceField({ pack, per }: { pack: Pack; per: string }) {
       <Input
         ref={input}
         size="xs"
-        w="5.5rem"
+        w="4.8rem"
         textAlign="end"
         fontFamily="mono"
         bg="sheet"

@@ -1,13 +1,14 @@
 import { Box, Button, Flex, Stack, Table, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { SheetGroup } from "#core/cuts/sheets";
 import { sawSizeMm } from "#core/cuts/sawSize";
+import type { SheetGroup } from "#core/cuts/sheets";
 import { sawToleranceMm } from "#core/cuts/tolerance";
 import { formatNumber } from "#core/units/format";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
 import { useBuild, useUnits } from "../../state/context";
 import { LinkButton } from "../../ui/LinkButton";
 import { Fields, Panel } from "../../ui/Panel";
+import { PlainTable } from "../../ui/PlainTable";
 import { Reading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
@@ -28,26 +29,52 @@ export function proofWords(group: SheetGroup): string {
 export function CutsStage() {
   const { plan, bench, buildId, openWorking } = useBuild();
   const { say, units } = useUnits();
-  const views = plan.groups.flatMap((group) => group.solution.sheets.map((sheet, i) => ({ group, sheet, key: `${group.material.id}/${i}` })));
+  const views = sheetViews(plan.groups);
   const [shown, setShown] = useState(0);
   const view = views[Math.min(shown, views.length - 1)];
   return (
     <Stack gap="3">
-      <StageHead title="Cuts" summary={`blade ${say(bench.workshop.kerfMm)}, trim ${say(bench.workshop.trimMm)}${units.unit === "mm" ? " mm" : ""}`}>
+      <StageHead
+        title="Cuts"
+        summary={`blade ${say(bench.workshop.kerfMm)}, trim ${say(bench.workshop.trimMm)}${units.unit === "mm" ? " mm" : ""}`}
+      >
         {views.map((v, i) => (
-          <Button key={v.key} size="xs" variant={v === view ? "solid" : "outline"} {...(v === view ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })} aria-pressed={v === view} onClick={() => setShown(i)}>
-            Sheet {i + 1}
+          <Button
+            key={v.key}
+            size="xs"
+            variant={v === view ? "solid" : "outline"}
+            {...(v === view ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })}
+            aria-pressed={v === view}
+            onClick={() => setShown(i)}
+          >
+            {v.title}
           </Button>
         ))}
-        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/cuts.csv`} reloadDocument>
+        <LinkButton
+          size="xs"
+          variant="outline"
+          bg="transparent"
+          color="ink"
+          borderColor="line"
+          to={`/builds/${buildId}/files/cuts.csv`}
+          reloadDocument
+        >
           Cut list, CSV
         </LinkButton>
-        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to={`/builds/${buildId}/files/shop-sheet.pdf`} reloadDocument>
+        <LinkButton
+          size="xs"
+          variant="outline"
+          bg="transparent"
+          color="ink"
+          borderColor="line"
+          to={`/builds/${buildId}/files/shop-sheet.pdf`}
+          reloadDocument
+        >
           Shop sheet, PDF
         </LinkButton>
       </StageHead>
       {view ? (
-        <SheetDiagram group={view.group} sheet={view.sheet} title={`Sheet ${views.indexOf(view) + 1} of ${view.group.material.name}`} />
+        <SheetDiagram group={view.group} sheet={view.sheet} title={`${view.title}, ${view.group.material.name}`} />
       ) : (
         <Text>No sheet is cut yet.</Text>
       )}
@@ -63,53 +90,47 @@ export function CutsStage() {
         </Panel>
       ))}
       <Panel title="Parts">
-        <Table.ScrollArea>
-          <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line" } }}>
-            <Table.Header>
-              <Table.Row>
-                <Table.ColumnHeader>Part</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">Length</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">Width</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end" title="ISO 2768-1 medium, from memory">
-                  ±
-                </Table.ColumnHeader>
-                <Table.ColumnHeader>Of</Table.ColumnHeader>
-                <Table.ColumnHeader>How it came about</Table.ColumnHeader>
-              </Table.Row>
-            </Table.Header>
-            <Table.Body>
-              {plan.parts.map((part) => (
-                <Table.Row key={part.id} data-part={part.id}>
-                  <Table.Cell fontWeight="bold">
-                    {part.figure ? (
-                      <Box as="button" color="fern" textDecoration="underline" onClick={() => openWorking(part.figure!)}>
-                        {part.label}
-                      </Box>
-                    ) : (
-                      part.label
-                    )}
-                  </Table.Cell>
-                  <Table.Cell textAlign="end" fontFamily="mono">
-                    {say(sawSizeMm(part.lengthMm))}
-                  </Table.Cell>
-                  <Table.Cell textAlign="end" fontFamily="mono">
-                    {part.widthMm > 0 ? say(sawSizeMm(part.widthMm)) : ""}
-                  </Table.Cell>
-                  <Table.Cell textAlign="end" fontFamily="mono">
-                    {part.kind === "mesh" ? "" : say(sawToleranceMm(part.lengthMm))}
-                  </Table.Cell>
-                  <Table.Cell fontSize="xs">{bench.book.materials.find((m) => m.id === part.materialId)?.name}</Table.Cell>
-                  <Table.Cell fontSize="xs" color="muted">
-                    {[part.working.length, part.working.width].filter(Boolean).join("; ")}
-                  </Table.Cell>
-                </Table.Row>
-              ))}
-            </Table.Body>
-          </Table.Root>
-        </Table.ScrollArea>
+        <PlainTable
+          heads={[
+            "Part",
+            { text: "Length", end: true },
+            { text: "Width", end: true },
+            { text: "±", end: true, title: "ISO 2768-1 medium, from memory" },
+            "Of",
+            "How it came about",
+          ]}
+        >
+          {plan.parts.map((part) => (
+            <Table.Row key={part.id} data-part={part.id}>
+              <Table.Cell fontWeight="bold">
+                {part.figure ? (
+                  <Box as="button" color="fern" textDecoration="underline" onClick={() => openWorking(part.figure!)}>
+                    {part.label}
+                  </Box>
+                ) : (
+                  part.label
+                )}
+              </Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="mono">
+                {say(sawSizeMm(part.lengthMm))}
+              </Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="mono">
+                {part.widthMm > 0 ? say(sawSizeMm(part.widthMm)) : ""}
+              </Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="mono">
+                {part.kind === "mesh" ? "" : say(sawToleranceMm(part.lengthMm))}
+              </Table.Cell>
+              <Table.Cell fontSize="xs">{bench.book.materials.find((m) => m.id === part.materialId)?.name}</Table.Cell>
+              <Table.Cell fontSize="xs" color="muted">
+                {[part.working.length, part.working.width].filter(Boolean).join("; ")}
+              </Table.Cell>
+            </Table.Row>
+          ))}
+        </PlainTable>
         <Flex mt="2">
           <Text fontSize="xs" color="muted">
-            Sizes are rounded to 0.1 mm for the saw. Guard on, push stick, mask for the dust; two people to a full sheet.
+            Sizes are rounded to 0.1 mm for the saw. Guard on, push stick, mask for the dust; two people to a full
+            sheet.
           </Text>
         </Flex>
       </Panel>
@@ -117,7 +138,26 @@ export function CutsStage() {
   );
 }
 
+/** Every sheet to draw: bought ones numbered, then those from the rack. */
+function sheetViews(groups: SheetGroup[]) {
+  const all = groups.flatMap((group) =>
+    group.solution.sheets.map((sheet, i) => ({
+      group,
+      sheet,
+      key: `${group.material.id}/${i}`,
+      rack: group.offcutsUsed.includes(sheet.stock),
+    })),
+  );
+  const bought = all.filter((v) => !v.rack).map((v, i) => ({ ...v, title: `Sheet ${i + 1}` }));
+  return [...bought, ...all.filter((v) => v.rack).map((v) => ({ ...v, title: `From ${v.sheet.stock}` }))];
+}
+
 function offcutWords(group: SheetGroup, say: (mm: number) => string): string {
   const offcuts = group.solution.sheets.flatMap((s) => s.offcuts).sort((a, b) => b.w * b.h - a.w * a.h);
-  return offcuts.length === 0 ? "none" : offcuts.slice(0, 2).map((o) => `${say(o.w)} × ${say(o.h)}`).join(", ");
+  return offcuts.length === 0
+    ? "none"
+    : offcuts
+        .slice(0, 2)
+        .map((o) => `${say(o.w)} × ${say(o.h)}`)
+        .join(", ");
 }

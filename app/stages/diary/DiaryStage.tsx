@@ -3,6 +3,7 @@ import { Fragment } from "react";
 import type { Entry } from "#core/diary/schedule";
 import type { Step } from "#core/ledgers/ledger";
 import { formatMinutes } from "#core/units/format";
+import { Label } from "../../drawing/Label";
 import { useBuild } from "../../state/context";
 import { clockWords, dayWords } from "../../ui/dates";
 import { LinkButton } from "../../ui/LinkButton";
@@ -76,7 +77,11 @@ function StepRow({ entry, step }: { entry: Entry; step: Step }) {
         <Text fontSize="sm">{step.detail}</Text>
         {split && (
           <Text fontSize="xs" color="muted">
-            goes on {entry.sessions.slice(1).map((s) => `${dayWords(s.from)} ${clockWords(s.from)}–${clockWords(s.to)}`).join(", ")}
+            goes on{" "}
+            {entry.sessions
+              .slice(1)
+              .map((s) => `${dayWords(s.from)} ${clockWords(s.from)}–${clockWords(s.to)}`)
+              .join(", ")}
           </Text>
         )}
         {step.passSign && <Text fontSize="xs">Passes when: {step.passSign}</Text>}
@@ -95,7 +100,8 @@ function StepRow({ entry, step }: { entry: Entry; step: Step }) {
         <Text fontFamily="mono">{formatMinutes(step.handsOnMinutes)} hands on</Text>
         {step.waitMinutes > 0 && (
           <Text color="water">
-            then {formatMinutes(step.waitMinutes)} for {step.waitFor}, to {dayWords(entry.readyAt)} {clockWords(entry.readyAt)}
+            then {formatMinutes(step.waitMinutes)} for {step.waitFor}, to {dayWords(entry.readyAt)}{" "}
+            {clockWords(entry.readyAt)}
           </Text>
         )}
       </Box>
@@ -112,14 +118,27 @@ function Strip({ entries, steps }: { entries: Entry[]; steps: Map<string, Step> 
   const every = Math.ceil(days.length / 12);
   return (
     <Box bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md" p="2">
-      <svg viewBox={`0 0 800 ${entries.length * 15 + 24}`} width="100%" role="img" aria-label="Steps and waits along the days" style={{ display: "block" }}>
+      <svg
+        viewBox={`0 0 800 ${entries.length * 15 + 24}`}
+        width="100%"
+        role="img"
+        aria-label="Steps and waits along the days"
+        style={{ display: "block" }}
+      >
         {days.map((day, i) => (
           <g key={day}>
-            <line x1={x(day)} x2={x(day)} y1={16} y2={entries.length * 15 + 18} stroke="var(--chakra-colors-line)" strokeWidth="0.6" />
+            <line
+              x1={x(day)}
+              x2={x(day)}
+              y1={16}
+              y2={entries.length * 15 + 18}
+              stroke="var(--chakra-colors-line)"
+              strokeWidth="0.6"
+            />
             {i % every === 0 && i < days.length - 1 && (
-              <text x={x(day) + 2} y={11} fontSize="9.5" fill="var(--chakra-colors-muted)" fontFamily="var(--chakra-fonts-mono)">
+              <Label x={x(day) + 2} y={11} size={9.5} tone="muted">
                 {dayWords(day).slice(4)}
-              </text>
+              </Label>
             )}
           </g>
         ))}
@@ -127,19 +146,34 @@ function Strip({ entries, steps }: { entries: Entry[]; steps: Map<string, Step> 
           const y = 18 + i * 15;
           return (
             <g key={entry.stepId}>
-              <text x={184} y={y + 10} textAnchor="end" fontSize="11" fill="var(--chakra-colors-ink)" fontFamily="var(--chakra-fonts-body)">
+              <Label x={184} y={y + 10} anchor="end" font="body">
                 {shorten(steps.get(entry.stepId)!.title)}
-              </text>
-              <rect x={x(entry.handsEndAt)} y={y + 3} width={Math.max(0, x(entry.readyAt) - x(entry.handsEndAt))} height={8} fill="url(#wait-hatch)" stroke="var(--chakra-colors-water)" strokeWidth="0.6" />
+              </Label>
+              <rect
+                x={x(entry.handsEndAt)}
+                y={y + 3}
+                width={Math.max(0, x(entry.readyAt) - x(entry.handsEndAt))}
+                height={8}
+                fill="url(#wait-hatch)"
+                stroke="var(--chakra-colors-water)"
+                strokeWidth="0.6"
+              />
               {entry.sessions.map((s) => (
-                <rect key={s.from} x={x(s.from)} y={y + 1} width={Math.max(2, x(s.to) - x(s.from))} height={12} fill="var(--chakra-colors-fern)" />
+                <rect
+                  key={s.from}
+                  x={x(s.from)}
+                  y={y + 1}
+                  width={Math.max(2, x(s.to) - x(s.from))}
+                  height={12}
+                  fill="var(--chakra-colors-fern)"
+                />
               ))}
             </g>
           );
         })}
         <defs>
           <pattern id="wait-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="5" height="5" fill="var(--chakra-colors-waterSoft)" />
+            <rect width="5" height="5" fill="var(--chakra-colors-water-soft)" />
             <path d="M0 0v5" stroke="var(--chakra-colors-water)" strokeWidth="0.7" />
           </pattern>
         </defs>

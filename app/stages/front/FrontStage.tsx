@@ -6,6 +6,7 @@ import { useBuild, useUnits } from "../../state/context";
 import { ChoiceField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
+import { PlainTable } from "../../ui/PlainTable";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
@@ -29,7 +30,10 @@ export function FrontStage() {
       <Net />
       {!slides && (
         <Panel title="No door yet">
-          <Text mb="3">Sliding panes in tracks, sized from the opening: they hold in the shallow lower groove and lift in by the deep upper one.</Text>
+          <Text mb="3">
+            Sliding panes in tracks, sized from the opening: they hold in the shallow lower groove and lift in by the
+            deep upper one.
+          </Text>
           <Button size="sm" bg="fern" color="fernInk" onClick={putIn}>
             Put a sliding pair in
           </Button>
@@ -40,8 +44,16 @@ export function FrontStage() {
           <>
             <Panel title="Sliding pair">
               <Fields>
-                <ChoiceField label="Glass" path="/closure/glass" options={materialsOf(bench.book, "glass").map((m) => [m.id, m.name] as const)} />
-                <ChoiceField label="Tracks" path="/closure/track" options={materialsOf(bench.book, "track").map((m) => [m.id, m.name] as const)} />
+                <ChoiceField
+                  label="Glass"
+                  path="/closure/glass"
+                  options={materialsOf(bench.book, "glass").map((m) => [m.id, m.name] as const)}
+                />
+                <ChoiceField
+                  label="Tracks"
+                  path="/closure/track"
+                  options={materialsOf(bench.book, "track").map((m) => [m.id, m.name] as const)}
+                />
                 <MeasureField label="Panes overlap by" path="/closure/overlap" />
                 <MeasureField label="Allowance at each side" path="/closure/sideAllowance" />
                 <ChoiceField
@@ -67,7 +79,8 @@ export function FrontStage() {
                 <FigureReading id="front/gap" />
               </Fields>
               <Text fontSize="xs" color="muted" mt="3">
-                Two panes of {slides.glass.name.toLowerCase()}. A glazier decides on thickness and toughening. Never cut or drill tempered glass.
+                Two panes of {slides.glass.name.toLowerCase()}. A glazier decides on thickness and toughening. Never cut
+                or drill tempered glass.
               </Text>
             </Panel>
           </>
@@ -85,34 +98,32 @@ function AuditPanel() {
   const { audits } = plan.closures;
   return (
     <Panel title="Ways out" gridColumn={{ xl: "1 / -1" }}>
-      {audits.length === 0 && <Text>Add a resident with its narrowest rigid measure on Brief (key 1), and every gap is judged here.</Text>}
+      {audits.length === 0 && (
+        <Text>Add a resident with its narrowest rigid measure on Brief (key 1), and every gap is judged here.</Text>
+      )}
       {audits.map((audit) => (
-        <Table.ScrollArea key={audit.name} mb="3">
-          <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line" } }}>
-            <Table.Header>
-              <Table.Row>
-                <Table.ColumnHeader>{audit.name}</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">likely</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">at worst</Table.ColumnHeader>
-                <Table.ColumnHeader textAlign="end">allowed</Table.ColumnHeader>
-                <Table.ColumnHeader>verdict</Table.ColumnHeader>
-              </Table.Row>
-            </Table.Header>
-            <Table.Body fontFamily="mono">
-              {audit.ways.map((way) => (
-                <Table.Row key={way.id}>
-                  <Table.Cell fontFamily="body">{way.name}</Table.Cell>
-                  <Table.Cell textAlign="end">{say(way.likelyMm, "up")}</Table.Cell>
-                  <Table.Cell textAlign="end">{say(way.worstMm, "up")}</Table.Cell>
-                  <Table.Cell textAlign="end">{say(way.allowedMm, "down")}</Table.Cell>
-                  <Table.Cell fontFamily="body" color={way.passes ? "fern" : "stop"} fontWeight="bold">
-                    {way.passes ? "✓ holds" : "✗ a way out"}
-                  </Table.Cell>
-                </Table.Row>
-              ))}
-            </Table.Body>
-          </Table.Root>
-        </Table.ScrollArea>
+        <PlainTable
+          key={audit.name}
+          heads={[
+            audit.name,
+            { text: "likely", end: true },
+            { text: "at worst", end: true },
+            { text: "allowed", end: true },
+            "verdict",
+          ]}
+        >
+          {audit.ways.map((way) => (
+            <Table.Row key={way.id}>
+              <Table.Cell fontFamily="body">{way.name}</Table.Cell>
+              <Table.Cell textAlign="end">{say(way.likelyMm, "up")}</Table.Cell>
+              <Table.Cell textAlign="end">{say(way.worstMm, "up")}</Table.Cell>
+              <Table.Cell textAlign="end">{say(way.allowedMm, "down")}</Table.Cell>
+              <Table.Cell fontFamily="body" color={way.passes ? "fern" : "stop"} fontWeight="bold">
+                {way.passes ? "✓ holds" : "✗ a way out"}
+              </Table.Cell>
+            </Table.Row>
+          ))}
+        </PlainTable>
       ))}
     </Panel>
   );

@@ -5,6 +5,7 @@ import { useBuild, useUnits } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
+import { PlainTable } from "../../ui/PlainTable";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
@@ -28,7 +29,11 @@ export function SealStage() {
                 ["none", "none"],
               ]}
             />
-            <ChoiceField label="Sealant" path="/seal/sealant" options={materialsOf(bench.book, "sealant").map((m) => [m.id, m.name] as const)} />
+            <ChoiceField
+              label="Sealant"
+              path="/seal/sealant"
+              options={materialsOf(bench.book, "sealant").map((m) => [m.id, m.name] as const)}
+            />
             <MeasureField label="Bead, its leg" path="/seal/leg" hint="tooled hollow" />
             <MeasureField label="Standing water, how deep" path="/seal/standingWater" optional />
             <MeasureField label="Air out for" path="/seal/airingDays" kind="plain" suffix="days" />
@@ -48,28 +53,20 @@ export function SealStage() {
         </Panel>
       </SimpleGrid>
       <Panel title="Seams">
-        <Table.Root size="sm" css={{ "& td, & th": { bg: "transparent", borderColor: "line" } }}>
-          <Table.Header>
-            <Table.Row>
-              <Table.ColumnHeader>Seam</Table.ColumnHeader>
-              <Table.ColumnHeader textAlign="end">Length</Table.ColumnHeader>
-              <Table.ColumnHeader>Where</Table.ColumnHeader>
-              <Table.ColumnHeader>Bead</Table.ColumnHeader>
+        <PlainTable heads={["Seam", { text: "Length", end: true }, "Where", "Bead"]}>
+          {plan.shell.seams.map((seam) => (
+            <Table.Row key={seam.id}>
+              <Table.Cell>{seam.label}</Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="mono">
+                {say(seam.lengthMm)}
+              </Table.Cell>
+              <Table.Cell color={seam.wet ? "water" : "muted"}>
+                {seam.wet ? "foot, where it gets wet" : "above"}
+              </Table.Cell>
+              <Table.Cell>{sealed.has(seam.id) ? "yes" : "no"}</Table.Cell>
             </Table.Row>
-          </Table.Header>
-          <Table.Body>
-            {plan.shell.seams.map((seam) => (
-              <Table.Row key={seam.id}>
-                <Table.Cell>{seam.label}</Table.Cell>
-                <Table.Cell textAlign="end" fontFamily="mono">
-                  {say(seam.lengthMm)}
-                </Table.Cell>
-                <Table.Cell color={seam.wet ? "water" : "muted"}>{seam.wet ? "foot, where it gets wet" : "above"}</Table.Cell>
-                <Table.Cell>{sealed.has(seam.id) ? "yes" : "no"}</Table.Cell>
-              </Table.Row>
-            ))}
-          </Table.Body>
-        </Table.Root>
+          ))}
+        </PlainTable>
       </Panel>
     </Stack>
   );

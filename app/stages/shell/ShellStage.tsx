@@ -66,7 +66,9 @@ export function ShellStage() {
                 ["rabbeted", "in a rabbet"],
               ]}
             />
-            {variant.shell.joints.back === "rabbeted" && <MeasureField label="Rabbet, how deep" path="/shell/joints/rabbetDepth" />}
+            {variant.shell.joints.back === "rabbeted" && (
+              <MeasureField label="Rabbet, how deep" path="/shell/joints/rabbetDepth" />
+            )}
             <ChoiceField
               label="Held by"
               path="/shell/joints/fixing"

@@ -9,7 +9,13 @@ export interface Stock {
 
 /** Whether two parts can lie on one sheet side by side, edge-to-edge cut apart. */
 function pairFits(a: Kind, b: Kind, stock: Stock): boolean {
-  const turns = (k: Kind): [number, number][] => (k.rotate ? [[k.w, k.h], [k.h, k.w]] : [[k.w, k.h]]);
+  const turns = (k: Kind): [number, number][] =>
+    k.rotate
+      ? [
+          [k.w, k.h],
+          [k.h, k.w],
+        ]
+      : [[k.w, k.h]];
   return turns(a).some(([aw, ah]) =>
     turns(b).some(
       ([bw, bh]) =>
@@ -46,7 +52,11 @@ function areaCost(area: number, stocks: Stock[]): number {
  * @param counts how many of each
  * @param stocks usable sizes with kerf added
  */
-export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): { cost: number; sheets: number; proof: "area" | "pairs" | "none" } {
+export function lowerBound(
+  kinds: Kind[],
+  counts: number[],
+  stocks: Stock[],
+): { cost: number; sheets: number; proof: "area" | "pairs" | "none" } {
   const area = kinds.reduce((sum, k, i) => sum + k.w * k.h * counts[i]!, 0);
   if (area === 0 || stocks.length === 0) return { cost: 0, sheets: 0, proof: "none" };
   const largest = Math.max(...stocks.map((s) => s.w * s.h));
@@ -59,14 +69,24 @@ export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): { 
     if (loners.every((j) => !stocks.some((s) => pairFits(kinds[i]!, kinds[j]!, s)))) loners.push(i);
   const alone = { w: 0, h: 0, rotate: false };
   const offcuts = stocks.filter((s) => s.price === 0);
-  const cheapest = (i: number) => Math.min(...stocks.filter((s) => s.price > 0 && pairFits(kinds[i]!, alone, s)).map((s) => s.price), Infinity);
+  const cheapest = (i: number) =>
+    Math.min(...stocks.filter((s) => s.price > 0 && pairFits(kinds[i]!, alone, s)).map((s) => s.price), Infinity);
   // Rack offcuts can take at most as many loners as there are offcuts, and only loners that fit one.
   const onRack = loners.filter((i) => offcuts.some((s) => pairFits(kinds[i]!, alone, s)));
-  const rack = Math.min(onRack.length, offcuts.reduce((sum, s) => sum + s.count, 0));
+  const rack = Math.min(
+    onRack.length,
+    offcuts.reduce((sum, s) => sum + s.count, 0),
+  );
   const must = loners.filter((i) => !onRack.includes(i)).map(cheapest);
-  const may = onRack.map(cheapest).sort((a, b) => a - b).slice(0, onRack.length - rack);
+  const may = onRack
+    .map(cheapest)
+    .sort((a, b) => a - b)
+    .slice(0, onRack.length - rack);
   const prices = [...must, ...may];
-  const byPairs = { cost: prices.every(Number.isFinite) ? prices.reduce((a, b) => a + b, 0) : 0, sheets: loners.length };
+  const byPairs = {
+    cost: prices.every(Number.isFinite) ? prices.reduce((a, b) => a + b, 0) : 0,
+    sheets: loners.length,
+  };
 
   const sheets = Math.max(byArea.sheets, byPairs.sheets);
   return byPairs.cost > byArea.cost || (byPairs.cost === byArea.cost && byPairs.sheets > byArea.sheets)

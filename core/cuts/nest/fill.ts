@@ -86,13 +86,21 @@ function place(free: Node, choice: Choice, keepLarge: boolean): Node[] {
  * Fills one sheet by edge-to-edge cuts, smallest free rectangle first. Takes what it places out of `left`.
  * @returns the cut tree and the area placed, in square micrometres with kerf
  */
-export function fillSheet(w: number, h: number, kinds: Kind[], left: number[], taste: Taste, random: () => number): { root: Node; placed: number } {
+export function fillSheet(
+  w: number,
+  h: number,
+  kinds: Kind[],
+  left: number[],
+  taste: Taste,
+  random: () => number,
+): { root: Node; placed: number } {
   const root: Node = { x: 0, y: 0, w, h };
   const free = [root];
   let placed = 0;
   while (free.length > 0) {
     let smallest = 0;
-    for (let i = 1; i < free.length; i++) if (free[i]!.w * free[i]!.h < free[smallest]!.w * free[smallest]!.h) smallest = i;
+    for (let i = 1; i < free.length; i++)
+      if (free[i]!.w * free[i]!.h < free[smallest]!.w * free[smallest]!.h) smallest = i;
     const node = free.splice(smallest, 1)[0]!;
     const choice = bestPart(node, kinds, left, taste, random);
     if (!choice) continue;

@@ -1,7 +1,12 @@
 import * as v from "valibot";
 
 const mm = (what: string) =>
-  v.pipe(v.number(`${what} must be a number of millimetres.`), v.finite(), v.minValue(0.1, `${what} must be more than nought.`), v.maxValue(100_000));
+  v.pipe(
+    v.number(`${what} must be a number of millimetres.`),
+    v.finite(),
+    v.minValue(0.1, `${what} must be more than nought.`),
+    v.maxValue(100_000),
+  );
 const optionalMm = v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(1000));
 const count = v.pipe(v.number(), v.integer(), v.minValue(0));
 

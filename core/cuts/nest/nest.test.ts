@@ -12,7 +12,10 @@ type Rect = { x: number; y: number; w: number; h: number };
  */
 function separable(parts: Rect[], kerf: number): boolean {
   if (parts.length <= 1) return true;
-  for (const [start, size] of [["x", "w"], ["y", "h"]] as const) {
+  for (const [start, size] of [
+    ["x", "w"],
+    ["y", "h"],
+  ] as const) {
     for (const edge of parts.map((p) => p[start] + p[size])) {
       const low = parts.filter((p) => p[start] + p[size] <= edge + EPS);
       const high = parts.filter((p) => p[start] >= edge + kerf - EPS);
@@ -41,7 +44,8 @@ function faults(instance: NestInstance, solution: NestSolution): string[] {
       if (p.x < trim - EPS || p.y < trim - EPS || p.x + p.w > stock.w - trim + EPS || p.y + p.h > stock.h - trim + EPS)
         found.push(`${p.partId} outside the trimmed sheet`);
     }
-    if (!separable([...sheet.parts, ...sheet.offcuts], instance.kerf)) found.push(`sheet ${sheet.stock} cannot be sawn edge to edge`);
+    if (!separable([...sheet.parts, ...sheet.offcuts], instance.kerf))
+      found.push(`sheet ${sheet.stock} cannot be sawn edge to edge`);
   }
   for (const stock of instance.stock)
     if (stock.count !== null && (used.get(stock.id) ?? 0) > stock.count) found.push(`too many of ${stock.id}`);
@@ -56,7 +60,8 @@ function faults(instance: NestInstance, solution: NestSolution): string[] {
     if (listed > 0 && still) found.push(`${part.id} left out though a sheet is to be had`);
   }
   const cost = solution.sheets.reduce((sum, s) => sum + instance.stock.find((t) => t.id === s.stock)!.price, 0);
-  if (solution.unplaced.length === 0 && cost < solution.bound.cost - EPS) found.push("cheaper than its own lower bound");
+  if (solution.unplaced.length === 0 && cost < solution.bound.cost - EPS)
+    found.push("cheaper than its own lower bound");
   return found;
 }
 
@@ -78,7 +83,13 @@ const part = (id: string, w: number, h: number, qty = 1, rotate = true) => ({ id
 
 describe("worked sheet boxes", () => {
   const box = (depth: number, back: [number, number]) =>
-    job([part("topBase", 1520, depth, 2), part("side", 600, depth, 2), part("back", ...back), part("dam", 1500, 100), part("rail", 1500, 60)]);
+    job([
+      part("topBase", 1520, depth, 2),
+      part("side", 600, depth, 2),
+      part("back", ...back),
+      part("dam", 1500, 100),
+      part("rail", 1500, 60),
+    ]);
 
   it("cuts the 600 deep box with its back laid over from two sheets, and proves it", () => {
     const instance = box(600, [1520, 620]);
@@ -102,13 +113,18 @@ describe("worked sheet boxes", () => {
 describe("edge cases", () => {
   it("fits what fits exactly, and not a tenth more", () => {
     expect(nest(job([part("a", 2430, 1210)])).sheets).toHaveLength(1);
-    expect(nest(job([part("a", 2430.1, 1210)])).unplaced).toEqual([{ partId: "a", qty: 1, why: "longer than any stock" }]);
+    expect(nest(job([part("a", 2430.1, 1210)])).unplaced).toEqual([
+      { partId: "a", qty: 1, why: "longer than any stock" },
+    ]);
     expect(nest(job([part("a", 1213.4, 1210, 2)])).sheets).toHaveLength(1);
     expect(nest(job([part("a", 1213.5, 1210, 2)])).sheets).toHaveLength(2);
   });
   it("names grain-locked and too wide parts", () => {
     const solution = nest(job([part("locked", 600, 1300, 1, false), part("wide", 1300, 1300)]));
-    expect(solution.unplaced.map((u) => u.why)).toEqual(["its grain locks it the wrong way for any stock", "wider than any stock"]);
+    expect(solution.unplaced.map((u) => u.why)).toEqual([
+      "its grain locks it the wrong way for any stock",
+      "wider than any stock",
+    ]);
   });
   it("uses offcuts before buying, and says when limited stock is used up", () => {
     const offcut = { id: "O1", w: 900, h: 700, price: 0, count: 1, trim: 0 };
@@ -136,15 +152,32 @@ describe("edge cases", () => {
 
 it("is always valid, never under its bound, and the same for the same seed", () => {
   const tenth = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 }).map((n) => n / 10);
-  const parts = fc.array(fc.record({ w: tenth(20, 2600), h: tenth(20, 1300), qty: fc.integer({ min: 1, max: 4 }), rotate: fc.boolean() }), { maxLength: 14 });
-  fc.assert(
-    fc.property(parts, fc.constantFrom(0, 1.5, 3.2), fc.integer({ min: 0, max: 3 }), fc.integer(), (list, kerf, offcuts, seed) => {
-      const stock = [L, S, { id: "O", w: 900, h: 700, price: 0, count: offcuts, trim: 0 }];
-      const instance = job(list.map((p, i) => ({ id: `p${i}`, ...p })), { kerf, seed, stock });
-      const solution = nest(instance, 12);
-      expect(faults(instance, solution)).toEqual([]);
-      expect(nest(instance, 12)).toEqual(solution);
+  const parts = fc.array(
+    fc.record({
+      w: tenth(20, 2600),
+      h: tenth(20, 1300),
+      qty: fc.integer({ min: 1, max: 4 }),
+      rotate: fc.boolean(),
     }),
+    { maxLength: 14 },
+  );
+  fc.assert(
+    fc.property(
+      parts,
+      fc.constantFrom(0, 1.5, 3.2),
+      fc.integer({ min: 0, max: 3 }),
+      fc.integer(),
+      (list, kerf, offcuts, seed) => {
+        const stock = [L, S, { id: "O", w: 900, h: 700, price: 0, count: offcuts, trim: 0 }];
+        const instance = job(
+          list.map((p, i) => ({ id: `p${i}`, ...p })),
+          { kerf, seed, stock },
+        );
+        const solution = nest(instance, 12);
+        expect(faults(instance, solution)).toEqual([]);
+        expect(nest(instance, 12)).toEqual(solution);
+      },
+    ),
     { numRuns: 150 },
   );
 });

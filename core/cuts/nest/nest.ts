@@ -7,6 +7,9 @@ import type { Cut, NestInstance, NestSheet, NestSolution } from "./format";
 const UM = 1000;
 const um = (mm: number) => Math.round(mm * UM);
 
+/** Tries that are still made for a larger offcut once the cost is proved least. */
+const PROVED_TRIES = 400;
+
 /** Tries of the answer that the plan and the tally use: fixed, so that it depends on instance and seed alone. */
 export const PLAN_TRIES = 120;
 
@@ -24,7 +27,13 @@ interface Attempt {
 const leaves = (node: Node): Node[] => (node.cut ? [...leaves(node.cut.first), ...leaves(node.cut.second)] : [node]);
 
 /** One randomised packing: sheet after sheet, each the stock that holds most per price. */
-function attempt(kinds: Kind[], counts: number[], stocks: Stock[], costLimit: number, random: () => number): Attempt | undefined {
+function attempt(
+  kinds: Kind[],
+  counts: number[],
+  stocks: Stock[],
+  costLimit: number,
+  random: () => number,
+): Attempt | undefined {
   const left = [...counts];
   const stockLeft = stocks.map((s) => s.count);
   const sheets: Placed[] = [];
@@ -46,7 +55,8 @@ function attempt(kinds: Kind[], counts: number[], stocks: Stock[], costLimit: nu
       const trial = [...left];
       const { root, placed } = fillSheet(stock.w, stock.h, kinds, trial, taste, random);
       if (placed === 0) continue;
-      const value = stock.price === 0 ? Number.MAX_VALUE * (placed / (stock.w * stock.h)) : (placed / stock.price) * liking[s]!;
+      const value =
+        stock.price === 0 ? Number.MAX_VALUE * (placed / (stock.w * stock.h)) : (placed / stock.price) * liking[s]!;
       if (!best || value > best.value) best = { stock: s, value, root, left: trial };
     }
     if (!best) break;
@@ -67,7 +77,13 @@ function cutsOf(node: Node, sheet: { w: number; h: number }, trimMm: number, ker
     axis,
     at: ((axis === "x" ? second.x : second.y) - kerfUm) / UM + trimMm,
     from: (axis === "x" ? node.y : node.x) / UM + trimMm,
-    to: Math.min((axis === "x" ? node.y + node.h : node.x + node.w) - kerfUm, (axis === "x" ? sheet.h : sheet.w) - kerfUm) / UM + trimMm,
+    to:
+      Math.min(
+        (axis === "x" ? node.y + node.h : node.x + node.w) - kerfUm,
+        (axis === "x" ? sheet.h : sheet.w) - kerfUm,
+      ) /
+        UM +
+      trimMm,
   };
   return [own, ...cutsOf(first, sheet, trimMm, kerfUm), ...cutsOf(second, sheet, trimMm, kerfUm)];
 }
@@ -94,9 +110,17 @@ function whyNot(part: NestInstance["parts"][number], instance: NestInstance): st
  * @param goOn asked between tries; false stops the search with the best so far
  * @returns every placeable part placed, the rest named, with a lower bound on the cost
  */
-export function nest(instance: NestInstance, tries = PLAN_TRIES, goOn: (done: number) => boolean = () => true): NestSolution {
+export function nest(
+  instance: NestInstance,
+  tries = PLAN_TRIES,
+  goOn: (done: number) => boolean = () => true,
+): NestSolution {
   const kerf = um(instance.kerf);
-  const kinds: Kind[] = instance.parts.map((p) => ({ w: um(p.w) + kerf, h: um(p.h) + kerf, rotate: p.rotate }));
+  const kinds: Kind[] = instance.parts.map((p) => ({
+    w: um(p.w) + kerf,
+    h: um(p.h) + kerf,
+    rotate: p.rotate,
+  }));
   const trims = instance.stock.map((s) => s.trim ?? instance.trim);
   const stocks: Stock[] = instance.stock.map((s, i) => ({
     w: um(s.w - 2 * trims[i]!) + kerf,
@@ -104,7 +128,8 @@ export function nest(instance: NestInstance, tries = PLAN_TRIES, goOn: (done: nu
     price: s.price,
     count: s.count ?? Number.MAX_SAFE_INTEGER,
   }));
-  const fitsSome = (k: Kind) => stocks.some((s) => s.count > 0 && ((k.w <= s.w && k.h <= s.h) || (k.rotate && k.h <= s.w && k.w <= s.h)));
+  const fitsSome = (k: Kind) =>
+    stocks.some((s) => s.count > 0 && ((k.w <= s.w && k.h <= s.h) || (k.rotate && k.h <= s.w && k.w <= s.h)));
   const counts = instance.parts.map((p, i) => (fitsSome(kinds[i]!) ? p.qty : 0));
   const bound = lowerBound(kinds, counts, stocks);
 
@@ -117,10 +142,20 @@ export function nest(instance: NestInstance, tries = PLAN_TRIES, goOn: (done: nu
   const missing = (a: Attempt) => a.left.reduce((sum, n) => sum + n, 0);
   const better = (a: Attempt, b: Attempt) =>
     missing(a) - missing(b) || a.cost - b.cost || b.offcut - a.offcut || a.sheets.length - b.sheets.length;
+  const proved = () => best !== undefined && missing(best) === 0 && best.cost <= bound.cost + 1e-9;
   for (let i = 0; i < tries && goOn(i); i++) {
+    if (i >= PROVED_TRIES && proved()) break;
     const found = attempt(kinds, counts, stocks, best && missing(best) === 0 ? best.cost : Infinity, random);
     if (!found) continue;
-    found.offcut = Math.max(0, ...found.sheets.flatMap((s) => leaves(s.root).filter(keepable).map((n) => n.w * n.h))) / largestStock;
+    found.offcut =
+      Math.max(
+        0,
+        ...found.sheets.flatMap((s) =>
+          leaves(s.root)
+            .filter(keepable)
+            .map((n) => n.w * n.h),
+        ),
+      ) / largestStock;
     if (!best || better(found, best) < 0) best = found;
   }
 
@@ -139,7 +174,12 @@ export function nest(instance: NestInstance, tries = PLAN_TRIES, goOn: (done: nu
       cuts: cutsOf(root, stocks[stock]!, trimMm, kerf),
       offcuts: all
         .filter(keepable)
-        .map((n) => ({ x: n.x / UM + trimMm, y: n.y / UM + trimMm, w: (n.w - kerf) / UM, h: (n.h - kerf) / UM }))
+        .map((n) => ({
+          x: n.x / UM + trimMm,
+          y: n.y / UM + trimMm,
+          w: (n.w - kerf) / UM,
+          h: (n.h - kerf) / UM,
+        }))
         .sort((a, b) => b.w * b.h - a.w * a.h),
     };
   });

@@ -1,0 +1,46 @@
+/** Imports point one way: app -> files, db -> core; core imports nothing outside core but small pure libraries. */
+module.exports = {
+  forbidden: [
+    { name: "no-circles", severity: "error", from: {}, to: { circular: true, dependencyTypesNot: ["type-only"] } },
+    {
+      name: "core-stays-pure",
+      severity: "error",
+      from: { path: "^core/", pathNot: "\\.test\\.ts$" },
+      to: { pathNot: ["^core/", "^node_modules/(valibot|fast-json-patch|pure-rand)/"] },
+    },
+    {
+      name: "files-read-core-only",
+      severity: "error",
+      from: { path: "^files/" },
+      to: { path: "^(app|db|cli|demo|scripts)/" },
+    },
+    {
+      name: "db-reads-core-only",
+      severity: "error",
+      from: { path: "^db/" },
+      to: { path: "^(app|files|cli|demo|scripts)/" },
+    },
+    {
+      name: "nobody-reads-app",
+      severity: "error",
+      from: { path: "^(core|files|db|cli|demo)/" },
+      to: { path: "^app/" },
+    },
+    {
+      name: "no-unresolved",
+      severity: "error",
+      from: {},
+      to: { couldNotResolve: true, pathNot: "^(\\./)?\\+types|virtual:" },
+    },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "node", "default", "types"],
+      extensions: [".ts", ".tsx", ".mjs", ".js"],
+    },
+  },
+};
