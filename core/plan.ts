@@ -3,7 +3,7 @@ import { type BuyLedger, planBuying } from "./buying/planBuying";
 import type { Stock } from "./buying/stock";
 import { type ClosureLedger, planClosures } from "./closures/planClosures";
 import { type Nester, rememberingNester } from "./cuts/nester";
-import { planCuts } from "./cuts/planCuts";
+import { misfits, planCuts } from "./cuts/planCuts";
 import type { SheetGroup } from "./cuts/sheets";
 import type { Build } from "./design/schema";
 import { chosenVariant } from "./design/variant";
@@ -16,7 +16,7 @@ import type { Book } from "./materials/schema";
 import { planSeal } from "./seal/planSeal";
 import { planShell } from "./shell/planShell";
 import { buildShell, type Shell } from "./shell/shell";
-import { settleSnags } from "./snags/settle";
+import { type Judge, settleSnags } from "./snags/settle";
 import { type Tally, tallyUp } from "./tally";
 
 /** All a plan depends on. Plain data; the same input gives the same plan on any machine. */
@@ -43,6 +43,17 @@ export interface Plan extends TradeLedger {
   tally: Tally;
 }
 
+/** Levels, shell, and the trades in their fixed order. */
+function runTrades({ book, workshop }: PlanInput, design: Build) {
+  const variant = chosenVariant(design);
+  const shell = buildShell(variant, book);
+  const site = makeSite(design, variant, shell, book, workshop);
+  const bare = planShell(site);
+  const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
+  const closures = planClosures(site, { railSagMm });
+  return { shell, site, closures, trades: gather([bare, closures, planAir(site), planSeal(site)]) };
+}
+
 /**
  * One design in, five ledgers out: levels and shell, then the trades in their fixed order, then the reckoners over the
  * gathered ledgers. The design must have passed `checkDesign` with the same book.
@@ -51,29 +62,21 @@ export interface Plan extends TradeLedger {
  */
 export function plan(input: PlanInput, nester: Nester = rememberingNester()): Plan {
   const { design, book, stock, workshop, seed } = input;
-  const variant = chosenVariant(design);
-  const shell = buildShell(variant, book);
-  const site = makeSite(design, variant, shell, book, workshop);
-
-  const bare = planShell(site);
-  const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
-  const closures = planClosures(site, { railSagMm });
-  const trades = gather([bare, closures, planAir(site), planSeal(site)]);
+  const { shell, site, closures, trades } = runTrades(input, design);
 
   const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester });
-  const buying = planBuying(site, {
-    parts: trades.parts,
-    supplies: trades.supplies,
-    groups: cuts.groups,
-    stock,
-  });
+  const buying = planBuying(site, { parts: trades.parts, supplies: trades.supplies, groups: cuts.groups, stock });
   const before = gather([trades, cuts, buying]);
   const diary = planDiary(site, { steps: before.steps, now: parseLocal(input.now) ?? 0 });
 
   const all = gather([before, diary]);
+  const judge: Judge = (fixed) => {
+    const then = runTrades(input, fixed).trades;
+    return [...then.snags, ...misfits({ parts: then.parts, book, trimMm: workshop.trimMm })];
+  };
   return {
     ...all,
-    snags: settleSnags(all.snags, design, book),
+    snags: settleSnags(all.snags, design, book, judge),
     site,
     shell,
     closures,

@@ -2,7 +2,7 @@ import { Box } from "@chakra-ui/react";
 import { useRef } from "react";
 import { FACES, type FaceId } from "#core/design/schema";
 import type { Rect } from "#core/shell/faces";
-import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
+import { layNet, type Net as NetLayout } from "#core/shell/net";
 import { useBuild, useUnits } from "../state/context";
 import { Dimension } from "./Dimension";
 import { drawRect } from "./drawRect";

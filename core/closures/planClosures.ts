@@ -3,7 +3,6 @@ import { constant, type Figure, from } from "../figures/figure";
 import { emptyLedger, type Part, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
-import type { MaterialOf } from "../materials/schema";
 import { GAP_FACTOR } from "../residents/factors";
 import { formatNumber } from "../units/format";
 import { type Audit, auditEscape } from "./escape";

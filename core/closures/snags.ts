@@ -4,6 +4,7 @@ import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
+import { railFixes } from "../shell/snags";
 import { formatNumber } from "../units/format";
 import type { Audit, JudgedWay } from "./escape";
 import { type Slides, THIN_GLASS_M2 } from "./sliding";
@@ -37,12 +38,20 @@ function openSnags(site: Site): Snag[] {
       title: "The front is open",
       sentence: `An opening of ${site.say(opening.widthMm)} × ${site.say(opening.heightMm)} has no door yet.`,
       reason: "Nothing is kept in, and no glass can be ordered.",
-      fix: {
-        label: "Put a sliding pair in",
+      otherFixes: [
+        { lock: "none" as const, brushStrip: false },
+        { lock: "wedge" as const, brushStrip: false },
+        { lock: "key" as const, brushStrip: false },
+        { lock: "key" as const, brushStrip: true },
+      ].map((how) => ({
+        label: `Put a sliding pair in${how.lock === "key" ? ", with a key lock" : ""}`,
         patch: [
-          set(site.at("/closure"), newSlidingPair(opening.widthMm * opening.heightMm > 2e6 * THIN_GLASS_M2 ? 6 : 4)),
+          set(site.at("/closure"), {
+            ...newSlidingPair(opening.widthMm * opening.heightMm > 2e6 * THIN_GLASS_M2 ? 6 : 4),
+            ...how,
+          }),
         ],
-      },
+      })),
     },
   ];
 }
@@ -136,10 +145,7 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       title: "The sagging rail will pinch the panes",
       sentence: `The rail comes down ${say(railSagMm, "up")} in years; ${say(topRoomMm, "down")} is free above the panes.`,
       reason: "Once the groove's floor touches the glass the doors are stuck, and glass carries the top.",
-      fix: {
-        label: `Raise the head rail to ${say((site.variant.shell.front.headRail?.value ?? 40) * 1.6)}`,
-        patch: [setMm(at("/shell/front/headRail"), (site.variant.shell.front.headRail?.value ?? 40) * 1.6)],
-      },
+      otherFixes: railFixes(site, site.variant.shell.front.headRail?.value ?? 0),
       figure: "shell/rail-sag",
     });
   return list;

@@ -5,10 +5,13 @@ import { constant, type Figure } from "../figures/figure";
 import { set, setMm } from "../ledgers/fix";
 import { emptyLedger, type Part, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
+import { findMaterial } from "../materials/find";
+import type { Book } from "../materials/schema";
 import { planShell } from "../shell/planShell";
 import { buildShell } from "../shell/shell";
 import { formatMoney, formatNumber } from "../units/format";
 import type { Nester } from "./nester";
+import { sawSizeMm } from "./sawSize";
 import { nestSheets, type SheetGroup } from "./sheets";
 
 export interface CutLedger extends TradeLedger {
@@ -97,6 +100,29 @@ function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
       reason: "Panels are cut whole; a joint in the middle of a panel is for you to decide.",
     };
   });
+}
+
+/** Panels that no sheet of their material gives, told without nesting. */
+export function misfits({
+  parts,
+  book,
+  trimMm,
+}: {
+  parts: Part[];
+  book: Book;
+  trimMm: number;
+}): Pick<Snag, "rule" | "subject" | "severity">[] {
+  return parts
+    .filter((p) => p.kind === "panel")
+    .filter((p) => {
+      const [l, w] = [sawSizeMm(p.lengthMm), sawSizeMm(p.widthMm)];
+      const stock = findMaterial(book, p.materialId, "sheet")?.stock ?? [];
+      return !stock.some((s) => {
+        const [sw, sh] = [s.widthMm - 2 * trimMm, s.heightMm - 2 * trimMm];
+        return (l <= sw && w <= sh) || (!p.grainLocked && w <= sw && l <= sh);
+      });
+    })
+    .map((p) => ({ rule: "cuts/no-sheet-fits", subject: p.id, severity: "stop" }));
 }
 
 interface Alternative {

@@ -63,6 +63,12 @@ export interface Step {
 
 export type Severity = "stop" | "mind" | "note";
 
+/** A change of the design that clears a snag: a JSON Patch (RFC 6902) under a button. */
+export interface Fix {
+  label: string;
+  patch: Operation[];
+}
+
 /** A judgement. `subject` makes it one of its rule's kind, so that a waiver survives an edit. */
 export interface Snag {
   rule: string;
@@ -72,7 +78,9 @@ export interface Snag {
   title: string;
   sentence: string;
   reason: string;
-  fix?: { label: string; patch: Operation[] };
+  fix?: Fix;
+  /** More to try, in order, when `fix` proves not to clear it; the finished plan has none. */
+  otherFixes?: Fix[];
   figure?: string;
   waived?: { reason: string };
 }

@@ -1,6 +1,6 @@
 import type { Figure } from "../figures/figure";
 import { set, setMm } from "../ledgers/fix";
-import type { Snag } from "../ledgers/ledger";
+import type { Fix, Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
 import { formatNumber } from "../units/format";
@@ -11,6 +11,8 @@ import { LIFT_KG } from "./mass";
 const SAG_LIMIT = 200;
 /** A shell taller than this many depths tips too easily (HANDBOOK §2, from memory). */
 const TALL_SHARE = 1.5;
+/** Heights worth cutting a head rail to. */
+const RAIL_HEIGHTS_MM = [40, 60, 80, 100, 125, 150, 200];
 /** Ground must stay below the dam's edge by this, so that it is not kicked into the tracks. */
 const DAM_FREEBOARD_MM = 10;
 
@@ -26,13 +28,7 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
   if (topSag && topSag.value > spanMm / SAG_LIMIT) {
     const thicker = materialsOf(book, "sheet")
       .filter((s) => s.plastic === shell.sheets.top.plastic && s.thicknessMm > shell.thicknessMm.top)
-      .find((s) => topSag.value * (shell.thicknessMm.top / s.thicknessMm) ** 2 <= spanMm / SAG_LIMIT);
-    const fix = !front.headRail
-      ? { label: `Add a head rail of ${say(60)}`, patch: [setMm(at("/shell/front/headRail"), 60)] }
-      : thicker && {
-          label: `Make the top of ${thicker.name}`,
-          patch: [set(at("/faces/top"), { material: thicker.id })],
-        };
+      .map((s) => ({ label: `Make the top of ${s.name}`, patch: [set(at("/faces/top"), { material: s.id })] }));
     list.push({
       rule: "shell/top-sags",
       subject: "top",
@@ -41,16 +37,12 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
       title: "The top will sag",
       sentence: `${say(topSag.value, "up")} over ${say(spanMm)} in a few years; ${say(spanMm / SAG_LIMIT, "down")} is what doors and eyes put up with.`,
       reason: "A long top under its own weight and lamps creeps, and doors bind under it when it is warm.",
-      ...(fix && { fix }),
+      otherFixes: [...(front.headRail ? [] : railFixes(site, 0)), ...thicker],
       figure: topSag.id,
     });
   }
   const railSag = figure("shell/rail-sag");
   if (railSag && railSag.value > shell.opening.widthMm / SAG_LIMIT) {
-    const rail = front.headRail!;
-    // Sag falls at least with the square of the rail's height.
-    const wanted = Math.ceil((rail.value * Math.sqrt((railSag.value * SAG_LIMIT) / shell.opening.widthMm)) / 5) * 5;
-    const room = shell.opening.heightMm - (wanted - rail.value);
     list.push({
       rule: "shell/head-rail-sags",
       subject: "head-rail",
@@ -59,12 +51,7 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
       title: "The head rail will sag",
       sentence: `${say(railSag.value, "up")} over ${say(shell.opening.widthMm)}; at ${say(shell.opening.widthMm / SAG_LIMIT, "down")} the doors begin to bind.`,
       reason: "The rail carries half the top and the upper track.",
-      ...(room >= 150 && {
-        fix: {
-          label: `Make the head rail ${say(wanted)} high`,
-          patch: [setMm(at("/shell/front/headRail"), wanted)],
-        },
-      }),
+      otherFixes: railFixes(site, front.headRail!.value),
       figure: railSag.id,
     });
   }
@@ -181,3 +168,10 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
     });
   return list;
 }
+
+/** Higher head rails to try, in order. */
+export const railFixes = (site: Site, presentMm: number): Fix[] =>
+  RAIL_HEIGHTS_MM.filter((mm) => mm > presentMm).map((mm) => ({
+    label: presentMm > 0 ? `Make the head rail ${site.say(mm)} high` : `Add a head rail of ${site.say(mm)}`,
+    patch: [setMm(site.at("/shell/front/headRail"), mm)],
+  }));

@@ -1,26 +1,35 @@
 import { checkDesign } from "../design/limits";
 import type { Build } from "../design/schema";
-import type { Severity, Snag } from "../ledgers/ledger";
+import type { Fix, Severity, Snag } from "../ledgers/ledger";
 import type { Book } from "../materials/schema";
 import { applyFix } from "./fix";
 
 const ORDER: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
 
-/** A fix that would make the design unplannable is not offered. */
-function withPlannableFix(snag: Snag, build: Build, book: Book): Snag {
-  if (!snag.fix) return snag;
-  if (checkDesign(applyFix(build, snag.fix.patch), book).length === 0) return snag;
-  const { fix: _, ...rest } = snag;
-  return rest;
+/** Snags of a design, as far as fixes can change them; asked of each design a fix would lead to. */
+export type Judge = (design: Build) => Pick<Snag, "rule" | "subject" | "severity">[];
+
+const key = (snag: Pick<Snag, "rule" | "subject">) => `${snag.rule}/${snag.subject}`;
+const stopsOf = (snags: ReturnType<Judge>) => snags.filter((s) => s.severity === "stop").map(key);
+
+/** A fix is offered only when the design it leads to can be planned, is rid of the snag, and has no new stop. */
+function proves(fix: Fix, snag: Snag, build: Build, book: Book, before: Set<string>, judge: Judge): boolean {
+  const fixed = applyFix(build, fix.patch);
+  if (checkDesign(fixed, book).length > 0) return false;
+  const after = judge(fixed);
+  return after.every((s) => key(s) !== key(snag)) && stopsOf(after).every((stop) => before.has(stop));
 }
 
-/** Snags as the screen shows them: stops first, waived ones marked and last of their kind, only fixes that can be applied. */
-export function settleSnags(snags: Snag[], build: Build, book: Book): Snag[] {
+/** Snags as the screen shows them: stops first, waived ones marked and last of their kind, each fix proved. */
+export function settleSnags(snags: Snag[], build: Build, book: Book, judge: Judge): Snag[] {
+  const before = new Set(stopsOf(snags));
   return snags
-    .map((snag) => {
+    .map(({ fix: first, otherFixes = [], ...snag }): Snag => {
+      const fix = (first ? [first, ...otherFixes] : otherFixes).find((f) =>
+        proves(f, snag, build, book, before, judge),
+      );
       const waiver = build.waivers.find((w) => w.rule === snag.rule && w.subject === snag.subject);
-      const settled = withPlannableFix(snag, build, book);
-      return waiver ? { ...settled, waived: { reason: waiver.reason } } : settled;
+      return { ...snag, ...(fix && { fix }), ...(waiver && { waived: { reason: waiver.reason } }) };
     })
     .sort(
       (a, b) =>

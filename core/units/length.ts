@@ -68,5 +68,7 @@ export function parseLength(text: string, bareUnit: LengthUnit = "mm"): Result<n
     previous = unit;
     rest = rest.slice(piece[0].length);
   }
-  return Number.isFinite(totalMm) ? ok(negative ? -totalMm : totalMm) : refusal;
+  // A picometre is kept: binary fractions of 25.4 would else show in files.
+  const roundedMm = Number(totalMm.toFixed(9));
+  return Number.isFinite(roundedMm) ? ok(negative ? -roundedMm : roundedMm) : refusal;
 }

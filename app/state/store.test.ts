@@ -1,0 +1,151 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { statedMm } from "../../core/design/measure";
+import { demoBook } from "../../demo/tern-street";
+import { jobBuild } from "../../tests/job";
+import { autosave } from "./autosave";
+import { readAt, writeAt } from "./pointer";
+import { createBuildStore } from "./store";
+
+const WIDTH = "/variants/0/shell/size/width";
+const make = () => createBuildStore(jobBuild(), 1, demoBook);
+const widen = (mm: number) => (draft: ReturnType<typeof jobBuild>) => writeAt(draft, WIDTH, statedMm(mm));
+const width = (api: ReturnType<typeof make>) => (readAt(api.store.getState().design, WIDTH) as { value: number }).value;
+
+describe("the build's store", () => {
+  it("undoes and redoes commits, one at a time", () => {
+    const api = make();
+    api.commit(widen(1400));
+    api.commit(widen(1300));
+    api.undo();
+    expect(width(api)).toBe(1400);
+    api.undo();
+    expect(width(api)).toBe(1500);
+    api.redo();
+    api.redo();
+    expect(width(api)).toBe(1300);
+  });
+
+  it("takes a whole drag as one step back", () => {
+    const api = make();
+    for (const mm of [1490, 1450, 1410]) api.show(widen(mm));
+    expect(width(api)).toBe(1500);
+    api.settle();
+    expect(width(api)).toBe(1410);
+    api.undo();
+    expect(width(api)).toBe(1500);
+  });
+
+  it("keeps the last good design when a change cannot be planned", () => {
+    const api = make();
+    expect(api.commit(widen(0))[0]!.message).toMatch(/more than nought/);
+    expect(api.show(widen(40_000))[0]!.path).toBe(WIDTH);
+    expect(width(api)).toBe(1500);
+    expect(api.store.getState().preview).toBeNull();
+  });
+
+  it("applies a fix as one step, and drops what is only shown", () => {
+    const api = make();
+    api.applyFix([{ op: "add", path: WIDTH, value: statedMm(1200) }]);
+    expect(width(api)).toBe(1200);
+    api.show(widen(1100));
+    api.drop();
+    api.settle();
+    expect(width(api)).toBe(1200);
+  });
+});
+
+describe("autosave", () => {
+  const sent: { base: number | null; width: number }[] = [];
+  let answer: (base: number | null) => { status: number; body: unknown };
+  beforeEach(() => {
+    vi.useFakeTimers();
+    sent.length = 0;
+    answer = (base) => ({ status: 200, body: { saved: true, revision: (base ?? 0) + 1 } });
+    vi.stubGlobal("addEventListener", () => {});
+    vi.stubGlobal("removeEventListener", () => {});
+    vi.stubGlobal("fetch", async (_: string, init: { body: string }) => {
+      const { base, design } = JSON.parse(init.body);
+      sent.push({ base, width: (readAt(design, WIDTH) as { value: number }).value });
+      const { body } = answer(base);
+      if (body === null) throw new Error("offline");
+      return { json: async () => body };
+    });
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
+  it("sends edits within a moment of one another as one revision", async () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    api.commit(widen(1400));
+    api.commit(widen(1300));
+    expect(api.store.getState().save.kind).toBe("waiting");
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent).toEqual([{ base: 1, width: 1300 }]);
+    expect(api.store.getState().save).toEqual({ kind: "saved", revision: 2 });
+    saver.stop();
+    expect(sent).toHaveLength(1);
+  });
+
+  it("tries again when the server does not answer, and loses nothing", async () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    answer = () => ({ status: 0, body: null });
+    api.commit(widen(1400));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(api.store.getState().save.kind).toBe("failed");
+    answer = (base) => ({ status: 200, body: { saved: true, revision: (base ?? 0) + 1 } });
+    await vi.advanceTimersByTimeAsync(4000);
+    expect(api.store.getState().save).toEqual({ kind: "saved", revision: 2 });
+    saver.stop();
+  });
+
+  it("stops at someone else's save until the builder says which", async () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    const theirs = jobBuild();
+    writeAt(theirs, WIDTH, statedMm(900));
+    answer = (base) =>
+      base === 1
+        ? { status: 409, body: { saved: false, newest: 5, design: theirs } }
+        : { status: 200, body: { saved: true, revision: 6 } };
+    api.commit(widen(1400));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(api.store.getState().save).toMatchObject({ kind: "conflict", newest: 5 });
+    api.commit(widen(1350));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent).toHaveLength(1);
+    saver.keepMine(5);
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent[1]).toEqual({ base: 5, width: 1350 });
+    expect(api.store.getState().save).toEqual({ kind: "saved", revision: 6 });
+    saver.stop();
+  });
+
+  it("takes theirs, and leaves mine behind undo", async () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    const theirs = jobBuild();
+    writeAt(theirs, WIDTH, statedMm(900));
+    answer = () => ({ status: 409, body: { saved: false, newest: 5, design: theirs } });
+    api.commit(widen(1400));
+    await vi.advanceTimersByTimeAsync(1000);
+    saver.takeTheirs(5, theirs, api.replace);
+    expect(width(api)).toBe(900);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent).toHaveLength(1);
+    api.undo();
+    expect(width(api)).toBe(1400);
+    saver.stop();
+  });
+
+  it("sends what the page still holds when it is closed", () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    api.commit(widen(1234));
+    saver.stop();
+    expect(sent).toEqual([{ base: 1, width: 1234 }]);
+  });
+});

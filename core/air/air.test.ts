@@ -1,0 +1,112 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { statedMm } from "../design/measure";
+import type { Holes } from "../design/schema";
+import { type FlowOpening, meshPorosity, screenLoss, stackFlow } from "./flow";
+import { fieldSize, holeCentres, openFraction } from "./pattern";
+
+const field = (pattern: Holes["pattern"], columns: number, rows: number, dia = 12, pitch = 24) => ({
+  pattern,
+  columns,
+  rows,
+  holeDia: statedMm(dia),
+  pitch: statedMm(pitch),
+});
+
+describe("hole patterns", () => {
+  it("lays as many holes as columns × rows, about the middle", () => {
+    for (const pattern of ["square", "staggered"] as const) {
+      const centres = holeCentres(field(pattern, 7, 4));
+      expect(centres).toHaveLength(28);
+      expect(centres.reduce((s, c) => s + c.uMm, 0)).toBeCloseTo(0, 9);
+      expect(centres.reduce((s, c) => s + c.vMm, 0)).toBeCloseTo(0, 9);
+    }
+  });
+
+  it("keeps every pair of neighbours a pitch apart or more, staggered ones exactly", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom("square" as const, "staggered" as const),
+        fc.integer({ min: 1, max: 6 }),
+        fc.integer({ min: 1, max: 6 }),
+        fc.integer({ min: 5, max: 60 }),
+        (pattern, columns, rows, pitch) => {
+          const centres = holeCentres(field(pattern, columns, rows, 3, pitch));
+          for (const [i, a] of centres.entries())
+            for (const b of centres.slice(i + 1))
+              expect(Math.hypot(a.uMm - b.uMm, a.vMm - b.vMm)).toBeGreaterThan(pitch - 1e-6);
+        },
+      ),
+    );
+    const [first, , , fourth] = holeCentres(field("staggered", 3, 2));
+    expect(Math.hypot(first!.uMm - fourth!.uMm, first!.vMm - fourth!.vMm)).toBeCloseTo(24, 9);
+  });
+
+  it("is as large as its outermost holes", () => {
+    const staggered = field("staggered", 5, 3);
+    const centres = holeCentres(staggered);
+    const size = fieldSize(staggered);
+    expect(Math.max(...centres.map((c) => c.uMm)) - Math.min(...centres.map((c) => c.uMm)) + 12).toBeCloseTo(
+      size.widthMm,
+      9,
+    );
+    expect(Math.max(...centres.map((c) => c.vMm)) - Math.min(...centres.map((c) => c.vMm)) + 12).toBeCloseTo(
+      size.heightMm,
+      9,
+    );
+    expect(fieldSize(field("square", 1, 1))).toEqual({ widthMm: 12, heightMm: 12 });
+  });
+
+  it("has the open fractions of perforated plate: 0.785·d²/p² square, 0.907·d²/p² staggered", () => {
+    expect(openFraction("square", 10, 20)).toBeCloseTo(0.785 / 4, 3);
+    expect(openFraction("staggered", 10, 20)).toBeCloseTo(0.907 / 4, 3);
+    // A large field comes to the same by counting holes.
+    const many = field("square", 200, 200, 6, 12);
+    const counted = (holeCentres(many).length * Math.PI * 9) / (200 * 12) ** 2;
+    expect(counted).toBeCloseTo(openFraction("square", 6, 12), 9);
+  });
+});
+
+describe("screens and stack flow", () => {
+  it("takes porosity from both directions: window screen is about two thirds open", () => {
+    // 1.13/1.41 × 1.31/1.59 by hand.
+    expect(meshPorosity([1.13, 1.31], 0.28)).toBeCloseTo(0.8014 * 0.8239, 3);
+  });
+
+  it("is nearer 17 than 0.7 at the 0.05 m/s of a warm box (handbook)", () => {
+    const porosity = meshPorosity([1.13, 1.31], 0.28);
+    expect(screenLoss(porosity, 0.28, 0.05 / porosity)).toBeGreaterThan(14);
+    expect(screenLoss(porosity, 0.28, 0.05 / porosity)).toBeLessThan(19);
+    expect(screenLoss(porosity, 0.28, 100)).toBeCloseTo(0.72, 1);
+  });
+
+  const plain = (grossM2: number): FlowOpening => ({ grossM2, mesh: null });
+  it("agrees with the formula worked by hand for plain holes", () => {
+    // Two openings of 0.01 m² 0.5 m apart, 5 K over 293.15 K: CdA = 0.61 × 0.01/√2, V = CdA·√(2 × 9.80665 × 0.5 × 5/293.15).
+    const byHand = ((0.61 * 0.01) / Math.SQRT2) * Math.sqrt((2 * 9.80665 * 0.5 * 5) / 293.15);
+    expect(stackFlow([plain(0.01)], [plain(0.01)], 0.5, 5, 293.15)).toBeCloseTo(byHand, 7);
+  });
+  it("does not flow without height, warmth, or one of its levels", () => {
+    expect(stackFlow([], [plain(0.01)], 0.5, 5, 293)).toBe(0);
+    expect(stackFlow([plain(0.01)], [plain(0.01)], 0, 5, 293)).toBe(0);
+    expect(stackFlow([plain(0.01)], [plain(0.01)], 0.5, 0, 293)).toBe(0);
+  });
+  it("flows less through a screen, more through more area, and is never NaN", () => {
+    const mesh = { porosity: 0.66, wireMm: 0.28 };
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1e-5, max: 0.5, noNaN: true }),
+        fc.double({ min: 0.05, max: 2, noNaN: true }),
+        fc.double({ min: 0.1, max: 20, noNaN: true }),
+        (area, height, warmer) => {
+          const open = stackFlow([plain(area)], [plain(area)], height, warmer, 293);
+          const screened = stackFlow([{ grossM2: area, mesh }], [plain(area)], height, warmer, 293);
+          const doubled = stackFlow([{ grossM2: 2 * area, mesh }], [plain(2 * area)], height, warmer, 293);
+          expect(screened).toBeLessThan(open);
+          expect(doubled).toBeGreaterThan(screened);
+          expect(Number.isFinite(doubled)).toBe(true);
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,83 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { cheapestPacks } from "./packs";
+import { normalCdf, oddsEnough, safeNeed } from "./spread";
+
+const pack = (id: string, content: number, priceMinor: number | null) => ({ id, name: id, content, priceMinor });
+
+describe("whole packs", () => {
+  it("takes the cheapest mix", () => {
+    const packs = [pack("tube", 310, 740), pack("carton", 1240, 2600)];
+    const words = (amount: number) =>
+      cheapestPacks(packs, amount)
+        .map(({ pack: p, count }) => `${count} ${p.id}`)
+        .join(" + ");
+    expect(words(300)).toBe("1 tube");
+    expect(words(900)).toBe("3 tube");
+    // Four tubes cost 29.60; the carton 26.00.
+    expect(words(1100)).toBe("1 carton");
+    expect(words(1500)).toBe("1 carton + 1 tube");
+    expect(words(0)).toBe("");
+  });
+
+  it("never buys too little, and never dearer than one kind alone", () => {
+    const packs = [pack("a", 50, 120), pack("b", 330, 610), pack("c", 1000, 1500)];
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 6000, noNaN: true }), (amount) => {
+        const found = cheapestPacks(packs, amount);
+        const cost = found.reduce((n, { pack: p, count }) => n + count * p.priceMinor!, 0);
+        expect(found.reduce((n, { pack: p, count }) => n + count * p.content, 0)).toBeGreaterThanOrEqual(amount - 1e-6);
+        for (const p of packs) expect(cost).toBeLessThanOrEqual(Math.ceil(amount / p.content) * p.priceMinor! + 1e-9);
+      }),
+    );
+  });
+
+  it("leaves least over while prices are missing", () => {
+    const packs = [pack("small", 100, null), pack("large", 1000, 500)];
+    expect(cheapestPacks(packs, 150).map(({ pack: p, count }) => [p.id, count])).toEqual([["small", 2]]);
+  });
+});
+
+describe("spread", () => {
+  it("knows the normal distribution (Abramowitz & Stegun, table 26.1)", () => {
+    expect(normalCdf(0)).toBeCloseTo(0.5, 7);
+    expect(normalCdf(1)).toBeCloseTo(0.841344746, 6);
+    expect(normalCdf(-1.6448536)).toBeCloseTo(0.05, 6);
+    expect(normalCdf(2.3263479)).toBeCloseTo(0.99, 6);
+  });
+
+  it("puts 5 and 95 % at the ends of a stated range", () => {
+    const need = { likely: 100, low: 50, high: 200 };
+    expect(oddsEnough(need, 200)).toBeCloseTo(0.95, 6);
+    expect(oddsEnough(need, 50)).toBeCloseTo(0.05, 6);
+    expect(oddsEnough(need, 100)).toBeCloseTo(0.5, 6);
+    expect(oddsEnough(need, safeNeed(need))).toBeCloseTo(0.9, 6);
+  });
+
+  it("takes pieces as certain", () => {
+    const two = { likely: 2, low: 2, high: 2 };
+    expect(safeNeed(two)).toBe(2);
+    expect(oddsEnough(two, 2)).toBe(1);
+    expect(oddsEnough(two, 1)).toBe(0);
+  });
+
+  it("agrees with drawing from the distribution", () => {
+    // Two hundred draws by inversion at even quantiles, compared with the closed form.
+    const need = { likely: 80, low: 60, high: 110 };
+    const sigma = Math.log(110 / 60) / (2 * 1.6448536);
+    const quantile = (p: number) => {
+      let [low, high] = [-5, 5];
+      for (let i = 0; i < 60; i++) {
+        const middle = (low + high) / 2;
+        if (normalCdf(middle) < p) low = middle;
+        else high = middle;
+      }
+      return low;
+    };
+    const draws = Array.from({ length: 200 }, (_, i) => 80 * Math.exp(sigma * quantile((i + 0.5) / 200)));
+    for (const amount of [65, 80, 95, 120]) {
+      const share = draws.filter((d) => d <= amount).length / draws.length;
+      expect(Math.abs(share - oddsEnough(need, amount))).toBeLessThan(0.01);
+    }
+  });
+});

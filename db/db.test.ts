@@ -1,0 +1,144 @@
+import { spawn, spawnSync } from "node:child_process";
+import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { statedMm } from "../core/design/measure";
+import type { Build } from "../core/design/schema";
+import { starterWorkshop } from "../core/diary/workshop";
+import { demoStock } from "../demo/tern-street";
+import { jobBuild } from "../tests/job";
+import { createBuild, listBuilds, listRevisions, readNewest, readRevision, saveRevision } from "./builds";
+import { DirectoryTaken, lockDirectory } from "./lock";
+import { type OpenDatabase, openDirectory } from "./open";
+import { TEMPLATE } from "./testing/template";
+import {
+  readBook,
+  readPinnedNow,
+  readStock,
+  readWorkshop,
+  writePinnedNow,
+  writePrice,
+  writeStock,
+  writeWorkshop,
+} from "./workshop";
+
+const home = mkdtempSync(join(tmpdir(), "hornwort-db-"));
+const directory = join(home, "data");
+let open: OpenDatabase;
+
+beforeAll(async () => {
+  cpSync(TEMPLATE, directory, { recursive: true });
+  open = await openDirectory(directory);
+});
+afterAll(async () => {
+  await open.close();
+  rmSync(home, { recursive: true, force: true });
+});
+
+const wide = (mm: number): Build => {
+  const build = jobBuild();
+  build.variants[0]!.shell.size.width = statedMm(mm);
+  return build;
+};
+
+describe("builds and revisions", () => {
+  it("keeps every save, the newest in force", async () => {
+    const id = await createBuild(open.db, jobBuild(), "started");
+    expect(id).toBe("the-job");
+    expect(await saveRevision(open.db, id, 1, wide(1400), "edited")).toEqual({ saved: true, revision: 2 });
+    expect(await saveRevision(open.db, id, 2, wide(1300), "edited")).toEqual({ saved: true, revision: 3 });
+    expect((await readNewest(open.db, id))!.design.variants[0]!.shell.size.width.value).toBe(1300);
+    expect((await readRevision(open.db, id, 1))!.variants[0]!.shell.size.width.value).toBe(1500);
+    expect((await listRevisions(open.db, id)).map((r) => r.number)).toEqual([3, 2, 1]);
+  });
+
+  it("gives a second build of the same name an id of its own", async () => {
+    expect(await createBuild(open.db, jobBuild(), "started")).toBe("the-job-2");
+    expect((await listBuilds(open.db)).map((b) => b.id)).toContain("the-job-2");
+    const odd = jobBuild();
+    odd.name = "???";
+    expect(await createBuild(open.db, odd, "started")).toBe("build");
+  });
+
+  it("answers a save over someone else's with what is there, and keeps neither silently", async () => {
+    const answer = await saveRevision(open.db, "the-job", 1, wide(900), "edited");
+    expect(answer).toMatchObject({ saved: false, newest: 3 });
+    expect((await readNewest(open.db, "the-job"))!.revision).toBe(3);
+    expect(await saveRevision(open.db, "the-job", null, wide(900), "edited")).toEqual({ saved: true, revision: 4 });
+    expect(await saveRevision(open.db, "no-such", 1, wide(900), "edited")).toBeUndefined();
+  });
+
+  it("lets two saves from one revision through one at a time: one wins, one is told", async () => {
+    const answers = await Promise.all(
+      [1000, 1100].map((mm) => saveRevision(open.db, "the-job", 4, wide(mm), "edited")),
+    );
+    expect(answers.map((a) => a!.saved).sort()).toEqual([false, true]);
+  });
+
+  it("reads back exactly what was kept", async () => {
+    expect((await readRevision(open.db, "the-job", 1))!).toEqual(jobBuild());
+    expect(await readRevision(open.db, "the-job", 99)).toBeUndefined();
+    expect(await readNewest(open.db, "nothing")).toBeUndefined();
+  });
+});
+
+describe("workshop, book and stock", () => {
+  it("starts from the starter book and hours", async () => {
+    expect((await readWorkshop(open.db)).hours).toHaveLength(7);
+    expect((await readBook(open.db)).materials.length).toBeGreaterThan(15);
+    expect(await readStock(open.db)).toEqual({ offcuts: [], onHand: [] });
+    expect(await readPinnedNow(open.db)).toBeUndefined();
+  });
+
+  it("keeps what is written", async () => {
+    await writeWorkshop(open.db, { ...starterWorkshop(), name: "Loft" });
+    await writeStock(open.db, demoStock);
+    await writePinnedNow(open.db, "2026-01-05T17:00");
+    expect((await readWorkshop(open.db)).name).toBe("Loft");
+    expect(await readStock(open.db)).toEqual(demoStock);
+    expect(await readPinnedNow(open.db)).toBe("2026-01-05T17:00");
+  });
+
+  it("sets one price and leaves the rest alone", async () => {
+    const before = await readBook(open.db);
+    expect(await writePrice(open.db, "silicone-neutral-tube", 812)).toBe(true);
+    expect(await writePrice(open.db, "no-such-pack", 1)).toBe(false);
+    const after = await readBook(open.db);
+    const priced = JSON.stringify(after).replace('"priceMinor":812', '"priceMinor":null');
+    expect(JSON.parse(priced)).toEqual(before);
+    expect(await writePrice(open.db, "silicone-neutral-tube", null)).toBe(true);
+    expect(await readBook(open.db)).toEqual(before);
+  });
+});
+
+describe("one process owns the directory", () => {
+  const other = join(home, "other");
+
+  it("tells a second process plainly, and it exits", () => {
+    const run = spawnSync(process.execPath, ["--import", "tsx", "scripts/prepare.ts"], {
+      encoding: "utf8",
+      env: { ...process.env, HORNWORT_DATA: directory },
+    });
+    expect(run.status).toBe(1);
+    expect(run.stderr).toMatch(new RegExp(`Another Hornwort \\(process ${process.pid}\\) has .*data open`));
+    expect(run.stderr).not.toMatch(/at .*\.ts:/);
+  });
+
+  it("takes over a dead process's lock, refuses a living one's, gives its own up", async () => {
+    writeFileSync(`${other}.lock`, JSON.stringify({ pid: 2 ** 22 + 1, startedAt: "1" }));
+    const unlock = lockDirectory(other);
+    expect(JSON.parse(readFileSync(`${other}.lock`, "utf8"))).toMatchObject({ pid: process.pid });
+    unlock();
+    expect(existsSync(`${other}.lock`)).toBe(false);
+
+    const living = spawn("sleep", ["30"]);
+    const started = readFileSync(`/proc/${living.pid}/stat`, "utf8").split(") ")[1]!.split(" ")[19]!;
+    writeFileSync(`${other}.lock`, JSON.stringify({ pid: living.pid, startedAt: started }));
+    expect(() => lockDirectory(other)).toThrow(DirectoryTaken);
+    // The same number, but another process: the lock is stale.
+    writeFileSync(`${other}.lock`, JSON.stringify({ pid: living.pid, startedAt: "1" }));
+    lockDirectory(other)();
+    living.kill();
+  });
+});
