@@ -62,7 +62,7 @@ export async function shopSheetPdf(plan: Plan, name: string): Promise<Buffer> {
   doc.registerFont("bold", font(700));
 
   drawNet(doc, plan, name);
-  for (const group of plan.groups) group.solution.sheets.forEach((_, i) => drawSheet(doc, plan, group, i));
+  for (const group of plan.groups) for (const i of group.solution.sheets.keys()) drawSheet(doc, plan, group, i);
   cutList(doc, plan);
   shoppingList(doc, plan);
   const { count } = doc.bufferedPageRange();

@@ -20,7 +20,7 @@ const step = (id: string, handsOnMinutes: number, more: Partial<Step> = {}): Ste
   cautions: [],
   ...more,
 });
-const after = (...ids: string[]) => ids.map((id) => ({ id, because: "it must" }));
+const needs = (...ids: string[]) => ids.map((id) => ({ id, because: "it must" }));
 
 describe("the builder's own hours", () => {
   it("reads and writes local time", () => {
@@ -56,7 +56,7 @@ describe("the schedule", () => {
   it("fills a wait with other work, the most urgent first", () => {
     const steps = [
       step("glue", 30, { waitMinutes: 1440 }),
-      step("seal", 30, { after: after("glue") }),
+      step("seal", 30, { after: needs("glue") }),
       step("mesh", 30),
       step("paint", 30, { waitMinutes: 4000 }),
     ];
@@ -78,7 +78,7 @@ describe("the schedule", () => {
   it("answers nothing without hours, and names a circle", () => {
     expect(schedule([step("a", 10)], [[], [], [], [], [], [], []], 0)).toEqual([]);
     expect(() =>
-      schedule([step("a", 1, { after: after("b") }), step("b", 1, { after: after("a") })], hours, 0),
+      schedule([step("a", 1, { after: needs("b") }), step("b", 1, { after: needs("a") })], hours, 0),
     ).toThrow(/circle/);
   });
 
@@ -88,7 +88,7 @@ describe("the schedule", () => {
         fc.record({
           hands: fc.integer({ min: 0, max: 400 }),
           wait: fc.constantFrom(0, 30, 1440, 5000),
-          needs: fc.array(fc.nat(12), { maxLength: 3 }),
+          wants: fc.array(fc.nat(12), { maxLength: 3 }),
           split: fc.boolean(),
           posture: fc.constantFrom(undefined, "upright" as const, "onBack" as const),
         }),
@@ -99,7 +99,7 @@ describe("the schedule", () => {
           step(`s${i}`, s.hands, {
             waitMinutes: s.wait,
             splittable: s.split,
-            after: after(...s.needs.filter((n) => n < i).map((n) => `s${n}`)),
+            after: needs(...s.wants.filter((n) => n < i).map((n) => `s${n}`)),
             ...(s.posture && { posture: s.posture, holdsPosture: true }),
           }),
         ),
@@ -123,7 +123,7 @@ describe("the schedule", () => {
           .flatMap((e) => e.sessions)
           .filter((s) => s.to > s.from)
           .sort((a, b) => a.from - b.from);
-        busy.slice(1).forEach((s, i) => expect(s.from).toBeGreaterThanOrEqual(busy[i]!.to - 1e-6));
+        for (const [i, s] of busy.slice(1).entries()) expect(s.from).toBeGreaterThanOrEqual(busy[i]!.to - 1e-6);
       }),
       { numRuns: 60 },
     );

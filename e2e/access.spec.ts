@@ -1,0 +1,103 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page, test } from "@playwright/test";
+import { cutList, open, saved } from "./hand";
+
+const SCREENS = [
+  "/",
+  "/new",
+  "/about",
+  "/workshop",
+  ...["brief", "shell", "front", "air", "seal", "cuts", "buying", "diary"].map((s) => `/builds/landing-box/${s}`),
+];
+
+for (const theme of ["light", "dark"] as const)
+  test(`no serious fault on any screen, ${theme}`, async ({ page, context, baseURL }) => {
+    test.setTimeout(120_000);
+    await context.addCookies([{ name: "theme", value: theme, url: baseURL! }]);
+    for (const address of SCREENS) {
+      await open(page, address);
+      await expect(page.locator("html")).toHaveClass(new RegExp(theme));
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter((v) => v.impact === "serious" || v.impact === "critical");
+      expect(
+        serious.map((v) => `${v.id}: ${v.nodes[0]?.html}`),
+        `${address}, ${theme}`,
+      ).toEqual([]);
+    }
+  });
+
+test("no page throws or warns in the browser's console", async ({ page }) => {
+  const said: string[] = [];
+  page.on("console", (m) => ["error", "warning"].includes(m.type()) && said.push(m.text()));
+  page.on("pageerror", (e) => said.push(e.message));
+  for (const address of SCREENS) await open(page, address);
+  expect(said).toEqual([]);
+});
+
+/** Tabs until what has the focus has this name, as someone without a mouse does. */
+async function tabTo(page: Page, name: RegExp) {
+  for (let i = 0; i < 120; i++) {
+    await page.keyboard.press("Tab");
+    const found = await page.evaluate((source) => {
+      const el = document.activeElement;
+      const labels = (el as HTMLInputElement | null)?.labels;
+      const text = el?.getAttribute("aria-label") ?? (labels?.length ? labels[0]!.textContent : el?.textContent);
+      return new RegExp(source).test(text?.trim() ?? "");
+    }, name.source);
+    if (found) return;
+  }
+  throw new Error(`Tab never reached ${name}`);
+}
+
+test("a build is made, judged, mended and cut by keyboard alone", async ({ page }) => {
+  await open(page, "/");
+  await tabTo(page, /^New build$/);
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/\/new/);
+  await page.waitForLoadState("networkidle");
+  await tabTo(page, /^Name$/);
+  await page.keyboard.type("Keys only");
+  for (const size of ["1500", "600", "600"]) {
+    await page.keyboard.press("Tab");
+    await page.keyboard.type(size);
+  }
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/keys-only\/shell/);
+  await page.waitForLoadState("networkidle");
+  await tabTo(page, /^Dam, how high$/);
+  await page.keyboard.type("100");
+  await tabTo(page, /^Head rail$/);
+  await page.keyboard.type("60");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("1");
+  await tabTo(page, /^Add a resident$/);
+  await page.keyboard.type("Rosy");
+  await tabTo(page, /^Narrowest rigid measure$/);
+  await page.keyboard.press("Control+a");
+  await page.keyboard.type("14");
+  // Digits typed into a field are digits, not stages.
+  await expect(page).toHaveURL(/\/brief$/);
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("4");
+  await tabTo(page, /^Put a sliding pair in$/);
+  await page.keyboard.press("Enter");
+  await tabTo(page, /^Fit a key lock$/);
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("5");
+  await tabTo(page, /^Add holes, low left$/);
+  await page.keyboard.press("Enter");
+  await tabTo(page, /^Add mesh, high right$/);
+  await page.keyboard.press("Enter");
+  await tabTo(page, /^Low left, .*Arrow keys move it\.$/);
+  await page.keyboard.press("Shift+ArrowUp");
+  await page.keyboard.press("3");
+  await expect(page.getByText("Water & ground is not built yet")).toBeVisible();
+  await page.keyboard.press("9");
+  await expect(page.getByText("2 sheets is least, proved")).toBeVisible();
+  expect((await cutList(page))["shell/back"]).toEqual(["1520", "620"]);
+  await page.keyboard.press("d");
+  await expect(page.getByRole("heading", { name: "Diary" })).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await page.keyboard.press("Control+Shift+z");
+  await saved(page);
+});

@@ -1,0 +1,77 @@
+import { expect, type Page } from "@playwright/test";
+
+/** A builder at the screen whose entries and clicks are counted. */
+export class Hand {
+  count = 0;
+  constructor(readonly page: Page) {}
+
+  async click(name: string | RegExp, role: "button" | "link" = "button") {
+    this.count++;
+    await this.page
+      .getByRole(role, { name, exact: typeof name === "string" })
+      .first()
+      .click();
+  }
+
+  /** Types into a labelled field and leaves it. */
+  async type(label: string | RegExp, text: string) {
+    this.count++;
+    const field = this.page.getByRole("textbox", { name: label }).first();
+    await field.fill(text);
+    await field.blur();
+  }
+
+  async choose(label: string | RegExp, option: string) {
+    this.count++;
+    await this.page.getByRole("combobox", { name: label }).first().selectOption({ label: option });
+  }
+
+  async key(key: string) {
+    this.count++;
+    await this.page.keyboard.press(key);
+  }
+}
+
+/** Waits until the page says that the newest edit is kept. */
+export async function saved(page: Page) {
+  await expect(page.getByRole("status", { name: "Save state" })).toHaveText(/^Saved · rev \d+$/, { timeout: 15_000 });
+}
+
+/** A new sheet build made by the form; answers its address. */
+export async function startBuild(page: Page, name: string, size: [string, string, string], unit?: "inches") {
+  await page.goto("/new");
+  await page.getByLabel("Name").fill(name);
+  await page.getByLabel("Width inside").fill(size[0]);
+  await page.getByLabel("Depth, to the front edge").fill(size[1]);
+  await page.getByLabel("Height inside").fill(size[2]);
+  if (unit) await page.getByLabel("A number without a unit is in").selectOption(unit);
+  await page.getByRole("button", { name: "Start the build" }).click();
+  await page.waitForURL(/\/builds\/[^/]+\/shell/);
+  await hydrated(page);
+  return new URL(page.url()).pathname.replace(/\/shell$/, "");
+}
+
+/** Opens a page and waits until it answers to the hand. */
+export async function open(page: Page, address: string) {
+  await page.goto(address);
+  await hydrated(page);
+}
+
+async function hydrated(page: Page) {
+  await page.waitForLoadState("networkidle");
+}
+
+/** The cut list on the Cuts stage: part id to its two sizes as shown. */
+export async function cutList(page: Page): Promise<Record<string, [string, string]>> {
+  const rows = await page.locator("tr[data-part]").evaluateAll((all) =>
+    all.map((row) => {
+      const cells = [...row.querySelectorAll("td")].map((c) => c.textContent?.trim() ?? "");
+      return [row.getAttribute("data-part") ?? "", [cells[1] ?? "", cells[2] ?? ""]] as const;
+    }),
+  );
+  return Object.fromEntries(rows.map(([id, pair]) => [id, [...pair] as [string, string]]));
+}
+
+/** A reading of the tally by its label. */
+export const tally = (page: Page, label: string) =>
+  page.locator("footer").getByText(label, { exact: true }).locator("xpath=following-sibling::span");

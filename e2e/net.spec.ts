@@ -1,0 +1,61 @@
+import { expect, test } from "@playwright/test";
+import { open, saved, startBuild } from "./hand";
+
+test("a vent is dragged on the net, nudged by arrow keys, and typed", async ({ page }) => {
+  await startBuild(page, "Vent box", ["1000", "500", "500"]);
+  await page.keyboard.press("5");
+  await page.getByRole("button", { name: "Add mesh, high right" }).click();
+  const mark = page.locator("[data-feature='high-1']");
+  const across = page.getByRole("textbox", { name: "Middle from the front" });
+  const up = page.getByRole("textbox", { name: "Middle above the base" });
+  await expect(across).toHaveValue("250");
+  const start = Number(await up.inputValue());
+
+  const box = (await mark.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 10, y + 12, { steps: 6 });
+  // Under way: the field follows.
+  await expect(across).not.toHaveValue("250");
+  await page.mouse.up();
+  // The right side is seen from inside: to the right is to the front.
+  expect(Number(await across.inputValue())).toBeLessThan(250);
+  expect(Number(await up.inputValue())).toBeLessThan(start);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(across).toHaveValue("250");
+
+  await mark.focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(across).toHaveValue("249");
+  await page.keyboard.press("Shift+ArrowUp");
+  await expect(up).toHaveValue(String(start + 10));
+  await across.fill("23 cm");
+  await across.blur();
+  await expect(mark).toHaveAttribute("aria-label", /230 and/);
+  await saved(page);
+});
+
+test("a figure opens its working, with where each constant is from", async ({ page }) => {
+  await open(page, "/builds/flat-pack-1500/front");
+  await page.getByRole("button", { name: /^Pane height/ }).click();
+  const drawer = page.getByRole("dialog");
+  await expect(drawer).toContainText("middle of the least that holds");
+  await expect(drawer).toContainText("trade practice, no source");
+  await drawer.getByRole("button", { name: "Clear height between the lips" }).click();
+  await expect(drawer).toContainText("opening height − both groove depths");
+  await page.keyboard.press("Escape");
+  await expect(drawer).toHaveCount(0);
+});
+
+test("a snag is waived with a reason, stays in sight, and is taken up again", async ({ page }) => {
+  await open(page, "/builds/flat-pack-1500/shell");
+  const snag = page.locator("[data-rule='shell/top-sags']");
+  await snag.getByRole("button", { name: "Go on anyway…" }).click();
+  await page.getByLabel("Why").fill("a rib goes under it");
+  await page.getByRole("button", { name: "Waive it" }).click();
+  await expect(snag).toContainText("You go on because: a rib goes under it");
+  await snag.getByRole("button", { name: "Take the waiver back" }).click();
+  await expect(snag).not.toContainText("You go on because");
+  await saved(page);
+});

@@ -1,0 +1,15 @@
+import type { ChildProcess } from "node:child_process";
+
+export const root: string;
+export function run(command: string, args: string[], env?: Record<string, string>): number;
+export function must(what: string, command: string, args: string[], env?: Record<string, string>): void;
+export function installPackages(): void;
+export function findChromium(): string | undefined;
+export function needChromium(): string;
+export function freePort(wanted?: number): Promise<number>;
+export function startServer(options: { port: number; data: string; quiet?: boolean }): Promise<{
+  address: string;
+  child: ChildProcess;
+  gone: Promise<unknown>;
+  stop: (signal?: NodeJS.Signals) => Promise<void>;
+}>;

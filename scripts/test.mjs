@@ -1,0 +1,67 @@
+/** `npm test`: everything, on a fresh machine too. Its last line is `N passed, N failed`. */
+import { mkdirSync, readFileSync, rmSync } from "node:fs";
+import { resolve } from "node:path";
+import { installPackages, needChromium, root, run } from "./run.mjs";
+
+const results = resolve(root, "test-results");
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+installPackages();
+const chromium = needChromium();
+
+let passed = 0;
+let failed = 0;
+const check = (what, command, args, env) => {
+  console.log(`\n— ${what}`);
+  const ok = run(command, args, env) === 0;
+  if (ok) passed++;
+  else failed++;
+  return ok;
+};
+/** Adds up a runner's JSON report; a runner that failed without naming a test counts as one failure. */
+const count = (what, file, ok, read) => {
+  try {
+    const [good, bad] = read(JSON.parse(readFileSync(file, "utf8")));
+    passed += good;
+    failed += bad;
+    if (!ok && bad === 0) failed++;
+  } catch {
+    console.error(`${what} left no report.`);
+    failed++;
+  }
+};
+
+check("Formatting and lint", "npx", ["biome", "check", "."]);
+check("Import directions", "npx", [
+  "depcruise",
+  "--config",
+  ".dependency-cruiser.cjs",
+  "core",
+  "app",
+  "db",
+  "files",
+  "cli",
+  "demo",
+  "scripts",
+]);
+check("Unused code", "npx", ["knip"]);
+check("Types of routes", "npx", ["react-router", "typegen"]);
+check("Types", "npx", ["tsc", "--noEmit"]);
+
+console.log("\n— Unit tests");
+const unitReport = resolve(results, "unit.json");
+const unitOk =
+  run("npx", ["vitest", "run", "--reporter=default", "--reporter=json", `--outputFile.json=${unitReport}`]) === 0;
+count("Vitest", unitReport, unitOk, (r) => [r.numPassedTests, r.numFailedTests]);
+
+if (check("Build", "npx", ["react-router", "build", "--logLevel", "warn"])) {
+  console.log("\n— Browser tests");
+  const browserReport = resolve(results, "browser.json");
+  const browserOk =
+    run("npx", ["playwright", "test"], { CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport }) === 0;
+  count("Playwright", browserReport, browserOk, (r) => [r.stats.expected, r.stats.unexpected]);
+  check("Five kills while saving", "npx", ["tsx", "scripts/kill-check.ts", "5"]);
+}
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exitCode = failed === 0 ? 0 : 1;
