@@ -1,4 +1,5 @@
-import type { PlanInput } from "#core/plan";
+import { rememberingNester } from "#core/cuts/nester";
+import { type Plan, type PlanInput, plan } from "#core/plan";
 import { readNewest } from "#db/builds";
 import { openDatabase } from "#db/open";
 import { readBook, readPinnedNow, readStock, readWorkshop } from "#db/workshop";
@@ -20,3 +21,9 @@ export async function planInputOf(id: string): Promise<(PlanInput & { revision: 
   ]);
   return { ...newest, log: [], book, stock, workshop, now: pinned ?? localNow(), seed: SEED };
 }
+
+/** Remembers nestings from one request to the next: the same parts are asked for by every page of a build. */
+const nester = rememberingNester(256);
+
+/** A build's plan on the server. */
+export const planOnServer = (input: PlanInput): Plan => plan(input, nester);

@@ -51,7 +51,7 @@ describe("the whole job", () => {
     expect(inset.tally.sheets).toBe(3);
     expect(inset.groups[0]!.solution.bound).toMatchObject({ sheets: 3, proof: "pairs" });
     const snag = inset.snags.find((s) => s.rule === "cuts/saves-a-sheet")!;
-    expect(snag.sentence).toContain("3 sheets as drawn");
+    expect(snag.sentence).toContain("3 sheets, €186.00 as drawn");
     expect(snag.sentence).toContain("The back laid over");
     expect(snag.sentence).toContain("10 mm less deep");
     const fixed = plan({ ...input, design: applyFix(input.design, snag.fix!.patch) });

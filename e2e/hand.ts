@@ -17,6 +17,8 @@ export class Hand {
   async type(label: string | RegExp, text: string) {
     this.count++;
     const field = this.page.getByRole("textbox", { name: label }).first();
+    // Cleared first: to fill in what stands there already would be no typing at all.
+    await field.fill("");
     await field.fill(text);
     await field.blur();
   }
@@ -63,6 +65,7 @@ async function hydrated(page: Page) {
 
 /** The cut list on the Cuts stage: part id to its two sizes as shown. */
 export async function cutList(page: Page): Promise<Record<string, [string, string]>> {
+  await page.locator("tr[data-part]").first().waitFor();
   const rows = await page.locator("tr[data-part]").evaluateAll((all) =>
     all.map((row) => {
       const cells = [...row.querySelectorAll("td")].map((c) => c.textContent?.trim() ?? "");

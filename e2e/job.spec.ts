@@ -41,7 +41,7 @@ test("the job, from New build to the diary, in at most 25 entries and clicks", a
   await expect(page.getByText("2 sheets is least, proved")).toBeVisible();
   expect(await cutList(page)).toMatchObject(HAND_WORKED);
   await hand.key("b");
-  await expect(page.locator("tr", { hasText: "Neutral silicone" })).toContainText("nothing");
+  await expect(page.locator("tr", { hasText: "Neutral silicone" })).toContainText("1 × tube 310 mL");
   await expect(page.locator("tr", { hasText: "Slide A" })).toContainText("760.5 × 427.5 mm");
   await expect(tally(page, "Cost, likely – safe")).toContainText("€");
   await hand.key("d");

@@ -1,13 +1,14 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useRef } from "react";
 import { holeCentres } from "#core/air/pattern";
-import type { Feature } from "#core/design/schema";
+import type { Build, Feature } from "#core/design/schema";
 import { variantPath } from "#core/design/variant";
 import { featureRect } from "#core/shell/features";
 import { moveOnFace, type Net, toNet } from "#core/shell/net";
 import { formatLength } from "#core/units/format";
-import { useBuild, useUnits } from "../state/context";
+import { useBuildHandle, usePicked, useUnits } from "../state/context";
 import { readAt } from "../state/pointer";
+import { markMove } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { Label } from "./Label";
 
@@ -27,7 +28,8 @@ const NUDGES: Record<string, [number, number]> = {
 
 /** A vent on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
 export function FeatureMark({ feature, index, net, scale }: Props) {
-  const { api, design, chosen, choose } = useBuild();
+  const { api, choose } = useBuildHandle();
+  const selected = usePicked((p) => p.chosen === feature.id);
   const { units, say } = useUnits();
   const mark = useRef<SVGGElement>(null);
   const start = useRef({ u: 0, v: 0 });
@@ -39,7 +41,7 @@ export function FeatureMark({ feature, index, net, scale }: Props) {
       const value = Math.round(mm / step) * step;
       return { typed: formatLength(value, units), value, how: "stated" as const };
     };
-    return (draft: typeof design) => {
+    return (draft: Build) => {
       const target = readAt(draft, variantPath(draft, `/features/${index}`)) as Feature;
       target.u = snap(u);
       target.v = snap(v);
@@ -50,14 +52,16 @@ export function FeatureMark({ feature, index, net, scale }: Props) {
     ({ first, last, movement: [px, py], canceled, event }) => {
       event.preventDefault();
       if (first) {
-        performance.mark("drag-start");
         start.current = { u: feature.u.value, v: feature.v.value };
         choose(feature.id);
       }
       if (canceled) return api.drop();
       const zoom = mark.current?.ownerSVGElement?.getScreenCTM()?.a ?? 1;
       const step = moveOnFace(feature.face, px / zoom / scale, py / zoom / scale);
-      if (step.uMm !== 0 || step.vMm !== 0) api.show(moved(start.current.u + step.uMm, start.current.v + step.vMm));
+      if (!last && (step.uMm !== 0 || step.vMm !== 0)) {
+        markMove(event);
+        api.show(moved(start.current.u + step.uMm, start.current.v + step.vMm));
+      }
       if (last) api.settle();
     },
     { filterTaps: false, pointer: { keys: false } },
@@ -76,7 +80,6 @@ export function FeatureMark({ feature, index, net, scale }: Props) {
   const name = feature.name || feature.id;
   // Near the top of its face the name would run into the face's own.
   const labelBelow = rect.y - net.faces[feature.face].y * scale < 18;
-  const selected = chosen === feature.id;
   return (
     <g
       ref={mark}

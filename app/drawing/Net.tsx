@@ -5,6 +5,7 @@ import type { Rect } from "#core/shell/faces";
 import { layNet, type Net as NetLayout } from "#core/shell/net";
 import { useBuild, useUnits } from "../state/context";
 import { Dimension } from "./Dimension";
+import { useDragTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { FeatureMark } from "./FeatureMark";
 import { Hatches } from "./Hatches";
@@ -28,6 +29,7 @@ export function Net() {
   const { plan, variant, design } = useBuild();
   const { say } = useUnits();
   const svg = useRef<SVGSVGElement>(null);
+  useDragTiming(plan);
   const { inside, sheets, strips, levels } = plan.shell;
   // The gaps stay the same on the screen whatever the scale: faces are named in them.
   const gapless = layNet(inside, 0);

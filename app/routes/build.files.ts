@@ -1,9 +1,8 @@
 import { data } from "react-router";
-import { plan } from "#core/plan";
 import { writeBuildFile } from "#files/buildFile";
 import { cutListCsv, shoppingCsv } from "#files/lists";
 import { shopSheetPdf } from "#files/shopSheet";
-import { planInputOf } from "../planOf.server";
+import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
 
 /** A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`. */
@@ -21,11 +20,11 @@ export async function loader({ params }: Route.LoaderArgs) {
     case "build.json":
       return send(writeBuildFile(input), "application/json; charset=utf-8");
     case "cuts.csv":
-      return send(cutListCsv(plan(input)), "text/csv; charset=utf-8");
+      return send(cutListCsv(planOnServer(input)), "text/csv; charset=utf-8");
     case "shopping.csv":
-      return send(shoppingCsv(plan(input)), "text/csv; charset=utf-8");
+      return send(shoppingCsv(planOnServer(input)), "text/csv; charset=utf-8");
     case "shop-sheet.pdf":
-      return send(new Uint8Array(await shopSheetPdf(plan(input), input.design.name)), "application/pdf");
+      return send(new Uint8Array(await shopSheetPdf(planOnServer(input), input.design.name)), "application/pdf");
     default:
       throw data("There is no such file of a build.", { status: 404 });
   }

@@ -39,10 +39,9 @@ export default function BuildPage({ loaderData }: Route.ComponentProps) {
 }
 
 function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loaderData"]) {
-  const book = useRef(bench.book);
-  book.current = bench.book;
   // The page owns the design from its first render on: a later read of the loader must not throw edits away.
-  const [api] = useState(() => createBuildStore(design, revision, () => book.current));
+  const [api] = useState(() => createBuildStore(design, revision, bench));
+  useEffect(() => api.setBench(bench), [api, bench]);
   const startedFrom = useRef(revision);
   const saver = useRef<ReturnType<typeof autosave>>(undefined);
   useEffect(() => {
@@ -51,7 +50,7 @@ function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loader
     return () => running.stop();
   }, [id, api]);
   return (
-    <BuildProvider buildId={id} api={api} bench={bench}>
+    <BuildProvider buildId={id} api={api}>
       <Grid
         templateAreas={{
           base: `"head" "nav" "main" "snags" "tally"`,

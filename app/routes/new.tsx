@@ -18,7 +18,6 @@ import { Panel } from "../ui/Panel";
 import type { Route } from "./+types/new";
 
 const SIDES = ["width", "depth", "height"] as const;
-// An empty field reaches the schema as nothing at all; taken as "", every field's message shows at once.
 const typed = (missing: string) => v.pipe(v.optional(v.string(), ""), v.trim(), v.nonEmpty(missing));
 
 const FormSchema = v.pipe(
@@ -46,6 +45,9 @@ const FormSchema = v.pipe(
   }),
 );
 
+/** Without coercion an empty field stays "", so that every field's message shows at once. */
+const PARSING = { schema: FormSchema, disableAutoCoercion: true } as const;
+
 function limitWords(mm: number, unit: "mm" | "in"): string | null {
   const say = (n: number) => formatLengthWithUnit(n, unit === "mm" ? { unit } : { unit, denominator: 16 });
   if (mm < SIZE_LIMIT_MM.low) return `${say(mm)} is too small to build. Type ${say(SIZE_LIMIT_MM.low)} or more.`;
@@ -60,7 +62,7 @@ export async function loader(_: Route.LoaderArgs) {
 }
 
 export async function action({ request }: Route.ActionArgs) {
-  const submission = parseWithValibot(await request.formData(), { schema: FormSchema });
+  const submission = parseWithValibot(await request.formData(), PARSING);
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { name, unit, material, ...sides } = submission.value;
   const { db } = await openDatabase();
@@ -80,7 +82,7 @@ export const meta: Route.MetaFunction = () => [{ title: "New build · Hornwort" 
 export default function NewBuild({ loaderData, actionData }: Route.ComponentProps) {
   const [form, fields] = useForm({
     lastResult: actionData,
-    onValidate: ({ formData }) => parseWithValibot(formData, { schema: FormSchema }),
+    onValidate: ({ formData }) => parseWithValibot(formData, PARSING),
     shouldValidate: "onBlur",
     shouldRevalidate: "onInput",
     defaultValue: { unit: "mm", material: "pvc-foam-10" },

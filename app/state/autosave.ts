@@ -11,6 +11,7 @@ const COALESCE_MS = 700;
 export function autosave(buildId: string, { store, setSave }: BuildStore, startRevision: number) {
   let base: number | null = startRevision;
   let kept: Build = store.getState().design;
+  let keptAs = startRevision;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let busy = false;
   let stopped = false;
@@ -41,6 +42,7 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
       if (answer.saved && answer.revision !== undefined) {
         base = answer.revision;
         kept = design;
+        keptAs = answer.revision;
         setSave({ kind: "saved", revision: answer.revision });
       } else if (answer.newest !== undefined && answer.design) {
         setSave({ kind: "conflict", newest: answer.newest, theirs: answer.design });
@@ -59,7 +61,14 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
   };
 
   const unsubscribe = store.subscribe((state, before) => {
-    if (state.design === before.design || state.design === kept || state.save.kind === "conflict") return;
+    if (state.design === before.design || state.save.kind === "conflict") return;
+    if (state.design === kept && !busy) {
+      // Undone, or gone back to, before it was sent: what is there is what is kept.
+      clearTimeout(timer);
+      timer = undefined;
+      if (state.save.kind === "waiting") setSave({ kind: "saved", revision: keptAs });
+      return;
+    }
     if (state.save.kind !== "saving") setSave({ kind: "waiting" });
     clearTimeout(timer);
     timer = setTimeout(send, COALESCE_MS);
@@ -81,6 +90,7 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
     takeTheirs: (newest: number, theirs: Build, replace: BuildStore["replace"]) => {
       base = newest;
       kept = theirs;
+      keptAs = newest;
       setSave({ kind: "saved", revision: newest });
       replace(theirs);
       kept = store.getState().design;

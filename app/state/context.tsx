@@ -1,103 +1,98 @@
 import { createContext, type ReactNode, useContext, useMemo, useRef, useState } from "react";
 import { useStore } from "zustand";
-import type { Stock } from "#core/buying/stock";
-import { rememberingNester } from "#core/cuts/nester";
+import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Problem } from "#core/design/limits";
 import type { Build, Variant } from "#core/design/schema";
 import { chosenVariant, variantPath } from "#core/design/variant";
-import type { Workshop } from "#core/diary/workshop";
-import type { Book } from "#core/materials/schema";
-import { type Plan, plan } from "#core/plan";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { readAt, writeAt } from "./pointer";
-import type { BuildStore } from "./store";
+import type { BuildStore, Shown } from "./store";
 
-/** What a build is planned with, beside its design. */
-export interface Bench {
-  book: Book;
-  stock: Stock;
-  workshop: Workshop;
-  now: string;
-  seed: number;
+/** What is picked out on the page: the figure whose working is open, and the feature chosen on the net. */
+interface Picked {
+  working: string | null;
+  chosen: string | null;
 }
 
-interface BuildContextValue {
+interface BuildHandle {
   buildId: string;
   api: BuildStore;
-  bench: Bench;
-  design: Build;
-  variant: Variant;
-  plan: Plan;
-  working: string | null;
+  picked: StoreApi<Picked>;
   openWorking: (figureId: string | null) => void;
-  chosen: string | null;
   choose: (featureId: string | null) => void;
 }
 
-const BuildContext = createContext<BuildContextValue | null>(null);
+const BuildContext = createContext<BuildHandle | null>(null);
 
-/** Plans the design on every change and hands it to the stages. */
-export function BuildProvider({
-  buildId,
-  api,
-  bench,
-  children,
-}: {
-  buildId: string;
-  api: BuildStore;
-  bench: Bench;
-  children: ReactNode;
-}) {
-  const design = useStore(api.store, (s) => s.preview ?? s.design);
-  const [working, openWorking] = useState<string | null>(null);
-  const [chosen, choose] = useState<string | null>(null);
-  const nester = useRef(rememberingNester());
-  const planned = useMemo(() => plan({ design, log: [], ...bench }, nester.current), [design, bench]);
-  const value = useMemo(
-    () => ({
+/** Hands the open build to the stages. What is handed never changes; what it holds is subscribed to. */
+export function BuildProvider({ buildId, api, children }: { buildId: string; api: BuildStore; children: ReactNode }) {
+  const [picked] = useState(() => createStore<Picked>()(() => ({ working: null, chosen: null })));
+  const handle = useMemo(
+    (): BuildHandle => ({
       buildId,
       api,
-      bench,
-      design,
-      variant: chosenVariant(design),
-      plan: planned,
-      working,
-      openWorking,
-      chosen,
-      choose,
+      picked,
+      openWorking: (working) => picked.setState({ working }),
+      choose: (chosen) => picked.setState({ chosen }),
     }),
-    [buildId, api, bench, design, planned, working, chosen],
+    [buildId, api, picked],
   );
-  return <BuildContext.Provider value={value}>{children}</BuildContext.Provider>;
+  return <BuildContext.Provider value={handle}>{children}</BuildContext.Provider>;
 }
 
-/** The open build: its design, its plan, and how to change it. */
-export function useBuild(): BuildContextValue {
-  const value = useContext(BuildContext);
-  if (!value) throw new Error("useBuild outside a BuildProvider");
-  return value;
+/** The open build's own handle; using it does not subscribe to anything. */
+export function useBuildHandle(): BuildHandle {
+  const handle = useContext(BuildContext);
+  if (!handle) throw new Error("useBuildHandle outside a BuildProvider");
+  return handle;
 }
+
+/** The whole open build; its user is drawn again on every change. For what is drawn often, see `useShown`. */
+export function useBuild(): BuildHandle & Shown & { variant: Variant } {
+  const handle = useBuildHandle();
+  const shown = useStore(handle.api.shown);
+  return { ...handle, ...shown, variant: chosenVariant(shown.design) };
+}
+
+/** A part of what is shown; its user is drawn again only when the part has become another, told by its JSON. */
+export function useShown<T>(select: (shown: Shown) => T): T {
+  const { api } = useBuildHandle();
+  const last = useRef<{ text: string; value: T }>(undefined);
+  return useStore(api.shown, (shown) => {
+    const value = select(shown);
+    const text = JSON.stringify(value) ?? "";
+    if (last.current?.text !== text) last.current = { text, value };
+    return last.current.value;
+  });
+}
+
+/** What is picked out on the page. */
+export const usePicked = <T,>(select: (picked: Picked) => T): T => useStore(useBuildHandle().picked, select);
 
 /** The build's own units, and a formatter in them. */
 export function useUnits(): { units: LengthDisplay; say: (mm: number, rounding?: Rounding) => string } {
-  const units = useBuild().design.brief.units;
+  const { api } = useBuildHandle();
+  const units = useStore(api.shown, (s) => s.design.brief.units);
   return { units, say: (mm, rounding) => formatLength(mm, units, rounding) };
 }
 
-/** One decision of the design, by its place in the variant (or in the whole build with a leading `build:`). */
-export function useDecision<T>(path: string): {
+interface Decision<T> {
   value: T;
-  pointer: string;
   commit: (value: T) => Problem[];
   show: (value: T) => Problem[];
-} {
-  const { api, design } = useBuild();
-  const pointer = path.startsWith("build:") ? path.slice(6) : variantPath(design, path);
-  const write = (value: T) => (draft: Build) => writeAt(draft, pointer, value);
+  drop: () => void;
+}
+
+/** One decision of the design, by its place in the variant (or in the whole build with a leading `build:`). */
+export function useDecision<T>(path: string): Decision<T> {
+  const { api } = useBuildHandle();
+  const place = (design: Build) => (path.startsWith("build:") ? path.slice(6) : variantPath(design, path));
+  const value = useStore(api.shown, ({ design }) => readAt(design, place(design))) as T;
+  const write = (next: T) => (draft: Build) => writeAt(draft, place(draft), next);
   return {
-    value: readAt(design, pointer) as T,
-    pointer,
-    commit: (value) => api.commit(write(value)),
-    show: (value) => api.show(write(value)),
+    value,
+    commit: (next) => api.commit(write(next)),
+    show: (next) => api.show(write(next)),
+    drop: api.drop,
   };
 }

@@ -1,13 +1,16 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { statedMm } from "../../core/design/measure";
-import { demoBook } from "../../demo/tern-street";
-import { jobBuild } from "../../tests/job";
+import { jobBuild, jobInput } from "../../tests/job";
 import { autosave } from "./autosave";
 import { readAt, writeAt } from "./pointer";
-import { createBuildStore } from "./store";
+import { type Bench, createBuildStore } from "./store";
 
 const WIDTH = "/variants/0/shell/size/width";
-const make = () => createBuildStore(jobBuild(), 1, demoBook);
+const bench = (): Bench => {
+  const { book, stock, workshop, now, seed } = jobInput();
+  return { book, stock, workshop, now, seed };
+};
+const make = () => createBuildStore(jobBuild(), 1, bench());
 const widen = (mm: number) => (draft: ReturnType<typeof jobBuild>) => writeAt(draft, WIDTH, statedMm(mm));
 const width = (api: ReturnType<typeof make>) => (readAt(api.store.getState().design, WIDTH) as { value: number }).value;
 
@@ -41,6 +44,22 @@ describe("the build's store", () => {
     expect(api.show(widen(40_000))[0]!.path).toBe(WIDTH);
     expect(width(api)).toBe(1500);
     expect(api.store.getState().preview).toBeNull();
+  });
+
+  it("plans what is shown at once, and anew with other prices", () => {
+    const api = make();
+    const top = () => api.shown.getState().plan.parts.find((p) => p.id === "shell/top")!.lengthMm;
+    const cost = () => api.shown.getState().plan.tally.costLikelyMinor;
+    expect(top()).toBe(1520);
+    api.show(widen(1400));
+    expect(top()).toBe(1420);
+    api.drop();
+    expect(top()).toBe(1520);
+    const before = cost();
+    const dearer = bench();
+    for (const m of dearer.book.materials) if (m.class === "sheet") for (const s of m.stock) s.priceMinor = 99_00;
+    api.setBench(dearer);
+    expect(cost()).toBeGreaterThan(before);
   });
 
   it("applies a fix as one step, and drops what is only shown", () => {
@@ -138,6 +157,17 @@ describe("autosave", () => {
     expect(sent).toHaveLength(1);
     api.undo();
     expect(width(api)).toBe(1400);
+    saver.stop();
+  });
+
+  it("says saved again when an edit is undone before it was sent", async () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    api.commit(widen(1400));
+    api.undo();
+    expect(api.store.getState().save).toEqual({ kind: "saved", revision: 1 });
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent).toEqual([]);
     saver.stop();
   });
 

@@ -2,10 +2,23 @@ import type { Operation } from "fast-json-patch";
 import { produce } from "immer";
 import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
+import type { Stock } from "#core/buying/stock";
+import { rememberingNester } from "#core/cuts/nester";
 import { checkDesign, type Problem } from "#core/design/limits";
 import type { Build } from "#core/design/schema";
+import type { Workshop } from "#core/diary/workshop";
 import type { Book } from "#core/materials/schema";
+import { type Plan, plan } from "#core/plan";
 import { applyFix } from "#core/snags/fix";
+
+/** What a build is planned with, beside its design. */
+export interface Bench {
+  book: Book;
+  stock: Stock;
+  workshop: Workshop;
+  now: string;
+  seed: number;
+}
 
 /** How the newest edit stands with the server. */
 export type SaveState =
@@ -23,8 +36,15 @@ export interface BuildState {
   save: SaveState;
 }
 
-/** The store of one open build. One per route instance, never at module level. */
-export function createBuildStore(design: Build, revision: number, bookOf: () => Book) {
+/** What is shown: the design in force, what it is planned with, and its plan. */
+export interface Shown {
+  design: Build;
+  bench: Bench;
+  plan: Plan;
+}
+
+/** The stores of one open build. One per route instance, never at module level. */
+export function createBuildStore(design: Build, revision: number, bench: Bench) {
   const store = createStore<BuildState>()(
     temporal((): BuildState => ({ design, preview: null, save: { kind: "saved", revision } }), {
       partialize: ({ design }) => ({ design }),
@@ -32,17 +52,30 @@ export function createBuildStore(design: Build, revision: number, bookOf: () => 
       limit: 200,
     }),
   );
+  const nester = rememberingNester();
+  const show = (shown: Build, using: Bench): Shown => ({
+    design: shown,
+    bench: using,
+    plan: plan({ design: shown, log: [], ...using }, nester),
+  });
+  const shown = createStore<Shown>()(() => show(design, bench));
   const current = () => store.getState().preview ?? store.getState().design;
+  store.subscribe(() => {
+    const now = shown.getState();
+    if (now.design !== current()) shown.setState(show(current(), now.bench));
+  });
 
   /** Puts a candidate in force if it can be planned; answers what keeps it from it. */
   const offer = (candidate: Build, commit: boolean): Problem[] => {
-    const problems = checkDesign(candidate, bookOf());
+    const problems = checkDesign(candidate, shown.getState().bench.book);
     if (problems.length > 0) return problems;
     store.setState(commit ? { design: candidate, preview: null } : { preview: candidate });
     return [];
   };
+  const drop = () => store.setState({ preview: null });
   return {
     store,
+    shown,
     /** Changes the design for good: one undo step, one revision. The last good design stays when it cannot be planned. */
     commit: (recipe: (draft: Build) => void): Problem[] => offer(produce(current(), recipe), true),
     /** Shows a change that is still under way. */
@@ -53,18 +86,22 @@ export function createBuildStore(design: Build, revision: number, bookOf: () => 
       if (preview) store.setState({ design: preview, preview: null });
     },
     /** Drops what is shown. */
-    drop: (): void => store.setState({ preview: null }),
+    drop,
     applyFix: (patch: Operation[]): Problem[] => offer(applyFix(current(), patch), true),
     replace: (whole: Build): Problem[] => offer(whole, true),
     undo: () => {
-      store.setState({ preview: null });
+      drop();
       store.temporal.getState().undo();
     },
     redo: () => {
-      store.setState({ preview: null });
+      drop();
       store.temporal.getState().redo();
     },
     setSave: (save: SaveState) => store.setState({ save }),
+    /** Plans anew with other prices, hours or stock. */
+    setBench: (other: Bench) => {
+      if (other !== shown.getState().bench) shown.setState(show(current(), other));
+    },
   };
 }
 export type BuildStore = ReturnType<typeof createBuildStore>;

@@ -5,7 +5,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useRouteLoaderData } from "react-router";
 import { useStore } from "zustand";
 import type { autosave } from "../state/autosave";
-import { useBuild } from "../state/context";
+import { useBuildHandle, useShown, useUnits } from "../state/context";
 import type { SaveState } from "../state/store";
 import { chooseTheme } from "../theme/cookie";
 import { HistoryDrawer } from "./HistoryDrawer";
@@ -22,8 +22,10 @@ const SAVE_WORDS: Record<SaveState["kind"], string> = {
 
 /** The head of an open build: where you are, units, undo, history, and whether it is saved. */
 export function BuildHeader({ saver }: { saver: Saver }) {
-  const { api, design, bench } = useBuild();
-  const { units } = design.brief;
+  const { api } = useBuildHandle();
+  const { units } = useUnits();
+  const name = useShown(({ design }) => design.name);
+  const workshop = useShown(({ bench }) => bench.workshop.name);
   const save = useStore(api.store, (s) => s.save);
   const past = useStore(api.store.temporal, (s) => s.pastStates.length);
   const future = useStore(api.store.temporal, (s) => s.futureStates.length);
@@ -51,10 +53,10 @@ export function BuildHeader({ saver }: { saver: Saver }) {
         </Text>
       </Link>
       <Text fontSize="sm" color="barMuted" display={{ base: "none", md: "block" }}>
-        {bench.workshop.name} /
+        {workshop} /
       </Text>
       <Text as="h1" fontFamily="heading" fontWeight="bold" truncate flex="1">
-        {design.name}
+        {name}
       </Text>
       <Button {...quiet} onClick={toggleUnits} title="Show lengths in the other unit">
         {units.unit === "mm" ? "mm" : "inches"}
@@ -102,7 +104,7 @@ export function BuildHeader({ saver }: { saver: Saver }) {
 
 /** Someone else saved meanwhile: nothing is lost either way, the builder says which goes on. */
 function ConflictDialog({ save, saver }: { save: Extract<SaveState, { kind: "conflict" }>; saver: Saver }) {
-  const { api } = useBuild();
+  const { api } = useBuildHandle();
   return (
     <Dialog.Root open closeOnInteractOutside={false} closeOnEscape={false}>
       <Portal>

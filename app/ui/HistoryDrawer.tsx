@@ -1,7 +1,7 @@
 import { Button, CloseButton, Drawer, Flex, Portal, Stack, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import type { Build } from "#core/design/schema";
-import { useBuild } from "../state/context";
+import { useBuildHandle } from "../state/context";
 
 interface Row {
   number: number;
@@ -11,7 +11,7 @@ interface Row {
 
 /** Every save of the build; any of them can be made the newest again. */
 export function HistoryDrawer({ onClose }: { onClose: () => void }) {
-  const { buildId, api } = useBuild();
+  const { buildId, api } = useBuildHandle();
   const [rows, setRows] = useState<Row[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => {

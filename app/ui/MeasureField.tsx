@@ -1,5 +1,5 @@
 import { Field, Input } from "@chakra-ui/react";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from "react";
 import type { Measure } from "#core/design/schema";
 import { formatLengthWithUnit } from "#core/units/format";
 import { parseLength } from "#core/units/length";
@@ -20,12 +20,21 @@ interface Props {
 }
 
 /** A measure as typed: planned on every readable keystroke, kept when the field is left. */
-export function MeasureField({ label, path, kind = "length", suffix, optional, hint, how = "stated" }: Props) {
+export const MeasureField = memo(function MeasureField({
+  label,
+  path,
+  kind = "length",
+  suffix,
+  optional,
+  hint,
+  how = "stated",
+}: Props) {
   const { units } = useUnits();
-  const { value, commit, show } = useDecision<Measure | null>(path);
+  const { value, commit, show, drop } = useDecision<Measure | null>(path);
   const [text, setText] = useState(value?.typed ?? "");
   const [error, setError] = useState<string | null>(null);
   const editing = useRef(false);
+  const touched = useRef(false);
   useEffect(() => {
     if (editing.current) return;
     setText(value?.typed ?? "");
@@ -39,15 +48,15 @@ export function MeasureField({ label, path, kind = "length", suffix, optional, h
   };
   const take = (typed: string, put: (measure: Measure | null) => { message: string }[]) => {
     const measure = read(typed);
-    if (!measure.ok) return setError(measure.message);
-    setError(put(measure.value)[0]?.message ?? null);
+    const message = measure.ok ? put(measure.value)[0]?.message : measure.message;
+    // What cannot be planned is not half kept: the last committed value is in force again.
+    if (message) drop();
+    setError(message ?? null);
   };
   const leave = () => {
     editing.current = false;
-    const measure = read(text);
-    const same = measure.ok && measure.value?.typed === value?.typed && measure.value?.value === value?.value;
-    if (!same || value?.typed !== text.trim()) take(text, commit);
-    else commit(value);
+    if (touched.current) take(text, commit);
+    touched.current = false;
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "Enter") event.currentTarget.blur();
@@ -73,6 +82,7 @@ export function MeasureField({ label, path, kind = "length", suffix, optional, h
           editing.current = true;
         }}
         onChange={(event) => {
+          touched.current = true;
           setText(event.target.value);
           take(event.target.value, show);
         }}
@@ -89,7 +99,7 @@ export function MeasureField({ label, path, kind = "length", suffix, optional, h
       </Field.ErrorText>
     </Field.Root>
   );
-}
+});
 
 function plainNumber(typed: string): Result<number> {
   const number = parseDecimal(typed);

@@ -1,7 +1,8 @@
 import { Box, Text } from "@chakra-ui/react";
+import { memo } from "react";
 import type { Figure } from "#core/figures/figure";
 import { formatLengthWithUnit, formatMinutes, formatNumber, type LengthDisplay } from "#core/units/format";
-import { useBuild } from "../state/context";
+import { useBuildHandle, useShown, useUnits } from "../state/context";
 
 /** A figure's value with its unit, as the build shows it. */
 export function figureWords(figure: Pick<Figure, "value" | "unit" | "rounding">, units: LengthDisplay): string {
@@ -29,7 +30,7 @@ export function Reading({
   figure?: string;
   tone?: string;
 }) {
-  const { openWorking } = useBuild();
+  const { openWorking } = useBuildHandle();
   const body = (
     <>
       <Text as="span" display="block" fontSize="xs" color="muted">
@@ -56,12 +57,10 @@ export function Reading({
 }
 
 /** A figure of the plan by id, as a reading; nothing while the plan has none. */
-export function FigureReading({ id, label }: { id: string; label?: string }) {
-  const { plan, design } = useBuild();
-  const figure = plan.figures.find((f) => f.id === id);
+export const FigureReading = memo(function FigureReading({ id, label }: { id: string; label?: string }) {
+  const { units } = useUnits();
+  const figure = useShown(({ plan }) => plan.figures.find((f) => f.id === id));
   if (!figure) return null;
   const estimate = figure.estimate ? "about " : "";
-  return (
-    <Reading label={label ?? figure.label} value={estimate + figureWords(figure, design.brief.units)} figure={id} />
-  );
-}
+  return <Reading label={label ?? figure.label} value={estimate + figureWords(figure, units)} figure={id} />;
+});

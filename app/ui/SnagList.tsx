@@ -1,7 +1,7 @@
 import { Box, Button, Dialog, Field, Flex, Heading, Portal, Stack, Text, Textarea } from "@chakra-ui/react";
-import { memo, useState } from "react";
+import { useState } from "react";
 import type { Snag } from "#core/ledgers/ledger";
-import { useBuild } from "../state/context";
+import { useBuildHandle, useShown } from "../state/context";
 
 const TONE: Record<Snag["severity"], { edge: string; bg: string; word: string }> = {
   stop: { edge: "stop", bg: "stopSoft", word: "Stops the build" },
@@ -13,9 +13,10 @@ const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one 
 
 /** All snags, stops first, each with its fix, its working and a way to go on in spite of it. */
 export function SnagList() {
-  const { plan, api, openWorking } = useBuild();
+  const { api, openWorking } = useBuildHandle();
+  const snags = useShown(({ plan }) => plan.snags);
   const [waiving, setWaiving] = useState<Snag | null>(null);
-  const open = plan.snags.filter((s) => !s.waived);
+  const open = snags.filter((s) => !s.waived);
   const of = (severity: Snag["severity"]) => open.filter((s) => s.severity === severity).length;
   const fix = (snag: Snag) => snag.fix && api.applyFix(snag.fix.patch);
   const unwaive = (snag: Snag) =>
@@ -33,7 +34,7 @@ export function SnagList() {
           {counted(of("note"), "note", "notes")}
         </Text>
       </Box>
-      {plan.snags.map((snag) => (
+      {snags.map((snag) => (
         <SnagCard
           key={`${snag.rule}/${snag.subject}`}
           snag={snag}
@@ -56,45 +57,42 @@ interface CardProps {
   onUnwaive: (snag: Snag) => void;
 }
 
-const SnagCard = memo(
-  function SnagCard({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
-    const tone = TONE[snag.severity];
-    return (
-      <Box
-        as="article"
-        borderLeftWidth="4px"
-        borderColor={tone.edge}
-        bg={snag.waived ? "transparent" : tone.bg}
-        px="3"
-        py="2"
-        data-rule={snag.rule}
-        opacity={snag.waived ? 0.85 : 1}
-      >
-        <Text fontSize="xs" color={tone.edge} fontWeight="bold">
-          {snag.waived ? `${tone.word}, waived` : tone.word}
-        </Text>
-        <Heading as="h3" size="sm" lineHeight="1.25">
-          {snag.title}
-        </Heading>
-        <Text fontSize="sm">{snag.sentence}</Text>
-        <Text fontSize="xs" color="muted" mt="0.5">
-          {snag.waived ? `You go on because: ${snag.waived.reason}` : snag.reason}
-        </Text>
-        <Flex gap="3" mt="1" wrap="wrap">
-          {snag.fix && !snag.waived && <LinkLike onClick={() => onFix(snag)}>{snag.fix.label}</LinkLike>}
-          {snag.figure && <LinkLike onClick={() => onWorking(snag.figure!)}>Working</LinkLike>}
-          {snag.severity !== "note" &&
-            (snag.waived ? (
-              <LinkLike onClick={() => onUnwaive(snag)}>Take the waiver back</LinkLike>
-            ) : (
-              <LinkLike onClick={() => onWaive(snag)}>Go on anyway…</LinkLike>
-            ))}
-        </Flex>
-      </Box>
-    );
-  },
-  (a, b) => JSON.stringify(a.snag) === JSON.stringify(b.snag) && a.onFix === b.onFix,
-);
+function SnagCard({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
+  const tone = TONE[snag.severity];
+  return (
+    <Box
+      as="article"
+      borderLeftWidth="4px"
+      borderColor={tone.edge}
+      bg={snag.waived ? "transparent" : tone.bg}
+      px="3"
+      py="2"
+      data-rule={snag.rule}
+      opacity={snag.waived ? 0.85 : 1}
+    >
+      <Text fontSize="xs" color={tone.edge} fontWeight="bold">
+        {snag.waived ? `${tone.word}, waived` : tone.word}
+      </Text>
+      <Heading as="h3" size="sm" lineHeight="1.25">
+        {snag.title}
+      </Heading>
+      <Text fontSize="sm">{snag.sentence}</Text>
+      <Text fontSize="xs" color="muted" mt="0.5">
+        {snag.waived ? `You go on because: ${snag.waived.reason}` : snag.reason}
+      </Text>
+      <Flex gap="3" mt="1" wrap="wrap">
+        {snag.fix && !snag.waived && <LinkLike onClick={() => onFix(snag)}>{snag.fix.label}</LinkLike>}
+        {snag.figure && <LinkLike onClick={() => onWorking(snag.figure!)}>Working</LinkLike>}
+        {snag.severity !== "note" &&
+          (snag.waived ? (
+            <LinkLike onClick={() => onUnwaive(snag)}>Take the waiver back</LinkLike>
+          ) : (
+            <LinkLike onClick={() => onWaive(snag)}>Go on anyway…</LinkLike>
+          ))}
+      </Flex>
+    </Box>
+  );
+}
 
 function LinkLike({ children, onClick }: { children: string; onClick: () => void }) {
   return (
@@ -113,7 +111,7 @@ function LinkLike({ children, onClick }: { children: string; onClick: () => void
 }
 
 function WaiveDialog({ snag, onClose }: { snag: Snag | null; onClose: () => void }) {
-  const { api } = useBuild();
+  const { api } = useBuildHandle();
   const [reason, setReason] = useState("");
   const keep = () => {
     if (!snag || reason.trim() === "") return;

@@ -3,11 +3,14 @@ import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { NavLink, useNavigate } from "react-router";
 import { RESERVED_KEYS, STAGES } from "../stages/list";
-import { useBuild } from "../state/context";
+import { useBuildHandle, useShown } from "../state/context";
 
 /** The stages with their keys and snag counts. */
 export function StageNav() {
-  const { plan, buildId } = useBuild();
+  const { buildId } = useBuildHandle();
+  const open = useShown(({ plan }) =>
+    plan.snags.filter((s) => !s.waived && s.severity !== "note").map(({ stage, severity }) => ({ stage, severity })),
+  );
   const navigate = useNavigate();
   const [notYet, setNotYet] = useState<string | null>(null);
   useHotkeys([...STAGES.map((s) => s.key), ...Object.keys(RESERVED_KEYS)], (event) => {
@@ -16,7 +19,6 @@ export function StageNav() {
     setNotYet(stage ? null : (RESERVED_KEYS[key] ?? null));
     if (stage) navigate(`/builds/${buildId}/${stage.id}`);
   });
-  const open = plan.snags.filter((s) => !s.waived && s.severity !== "note");
   return (
     <Flex
       as="nav"

@@ -1,7 +1,7 @@
 import { Flex } from "@chakra-ui/react";
 import { parseLocal } from "#core/diary/calendar";
 import { formatMinutes, formatMoney, formatNumber } from "#core/units/format";
-import { useBuild } from "../state/context";
+import { useShown } from "../state/context";
 import { dayWords } from "./dates";
 import { Reading } from "./Reading";
 
@@ -9,14 +9,13 @@ const day = (local: string | null) => (local === null ? "not planned" : dayWords
 
 /** The line at the foot of every stage; each number opens its working. */
 export function TallyBar() {
-  const { plan } = useBuild();
-  const { tally } = plan;
+  const tally = useShown(({ plan }) => plan.tally);
+  const sheetFigure = useShown(({ plan }) => plan.groups[0] && `cuts/${plan.groups[0].material.id}/sheets`);
   const money = (minor: number) => formatMoney(minor, tally.currency).replace(/\.00$/, "");
   const cost =
     tally.costLikelyMinor === tally.costSafeMinor
       ? money(tally.costLikelyMinor)
       : `${money(tally.costLikelyMinor)} – ${money(tally.costSafeMinor)}`;
-  const sheetFigure = plan.groups[0] && `cuts/${plan.groups[0].material.id}/sheets`;
   return (
     <Flex
       as="footer"

@@ -1,14 +1,15 @@
 import { Box, CloseButton, Drawer, Portal, Stack, Table, Text } from "@chakra-ui/react";
 import { basisWords } from "#core/figures/figure";
-import { useBuild } from "../state/context";
+import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context";
 import { PlainTable } from "./PlainTable";
 import { figureWords } from "./Reading";
 
 /** Shows how a number came about: formula in words, what went into it, and where each constant is from. */
 export function WorkingDrawer() {
-  const { plan, design, working, openWorking } = useBuild();
-  const figure = plan.figures.find((f) => f.id === working);
-  const units = design.brief.units;
+  const { openWorking } = useBuildHandle();
+  const { units } = useUnits();
+  const working = usePicked((p) => p.working);
+  const figure = useShown(({ plan }) => (working === null ? undefined : plan.figures.find((f) => f.id === working)));
   return (
     <Drawer.Root open={figure !== undefined} onOpenChange={({ open }) => !open && openWorking(null)} size="sm">
       <Portal>

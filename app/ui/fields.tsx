@@ -1,5 +1,5 @@
 import { Checkbox, Field, NativeSelect, NumberInput } from "@chakra-ui/react";
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { useDecision } from "../state/context";
 
 interface ChoiceProps<T extends string> {
@@ -9,7 +9,7 @@ interface ChoiceProps<T extends string> {
 }
 
 /** One of a few, each in plain words. */
-export function ChoiceField<T extends string>({ label, path, options }: ChoiceProps<T>) {
+function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
   const { value, commit } = useDecision<T>(path);
   const [error, setError] = useState<string | null>(null);
   return (
@@ -39,8 +39,14 @@ export function ChoiceField<T extends string>({ label, path, options }: ChoicePr
   );
 }
 
+/** Options are compared by what they say: they are made anew wherever a stage is drawn. */
+export const ChoiceField = memo(
+  Choice,
+  (a, b) => a.path === b.path && a.label === b.label && JSON.stringify(a.options) === JSON.stringify(b.options),
+) as typeof Choice;
+
 /** Yes or no. */
-export function TickField({ label, path }: { label: string; path: string }) {
+export const TickField = memo(function TickField({ label, path }: { label: string; path: string }) {
   const { value, commit } = useDecision<boolean>(path);
   return (
     <Checkbox.Root
@@ -54,10 +60,20 @@ export function TickField({ label, path }: { label: string; path: string }) {
       <Checkbox.Label>{label}</Checkbox.Label>
     </Checkbox.Root>
   );
-}
+});
 
 /** A whole number with a lower and an upper end. */
-export function CountField({ label, path, min = 1, max }: { label: string; path: string; min?: number; max: number }) {
+export const CountField = memo(function CountField({
+  label,
+  path,
+  min = 1,
+  max,
+}: {
+  label: string;
+  path: string;
+  min?: number;
+  max: number;
+}) {
   const { value, commit } = useDecision<number>(path);
   const [text, setText] = useState(String(value));
   const [error, setError] = useState<string | null>(null);
@@ -92,4 +108,4 @@ export function CountField({ label, path, min = 1, max }: { label: string; path:
       </Field.ErrorText>
     </Field.Root>
   );
-}
+});

@@ -10,6 +10,7 @@ import type { Book } from "../materials/schema";
 import { planShell } from "../shell/planShell";
 import { buildShell } from "../shell/shell";
 import { formatMoney, formatNumber } from "../units/format";
+import { areaBound } from "./nest/nest";
 import type { Nester } from "./nester";
 import { sawSizeMm } from "./sawSize";
 import { nestSheets, type SheetGroup } from "./sheets";
@@ -170,38 +171,49 @@ function alternatives(site: Site): Alternative[] {
   return list;
 }
 
-/** Tries the alternatives when the sheets bought are more than the parts' area asks for. */
+/** What a group's sheets cost; by their area while a price is missing. */
+const nestedCost = ({ instance, solution }: SheetGroup): number =>
+  solution.sheets.reduce((sum, sheet) => sum + instance.stock.find((s) => s.id === sheet.stock)!.price, 0);
+
+const total = (groups: SheetGroup[], of: (group: SheetGroup) => number): number =>
+  groups.reduce((sum, g) => sum + of(g), 0);
+
+/** Tries the alternatives when the sheets cost more than the parts' area asks for. */
 function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] {
-  const sheets = groups.reduce((n, g) => n + g.sheets, 0);
-  const least = groups.reduce((n, g) => {
-    const usable = Math.max(...g.instance.stock.map((s) => s.w * s.h));
-    return n + Math.ceil(g.parts.reduce((a, p) => a + p.lengthMm * p.widthMm * p.qty, 0) / usable);
-  }, 0);
-  if (sheets <= least || groups.some((g) => g.solution.unplaced.length > 0)) return [];
-  const cost = (list: SheetGroup[]) => list.reduce((n, g) => n + (g.costMinor ?? 0), 0);
+  const cost = total(groups, nestedCost);
+  if (cost <= total(groups, (g) => areaBound(g.instance)) + 1e-9 || groups.some((g) => g.solution.unplaced.length > 0))
+    return [];
   const own = new Set(site.shell.panels.map((p) => p.id));
   const others = needs.parts.filter((p) => p.kind === "panel" && !own.has(p.id));
   const better = alternatives(site).flatMap((alternative) => {
-    const inside = alternative.variant.shell.size;
-    if (Math.min(inside.width.value, inside.depth.value, inside.height.value) < 50) return [];
+    const { width, depth, height } = alternative.variant.shell.size;
+    if (Math.min(width.value, depth.value, height.value) < 50) return [];
     const shell = buildShell(alternative.variant, site.book);
     const { parts } = planShell({ ...site, variant: alternative.variant, shell });
     const nested = nestSheets([...parts, ...others], site.book, needs.stock, site.workshop, needs.seed, needs.nester);
-    const count = nested.reduce((n, g) => n + g.sheets, 0);
-    if (nested.some((g) => g.solution.unplaced.length > 0) || count >= sheets || cost(nested) > cost(groups)) return [];
-    return [{ ...alternative, count, savedMinor: cost(groups) - cost(nested) }];
+    const saved = cost - total(nested, nestedCost);
+    if (nested.some((g) => g.solution.unplaced.length > 0) || saved <= 1e-9) return [];
+    const costMinor = total(nested, (g) => g.costMinor ?? 0);
+    return [{ ...alternative, sheets: total(nested, (g) => g.sheets), costMinor }];
   });
   const first = better[0];
   if (!first) return [];
-  const saved = first.savedMinor > 0 ? ` and ${formatMoney(first.savedMinor, site.workshop.currency)}` : "";
+  const sheets = total(groups, (g) => g.sheets);
+  const money = (minor: number) => formatMoney(minor, site.workshop.currency);
+  const priced = groups.every((g) => g.costMinor !== null);
+  const words = (n: number, minor: number) =>
+    `${n} ${n === 1 ? "sheet" : "sheets"}${priced ? `, ${money(minor)}` : ""}`;
   return [
     {
       rule: "cuts/saves-a-sheet",
       subject: "sheets",
       severity: "mind",
       stage: "cuts",
-      title: "One sheet could be saved",
-      sentence: `${sheets} sheets as drawn. ${better.map((b) => capital(b.label)).join(", or ")}: ${first.count}${saved}.`,
+      title: first.sheets < sheets ? "One sheet could be saved" : "Cheaper sheets would do",
+      sentence: `${words(
+        sheets,
+        total(groups, (g) => g.costMinor ?? 0),
+      )} as drawn. ${better.map((b) => capital(b.label)).join(", or ")}: ${words(first.sheets, first.costMinor)}.`,
       reason: "Thickness taken from another panel lets parts lie side by side.",
       fix: { label: `Try ${first.label}`, patch: first.patch },
       figure: `cuts/${groups[0]!.material.id}/sheets`,

@@ -1,12 +1,13 @@
-import { Box, Button, Flex, Stack, Text } from "@chakra-ui/react";
+import { Box, Button, Field, Flex, NativeSelect, Stack, Text } from "@chakra-ui/react";
 import { Copy, Trash2 } from "lucide-react";
+import { memo } from "react";
 import { statedMm } from "#core/design/measure";
 import type { FaceId, Feature, Variant } from "#core/design/schema";
 import { materialsOf } from "#core/materials/find";
 import { AXIS_WORDS, FACE_AXES, faceSize } from "#core/shell/faces";
 import { featureRect } from "#core/shell/features";
 import { Net } from "../../drawing/Net";
-import { useBuild, useUnits } from "../../state/context";
+import { useBuild, useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../../state/context";
 import { ChoiceField, CountField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -51,7 +52,7 @@ export function AirStage() {
         </Panel>
       )}
       {variant.features.map((feature, index) => (
-        <VentCard key={feature.id} feature={feature} index={index} />
+        <VentCard key={feature.id} feature={feature} index={index} variantId={variant.id} />
       ))}
     </Stack>
   );
@@ -127,18 +128,28 @@ function AddButtons() {
   );
 }
 
-function VentCard({ feature, index }: { feature: Feature; index: number }) {
-  const { api, variant, bench, chosen, choose } = useBuild();
+/** One vent's measures; drawn again only when this vent changes, so that dragging one does not redraw them all. */
+const VentCard = memo(function VentCard({
+  feature,
+  index,
+  variantId,
+}: {
+  feature: Feature;
+  index: number;
+  variantId: string;
+}) {
+  const { api, choose } = useBuildHandle();
+  const chosen = usePicked((p) => p.chosen === feature.id);
   const { say } = useUnits();
   const path = `/features/${index}`;
   const axes = FACE_AXES[feature.face];
-  const meshes = materialsOf(bench.book, "mesh").map((m) => [m.id, m.name] as const);
-  const own = (draft: { variants: Variant[] }) => draft.variants.find((v) => v.id === variant.id)!;
+  const meshes = useShown(({ bench }) => materialsOf(bench.book, "mesh").map((m) => [m.id, m.name] as const));
+  const own = (draft: { variants: Variant[] }) => draft.variants.find((v) => v.id === variantId)!;
   const remove = () => api.commit((draft) => void own(draft).features.splice(index, 1));
   const across = OPPOSITE[feature.face];
   const copy = () =>
     api.commit((draft) => {
-      const id = freeId(variant, "copy");
+      const id = freeId(own(draft), "copy");
       own(draft).features.push({
         ...structuredClone(feature),
         id,
@@ -147,7 +158,7 @@ function VentCard({ feature, index }: { feature: Feature; index: number }) {
       });
     });
   return (
-    <Panel borderColor={chosen === feature.id ? "fern" : "line"} onFocus={() => choose(feature.id)}>
+    <Panel borderColor={chosen ? "fern" : "line"} onFocus={() => choose(feature.id)}>
       <Flex align="center" gap="3" mb="2.5">
         <Text fontWeight="bold" flex="1">
           {feature.name || feature.id}
@@ -185,7 +196,7 @@ function VentCard({ feature, index }: { feature: Feature; index: number }) {
                 ["square", "square"],
               ]}
             />
-            <HoleMeshField index={index} />
+            <HoleMeshField index={index} meshes={meshes} />
           </>
         ) : (
           <>
@@ -204,48 +215,32 @@ function VentCard({ feature, index }: { feature: Feature; index: number }) {
       </Flex>
     </Panel>
   );
-}
+});
 
 /** Mesh behind a hole field: none, or one of the book's. */
-function HoleMeshField({ index }: { index: number }) {
-  const { bench, api, variant } = useBuild();
-  const feature = variant.features[index]!;
-  const meshes = materialsOf(bench.book, "mesh");
+function HoleMeshField({ index, meshes }: { index: number; meshes: readonly (readonly [string, string])[] }) {
+  const { value, commit } = useDecision<string | null>(`/features/${index}/mesh`);
   return (
-    <Box>
-      <Text asChild fontSize="xs" color="muted" fontWeight="medium">
-        <label htmlFor={`behind-${feature.id}`}>Mesh behind</label>
-      </Text>
-      <Box
-        asChild
-        mt="1"
-        w="100%"
-        h="9"
-        px="2"
-        fontSize="sm"
-        bg="sheet"
-        borderWidth="1px"
-        borderColor="line"
-        borderRadius="sm"
-      >
-        <select
-          id={`behind-${feature.id}`}
-          value={feature.mesh ?? ""}
-          onChange={(event) =>
-            api.commit((draft) => {
-              draft.variants.find((v) => v.id === variant.id)!.features[index]!.mesh =
-                event.target.value || (null as never);
-            })
-          }
+    <Field.Root gap="1">
+      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+        Mesh behind
+      </Field.Label>
+      <NativeSelect.Root size="sm">
+        <NativeSelect.Field
+          bg="sheet"
+          borderColor="line"
+          value={value ?? ""}
+          onChange={(event) => commit(event.currentTarget.value || null)}
         >
           <option value="">none</option>
-          {meshes.map((m) => (
-            <option key={m.id} value={m.id}>
-              {m.name}
+          {meshes.map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
             </option>
           ))}
-        </select>
-      </Box>
-    </Box>
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+    </Field.Root>
   );
 }

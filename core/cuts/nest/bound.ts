@@ -25,7 +25,7 @@ function pairFits(a: Kind, b: Kind, stock: Stock): boolean {
 }
 
 /** Least cost of stock whose areas together reach `area`; exact over whole sheets, rack offcuts taken first. */
-function areaCost(area: number, stocks: Stock[]): number {
+export function areaCost(area: number, stocks: Stock[]): number {
   const freeArea = stocks.filter((s) => s.price === 0).reduce((sum, s) => sum + s.w * s.h * Math.min(s.count, 1e6), 0);
   const priced = stocks.filter((s) => s.price > 0).sort((a, b) => a.price / (a.w * a.h) - b.price / (b.w * b.h));
   let best = Infinity;

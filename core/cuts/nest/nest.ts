@@ -1,5 +1,5 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
-import { lowerBound, type Stock } from "./bound";
+import { areaCost, lowerBound, type Stock } from "./bound";
 import { fillSheet, type Kind, type Node, type Taste } from "./fill";
 import type { Cut, NestInstance, NestSheet, NestSolution } from "./format";
 
@@ -103,6 +103,29 @@ function whyNot(part: NestInstance["parts"][number], instance: NestInstance): st
   return Math.max(part.w, part.h) > longest ? "longer than any stock" : "wider than any stock";
 }
 
+/** An instance as the search takes it: whole micrometres, the kerf added to parts and sheets alike. */
+function inMicrometres(instance: NestInstance) {
+  const kerf = um(instance.kerf);
+  const trims = instance.stock.map((s) => s.trim ?? instance.trim);
+  const kinds: Kind[] = instance.parts.map((p) => ({ w: um(p.w) + kerf, h: um(p.h) + kerf, rotate: p.rotate }));
+  const stocks: Stock[] = instance.stock.map((s, i) => ({
+    w: um(s.w - 2 * trims[i]!) + kerf,
+    h: um(s.h - 2 * trims[i]!) + kerf,
+    price: s.price,
+    count: s.count ?? Number.MAX_SAFE_INTEGER,
+  }));
+  return { kerf, trims, kinds, stocks };
+}
+
+/** The least any cutting of these parts can cost by their area alone, without nesting them. */
+export function areaBound(instance: NestInstance): number {
+  const { kinds, stocks } = inMicrometres(instance);
+  return areaCost(
+    kinds.reduce((sum, k, i) => sum + k.w * k.h * instance.parts[i]!.qty, 0),
+    stocks,
+  );
+}
+
 /**
  * Cuts rectangles from sheets by edge-to-edge cuts, at the least cost found, then with the largest offcut.
  * @param instance parts and stock in millimetres (`formats: panel-nest/1`)
@@ -115,19 +138,7 @@ export function nest(
   tries = PLAN_TRIES,
   goOn: (done: number) => boolean = () => true,
 ): NestSolution {
-  const kerf = um(instance.kerf);
-  const kinds: Kind[] = instance.parts.map((p) => ({
-    w: um(p.w) + kerf,
-    h: um(p.h) + kerf,
-    rotate: p.rotate,
-  }));
-  const trims = instance.stock.map((s) => s.trim ?? instance.trim);
-  const stocks: Stock[] = instance.stock.map((s, i) => ({
-    w: um(s.w - 2 * trims[i]!) + kerf,
-    h: um(s.h - 2 * trims[i]!) + kerf,
-    price: s.price,
-    count: s.count ?? Number.MAX_SAFE_INTEGER,
-  }));
+  const { kerf, trims, kinds, stocks } = inMicrometres(instance);
   const fitsSome = (k: Kind) =>
     stocks.some((s) => s.count > 0 && ((k.w <= s.w && k.h <= s.h) || (k.rotate && k.h <= s.w && k.w <= s.h)));
   const counts = instance.parts.map((p, i) => (fitsSome(kinds[i]!) ? p.qty : 0));

@@ -1,0 +1,104 @@
+/**
+ * `npm run bench:plan`: the budgets of DESIGN §8 beside what this machine does. Prints, never judges.
+ * Median of a plan in Node; p95 from pointer move to drawing while dragging; the first page and its script.
+ */
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
+import { chromium } from "@playwright/test";
+import { rememberingNester } from "../core/cuts/nester";
+import { plan } from "../core/plan";
+import { readBuildFile } from "../files/buildFile";
+import { freePort, must, needChromium, startServer } from "../scripts/run.mjs";
+
+const RUNS = 400;
+const rows: { what: string; budget: string; here: string }[] = [];
+const row = (what: string, budget: string, here: string) => rows.push({ what, budget, here });
+const quantile = (values: number[], q: number) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * q))]!;
+const ms = (value: number) => `${value.toFixed(2)} ms`;
+
+for (const file of readdirSync("examples")) {
+  const read = readBuildFile(JSON.parse(readFileSync(join("examples", file), "utf8")));
+  if (!read.ok) throw new Error(read.message);
+  const nester = rememberingNester();
+  const start = performance.now();
+  plan(read.value, nester);
+  const first = performance.now() - start;
+  const times: number[] = [];
+  for (let i = 0; i < RUNS; i++) {
+    const before = performance.now();
+    plan(read.value, nester);
+    times.push(performance.now() - before);
+  }
+  row(
+    `plan of ${file}, all ledgers, nesting remembered, median of ${RUNS}`,
+    "8 ms",
+    ms(quantile(times.slice(50), 0.5)),
+  );
+  row(`plan of ${file}, the very first, nesting in it`, "300 ms", ms(first));
+}
+
+must("Building", "npx", ["react-router", "build", "--logLevel", "warn"]);
+const home = mkdtempSync(join(tmpdir(), "hornwort-bench-"));
+const data = join(home, "data");
+must("Making the data directory ready", "npx", ["tsx", "scripts/prepare.ts", "--demo"], { HORNWORT_DATA: data });
+const server = await startServer({ port: await freePort(), data });
+const browser = await chromium.launch({
+  executablePath: needChromium(),
+  args: [
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+  ],
+});
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const scripts = new Set<string>();
+  page.on("request", (r) => r.resourceType() === "script" && scripts.add(new URL(r.url()).pathname));
+  await page.goto(`${server.address}/builds/flat-pack-1500/air`, { waitUntil: "networkidle" });
+  const bytes = [...scripts].reduce((sum, path) => sum + gzipSync(readFileSync(join("build/client", path))).length, 0);
+  row("script of the first page, gzipped", "300 kB", `${(bytes / 1000).toFixed(0)} kB`);
+
+  const responses: number[] = [];
+  for (let i = 0; i < 20; i++) {
+    const before = performance.now();
+    await (await fetch(`${server.address}/`)).text();
+    responses.push(performance.now() - before);
+  }
+  row("first page, warm server, median of 20", "200 ms", ms(quantile(responses, 0.5)));
+
+  const design = (
+    (await (await fetch(`${server.address}/builds/flat-pack-1500/revisions?number=1`)).json()) as { design: unknown }
+  ).design;
+  const saves: number[] = [];
+  for (let i = 0; i < 20; i++) {
+    const before = performance.now();
+    await fetch(`${server.address}/builds/flat-pack-1500/save`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify({ base: null, design }),
+    });
+    saves.push(performance.now() - before);
+  }
+  row("saving an edit, median of 20", "100 ms", ms(quantile(saves, 0.5)));
+
+  await page.reload({ waitUntil: "networkidle" });
+  const box = (await page.locator("[data-feature='high-1']").boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let i = 1; i <= 200; i++) await page.mouse.move(x + 12 * Math.sin(i / 9), y + 8 * Math.sin(i / 7));
+  await page.mouse.up();
+  const moves = await page.evaluate(() => performance.getEntriesByName("drag-update").map((m) => m.duration));
+  row(`pointer move to drawing while dragging, p95 of ${moves.length}`, "16 ms", ms(quantile(moves, 0.95)));
+  row("the same, median", "", ms(quantile(moves, 0.5)));
+} finally {
+  await browser.close();
+  await server.stop();
+  rmSync(home, { recursive: true, force: true });
+}
+console.table(rows);
