@@ -11,13 +11,13 @@ module.exports = {
     {
       name: "files-read-core-only",
       severity: "error",
-      from: { path: "^files/" },
+      from: { path: "^files/", pathNot: "\\.test\\.ts$" },
       to: { path: "^(app|db|cli|demo|scripts)/" },
     },
     {
       name: "db-reads-core-only",
       severity: "error",
-      from: { path: "^db/" },
+      from: { path: "^db/", pathNot: "\\.test\\.ts$" },
       to: { path: "^(app|files|cli|demo|scripts)/" },
     },
     {

@@ -1,5 +1,5 @@
 import { defineConfig } from "@playwright/test";
-import { findChromium } from "./scripts/run.mjs";
+import { BROWSER_ARGS, findChromium } from "./scripts/run.mjs";
 
 const PORT = 4391;
 const executablePath = findChromium();
@@ -22,13 +22,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       ...(executablePath && { executablePath }),
-      args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-      ],
+      args: BROWSER_ARGS,
     },
   },
 });

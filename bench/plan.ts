@@ -2,15 +2,14 @@
  * `npm run bench:plan`: the budgets of DESIGN §8 beside what this machine does. Prints, never judges.
  * Median of a plan in Node; p95 from pointer move to drawing while dragging; the first page and its script.
  */
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { chromium } from "@playwright/test";
 import { rememberingNester } from "../core/cuts/nester";
 import { plan } from "../core/plan";
 import { readBuildFile } from "../files/buildFile";
-import { freePort, must, needChromium, startServer } from "../scripts/run.mjs";
+import { BROWSER_ARGS, needChromium, serveFreshDemo } from "../scripts/run.mjs";
 
 const RUNS = 400;
 const rows: { what: string; budget: string; here: string }[] = [];
@@ -40,21 +39,8 @@ for (const file of readdirSync("examples")) {
   row(`plan of ${file}, the very first, nesting in it`, "300 ms", ms(first));
 }
 
-must("Building", "npx", ["react-router", "build", "--logLevel", "warn"]);
-const home = mkdtempSync(join(tmpdir(), "hornwort-bench-"));
-const data = join(home, "data");
-must("Making the data directory ready", "npx", ["tsx", "scripts/prepare.ts", "--demo"], { HORNWORT_DATA: data });
-const server = await startServer({ port: await freePort(), data });
-const browser = await chromium.launch({
-  executablePath: needChromium(),
-  args: [
-    "--no-sandbox",
-    "--disable-gpu",
-    "--disable-background-networking",
-    "--disable-component-update",
-    "--disable-sync",
-  ],
-});
+const server = await serveFreshDemo();
+const browser = await chromium.launch({ executablePath: needChromium(), args: BROWSER_ARGS });
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const scripts = new Set<string>();
@@ -99,6 +85,5 @@ try {
 } finally {
   await browser.close();
   await server.stop();
-  rmSync(home, { recursive: true, force: true });
 }
 console.table(rows);

@@ -7,9 +7,13 @@ export function installPackages(): void;
 export function findChromium(): string | undefined;
 export function needChromium(): string;
 export function freePort(wanted?: number): Promise<number>;
-export function startServer(options: { port: number; data: string; quiet?: boolean }): Promise<{
+export const BROWSER_ARGS: string[];
+
+export interface Server {
   address: string;
   child: ChildProcess;
   gone: Promise<unknown>;
   stop: (signal?: NodeJS.Signals) => Promise<void>;
-}>;
+}
+export function startServer(options: { port: number; data: string; quiet?: boolean }): Promise<Server>;
+export function serveFreshDemo(): Promise<Server>;

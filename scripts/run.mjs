@@ -1,8 +1,9 @@
-/** Small things the demo and the tests both need: running a command, finding a Chromium, starting and stopping the server. */
+/** Small things the demo, the tests and the benches all need: running a command, finding a Chromium, starting and stopping the server. */
 import { spawn, spawnSync } from "node:child_process";
-import { existsSync } from "node:fs";
+import { existsSync, mkdtempSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
-import { resolve } from "node:path";
+import { tmpdir } from "node:os";
+import { join, resolve } from "node:path";
 
 export const root = resolve(import.meta.dirname, "..");
 
@@ -59,6 +60,15 @@ export function needChromium() {
   process.exit(1);
 }
 
+/** How a headless Chromium is started here, by the browser tests, the screenshots and the benches alike. */
+export const BROWSER_ARGS = [
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];
+
 /** A TCP port that is free on 127.0.0.1, the wanted one if it is. */
 export function freePort(wanted = 0) {
   return new Promise((done, refused) => {
@@ -96,6 +106,22 @@ export async function startServer({ port, data, quiet = true }) {
     stop: async (signal = "SIGTERM") => {
       child.kill(signal);
       await gone;
+    },
+  };
+}
+
+/** Builds the application and serves a fresh demo from a directory that is gone again afterwards. */
+export async function serveFreshDemo() {
+  must("Building", "npx", ["react-router", "build", "--logLevel", "warn"]);
+  const home = mkdtempSync(join(tmpdir(), "hornwort-"));
+  const data = join(home, "data");
+  must("Making the data directory ready", "npx", ["tsx", "scripts/prepare.ts", "--demo"], { HORNWORT_DATA: data });
+  const server = await startServer({ port: await freePort(), data });
+  return {
+    ...server,
+    stop: async () => {
+      await server.stop();
+      rmSync(home, { recursive: true, force: true });
     },
   };
 }

@@ -43,9 +43,9 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
             strokeDasharray="5 3"
           />
           {px(o.w) > 70 && px(o.h) > 34 && (
-            <Label x={px(o.x) + 8} y={px(o.y) + 18} size={12} tone="fern">
+            <Label x={px(o.x) + 8} y={px(o.y) + 20} size={px(o.w) < 120 ? 10 : 12} tone="fern">
               keep
-              <tspan x={px(o.x) + 8} dy="15">
+              <tspan x={px(o.x) + 8} dy="14">
                 {say(o.w)} × {say(o.h)}
               </tspan>
             </Label>

@@ -13,6 +13,7 @@ export function PlainTable({
     <Table.ScrollArea>
       <Table.Root
         size="sm"
+        whiteSpace="normal"
         css={{
           bg: "transparent",
           "& tr": { bg: "transparent" },

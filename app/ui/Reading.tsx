@@ -11,6 +11,8 @@ export function figureWords(figure: Pick<Figure, "value" | "unit" | "rounding">,
       return formatLengthWithUnit(figure.value, units, figure.rounding);
     case "min":
       return formatMinutes(figure.value);
+    case "1/h":
+      return `${formatNumber(figure.value, 1, figure.rounding)} an hour`;
     case "":
       return formatNumber(figure.value, Math.abs(figure.value) < 1 ? 3 : 2, figure.rounding);
     default:

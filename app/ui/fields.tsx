@@ -8,10 +8,20 @@ interface ChoiceProps<T extends string> {
   options: readonly (readonly [T, string])[];
 }
 
-/** One of a few, each in plain words. */
-function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
-  const { value, commit } = useDecision<T>(path);
-  const [error, setError] = useState<string | null>(null);
+/** A labelled list to choose from; the whole wording shows on hovering where the field is narrow. */
+export function Select<T extends string>({
+  label,
+  value,
+  options,
+  error = null,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: ChoiceProps<T>["options"];
+  error?: string | null;
+  onChange: (value: T) => void;
+}) {
   return (
     <Field.Root gap="1" invalid={error !== null}>
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
@@ -21,8 +31,12 @@ function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
         <NativeSelect.Field
           bg="sheet"
           borderColor="line"
+          ps="2"
+          pe="6"
+          textOverflow="ellipsis"
+          title={options.find(([key]) => key === value)?.[1]}
           value={value}
-          onChange={(event) => setError(commit(event.currentTarget.value as T)[0]?.message ?? null)}
+          onChange={(event) => onChange(event.currentTarget.value as T)}
         >
           {options.map(([key, words]) => (
             <option key={key} value={key}>
@@ -30,12 +44,27 @@ function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
             </option>
           ))}
         </NativeSelect.Field>
-        <NativeSelect.Indicator />
+        <NativeSelect.Indicator right="1" />
       </NativeSelect.Root>
       <Field.ErrorText fontSize="xs" color="stop" mt="0">
         {error}
       </Field.ErrorText>
     </Field.Root>
+  );
+}
+
+/** One of a few, each in plain words. */
+function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
+  const { value, commit } = useDecision<T>(path);
+  const [error, setError] = useState<string | null>(null);
+  return (
+    <Select
+      label={label}
+      value={value}
+      options={options}
+      error={error}
+      onChange={(next) => setError(commit(next)[0]?.message ?? null)}
+    />
   );
 }
 
@@ -49,14 +78,9 @@ export const ChoiceField = memo(
 export const TickField = memo(function TickField({ label, path }: { label: string; path: string }) {
   const { value, commit } = useDecision<boolean>(path);
   return (
-    <Checkbox.Root
-      size="sm"
-      checked={value}
-      onCheckedChange={({ checked }) => commit(checked === true)}
-      colorPalette="green"
-    >
+    <Checkbox.Root size="sm" checked={value} onCheckedChange={({ checked }) => commit(checked === true)}>
       <Checkbox.HiddenInput />
-      <Checkbox.Control borderColor="muted" />
+      <Checkbox.Control borderColor="muted" _checked={{ bg: "fern", borderColor: "fern", color: "fernInk" }} />
       <Checkbox.Label>{label}</Checkbox.Label>
     </Checkbox.Root>
   );

@@ -1,4 +1,4 @@
-import { Box, Button, Field, Flex, NativeSelect, Stack, Text } from "@chakra-ui/react";
+import { Box, Button, Flex, Stack, Text } from "@chakra-ui/react";
 import { Copy, Trash2 } from "lucide-react";
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
@@ -8,7 +8,7 @@ import { AXIS_WORDS, FACE_AXES, faceSize } from "#core/shell/faces";
 import { featureRect } from "#core/shell/features";
 import { Net } from "../../drawing/Net";
 import { useBuild, useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../../state/context";
-import { ChoiceField, CountField } from "../../ui/fields";
+import { ChoiceField, CountField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
@@ -221,26 +221,11 @@ const VentCard = memo(function VentCard({
 function HoleMeshField({ index, meshes }: { index: number; meshes: readonly (readonly [string, string])[] }) {
   const { value, commit } = useDecision<string | null>(`/features/${index}/mesh`);
   return (
-    <Field.Root gap="1">
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        Mesh behind
-      </Field.Label>
-      <NativeSelect.Root size="sm">
-        <NativeSelect.Field
-          bg="sheet"
-          borderColor="line"
-          value={value ?? ""}
-          onChange={(event) => commit(event.currentTarget.value || null)}
-        >
-          <option value="">none</option>
-          {meshes.map(([id, name]) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
-    </Field.Root>
+    <Select
+      label="Mesh behind"
+      value={value ?? ""}
+      options={[["", "none"], ...meshes]}
+      onChange={(id) => commit(id || null)}
+    />
   );
 }

@@ -89,10 +89,10 @@ export function BuyingStage() {
               <Table.Cell textAlign="end">
                 <Prices line={line} />
               </Table.Cell>
-              <Table.Cell textAlign="end" fontFamily="mono">
+              <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
                 {money(line.likelyMinor)}
               </Table.Cell>
-              <Table.Cell textAlign="end" fontFamily="mono">
+              <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
                 {money(line.safeMinor)}
               </Table.Cell>
             </Table.Row>
@@ -138,7 +138,7 @@ function PriceField({ pack, per }: { pack: Pack; per: string }) {
       <Input
         ref={input}
         size="xs"
-        w="4.8rem"
+        w="4.2rem"
         textAlign="end"
         fontFamily="mono"
         bg="sheet"

@@ -48,7 +48,7 @@ export function DiaryStage() {
                   {dayWords(entry.startAt)}
                 </Text>
               )}
-              <StepRow entry={entry} step={step} />
+              <StepRow entry={entry} step={step} steps={steps} />
             </Fragment>
           );
         })}
@@ -57,7 +57,11 @@ export function DiaryStage() {
   );
 }
 
-function StepRow({ entry, step }: { entry: Entry; step: Step }) {
+/** What must come before a step, each with its reason: `“Cut 2 sheets” (the parts must be there)`. */
+const afterWords = (step: Step, steps: Map<string, Step>) =>
+  step.after.map(({ id, because }) => `“${steps.get(id)?.title ?? id}” (${because})`).join(", ");
+
+function StepRow({ entry, step, steps }: { entry: Entry; step: Step; steps: Map<string, Step> }) {
   const split = entry.sessions.length > 1;
   return (
     <Flex gap="3" py="2" borderTopWidth="1px" borderColor="line" data-step={step.id}>
@@ -92,7 +96,7 @@ function StepRow({ entry, step }: { entry: Entry; step: Step }) {
         ))}
         {step.after.length > 0 && (
           <Text fontSize="xs" color="muted">
-            After what comes before, because {[...new Set(step.after.map((a) => a.because))].join("; ")}.
+            After {afterWords(step, steps)}.
           </Text>
         )}
       </Box>

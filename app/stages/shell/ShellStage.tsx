@@ -41,7 +41,7 @@ export function ShellStage() {
               path="/shell/size/depthTo"
               options={[
                 ["frontEdge", "the front edge"],
-                ["behindFront", "the back of dam and rails"],
+                ["behindFront", "back of dam, rails"],
               ]}
             />
             <ChoiceField label="Sheet" path="/shell/material" options={sheets} />
@@ -53,7 +53,7 @@ export function ShellStage() {
               label="Box"
               path="/shell/joints/box"
               options={[
-                ["topBaseOver", "top and base over the sides"],
+                ["topBaseOver", "top, base over sides"],
                 ["sidesFull", "sides full height"],
               ]}
             />
@@ -73,8 +73,8 @@ export function ShellStage() {
               label="Held by"
               path="/shell/joints/fixing"
               options={[
-                ["cementAndScrews", "PVC cement and screws"],
-                ["adhesiveAndScrews", "structural adhesive and screws"],
+                ["cementAndScrews", "cement, screws"],
+                ["adhesiveAndScrews", "adhesive, screws"],
                 ["siliconeOnly", "silicone only"],
               ]}
             />

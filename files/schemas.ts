@@ -1,0 +1,18 @@
+import { toJsonSchema } from "@valibot/to-json-schema";
+import type * as v from "valibot";
+import { EscapeSchema } from "../core/closures/escape";
+import { NestInstanceSchema } from "../core/cuts/nest/format";
+import { BuildSchema } from "../core/design/schema";
+import { BuildFileSchema } from "./buildFile";
+
+/** Checks in code (a lock against the book, say) have no JSON Schema; what can be said in it is. */
+const write = (title: string, schema: v.GenericSchema) =>
+  `${JSON.stringify({ title, ...toJsonSchema(schema, { typeMode: "input", errorMode: "ignore" }) }, null, 2)}\n`;
+
+/** The JSON Schemas of the formats other programs read and write, by file name. */
+export const SCHEMAS = (): Record<string, string> => ({
+  "build.json": write("Build document", BuildSchema),
+  "build-file.json": write("Exported build, input of `hornwort plan`", BuildFileSchema),
+  "nest.json": write("Input of `hornwort nest`", NestInstanceSchema),
+  "escape.json": write("Input of `hornwort escape`", EscapeSchema),
+});

@@ -1,0 +1,36 @@
+/**
+ * `npm run screenshots`: one picture of each main view from a fresh demo, into `docs/screenshots/`.
+ * `npm run screenshots -- /tmp/look shell cuts` puts chosen views elsewhere; `DARK=1` takes them dark.
+ */
+import { mkdirSync } from "node:fs";
+import { join } from "node:path";
+import { chromium } from "@playwright/test";
+import { BROWSER_ARGS, needChromium, serveFreshDemo } from "./run.mjs";
+
+const FLAT_PACK = "/builds/flat-pack-1500";
+const VIEWS: readonly [name: string, address: string][] = [
+  ["builds", "/"],
+  ["new", "/new"],
+  ...["brief", "shell", "front", "air", "seal", "cuts", "buying", "diary"].map(
+    (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
+  ),
+  ["workshop", "/workshop"],
+];
+
+const [out = "docs/screenshots", ...wanted] = process.argv.slice(2);
+mkdirSync(out, { recursive: true });
+const server = await serveFreshDemo();
+const browser = await chromium.launch({ executablePath: needChromium(), args: BROWSER_ARGS });
+try {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  if (process.env.DARK) await context.addCookies([{ name: "theme", value: "dark", url: server.address }]);
+  const page = await context.newPage();
+  for (const [name, address] of VIEWS) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    await page.goto(`${server.address}${address}`, { waitUntil: "networkidle" });
+    await page.screenshot({ path: join(out, `${name}.png`) });
+  }
+} finally {
+  await browser.close();
+  await server.stop();
+}
