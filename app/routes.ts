@@ -1,4 +1,5 @@
 import { index, type RouteConfig, route } from "@react-router/dev/routes";
+import { STAGES } from "./stages/list";
 
 export default [
   index("routes/builds.tsx"),
@@ -7,7 +8,12 @@ export default [
   route("workshop", "routes/workshop.tsx"),
   route("import", "routes/import.ts"),
   route("prices", "routes/prices.ts"),
-  route("builds/:id", "routes/build.tsx", [index("routes/build.start.ts"), route(":stage", "routes/build.stage.tsx")]),
+  route("builds/:id", "routes/build.tsx", [
+    index("routes/build.start.ts"),
+    // A route each, so that a stage's script loads when it is first opened.
+    ...STAGES.map(({ id, screen }) => route(id, `stages/${id}/${screen}.tsx`)),
+    route("*", "routes/build.unknown.tsx"),
+  ]),
   route("builds/:id/save", "routes/build.save.ts"),
   route("builds/:id/revisions", "routes/build.revisions.ts"),
   route("builds/:id/files/:file", "routes/build.files.ts"),

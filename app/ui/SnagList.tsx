@@ -1,5 +1,5 @@
 import { Box, Button, Dialog, Field, Flex, Heading, Portal, Stack, Text, Textarea } from "@chakra-ui/react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { Snag } from "#core/ledgers/ledger";
 import { useBuildHandle, useShown } from "../state/context";
 
@@ -57,7 +57,10 @@ interface CardProps {
   onUnwaive: (snag: Snag) => void;
 }
 
-function SnagCard({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
+/** Drawn again only when the snag says something else: a plan makes every snag anew. */
+const SnagCard = memo(Card, (a, b) => JSON.stringify(a.snag) === JSON.stringify(b.snag));
+
+function Card({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
   const tone = TONE[snag.severity];
   return (
     <Box

@@ -53,7 +53,7 @@ export function StageNav() {
               borderColor="transparent"
               css={{ "&[aria-current=page]": { bg: "sheet", fontWeight: "bold", borderColor: "fern" } }}
             >
-              <NavLink to={`/builds/${buildId}/${stage.id}`} prefetch="none">
+              <NavLink to={`/builds/${buildId}/${stage.id}`} prefetch="intent">
                 <Text as="span" fontSize="xs" color="muted" fontFamily="mono" w="2.5" aria-hidden>
                   {stage.key.toUpperCase()}
                 </Text>

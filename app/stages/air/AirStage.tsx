@@ -23,7 +23,7 @@ const FACE_OPTIONS = [
 ] as const;
 
 /** Vents: drawn on the net, dragged or typed, with the air they let through. */
-export function AirStage() {
+export default function AirStage() {
   const { plan, variant } = useBuild();
   const vents = variant.features.length;
   return (

@@ -24,7 +24,7 @@ const blank = (id: string): Resident => ({
 });
 
 /** Who it is for, the room it stands in, and what it may cost. */
-export function BriefStage() {
+export default function BriefStage() {
   const { design } = useBuild();
   const who = design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", ");
   return (

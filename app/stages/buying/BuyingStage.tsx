@@ -12,7 +12,7 @@ import { PlainTable } from "../../ui/PlainTable";
 import { StageHead } from "../StageHead";
 
 /** The shopping list: whole packs, likely and safe, and what the safety costs. */
-export function BuyingStage() {
+export default function BuyingStage() {
   const { plan, buildId, openWorking } = useBuild();
   const { lines, likelyMinor, safeMinor, unpriced } = plan.buying;
   const { currency } = plan.tally;

@@ -26,7 +26,7 @@ export function proofWords(group: SheetGroup): string {
 }
 
 /** The nested sheets, the parts with their working, and what else is cut. */
-export function CutsStage() {
+export default function CutsStage() {
   const { plan, bench, buildId, openWorking } = useBuild();
   const { say, units } = useUnits();
   const views = sheetViews(plan.groups);

@@ -20,7 +20,7 @@ const POSTURE: Record<NonNullable<Step["posture"]>, string> = {
 };
 
 /** The steps laid on the builder's own hours, day by day. */
-export function DiaryStage() {
+export default function DiaryStage() {
   const { plan } = useBuild();
   const { entries, handsOnMinutes, residentsInAt } = plan.diary;
   const steps = new Map(plan.steps.map((s) => [s.id, s]));

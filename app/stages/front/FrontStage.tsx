@@ -11,7 +11,7 @@ import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
 /** Sliding panes on their tracks, and the escape audit. */
-export function FrontStage() {
+export default function FrontStage() {
   const { plan, variant, api, bench } = useBuild();
   const { say, units } = useUnits();
   const { opening } = plan.shell;

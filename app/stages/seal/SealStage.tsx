@@ -10,7 +10,7 @@ import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
 /** Seams and beads; the stack on each face comes later. */
-export function SealStage() {
+export default function SealStage() {
   const { plan, bench, variant } = useBuild();
   const { say } = useUnits();
   const sealed = new Set(sealedSeams(plan.site).map((s) => s.id));

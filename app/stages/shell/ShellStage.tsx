@@ -9,7 +9,7 @@ import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
 /** The sheet box: sizes, sheet, joints, front frame, with the net above. */
-export function ShellStage() {
+export default function ShellStage() {
   const { bench, plan, variant } = useBuild();
   const { say, units } = useUnits();
   const { inside, outside } = plan.shell;
