@@ -1,5 +1,5 @@
 import { useDrag } from "@use-gesture/react";
-import { type KeyboardEvent, useRef } from "react";
+import { type KeyboardEvent, memo, useRef } from "react";
 import { holeCentres } from "#core/air/pattern";
 import type { Build, Feature } from "#core/design/schema";
 import { variantPath } from "#core/design/variant";
@@ -27,7 +27,7 @@ const NUDGES: Record<string, [number, number]> = {
 };
 
 /** A vent on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
-export function FeatureMark({ feature, index, net, scale }: Props) {
+export const FeatureMark = memo(function FeatureMark({ feature, index, net, scale }: Props) {
   const { api, choose } = useBuildHandle();
   const selected = usePicked((p) => p.chosen === feature.id);
   const { units, say } = useUnits();
@@ -125,4 +125,4 @@ export function FeatureMark({ feature, index, net, scale }: Props) {
       </Label>
     </g>
   );
-}
+});

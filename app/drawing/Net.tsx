@@ -1,6 +1,7 @@
 import { Box } from "@chakra-ui/react";
-import { useRef } from "react";
+import { useMemo, useRef } from "react";
 import { FACES, type FaceId } from "#core/design/schema";
+import type { Size3 } from "#core/shell/box";
 import type { Rect } from "#core/shell/faces";
 import { layNet, type Net as NetLayout } from "#core/shell/net";
 import { useBuild, useUnits } from "../state/context";
@@ -24,6 +25,17 @@ const LABEL: Record<FaceId, string> = {
   front: "Front, from outside",
 };
 
+/** The net and its scale in drawing units a millimetre; its gaps stay the same on the screen whatever the scale. */
+function fitNet(inside: Size3) {
+  const gapless = layNet(inside, 0);
+  const room = {
+    w: WIDTH - MARGIN.left - MARGIN.right - 3 * GAP,
+    h: MAX_HEIGHT - MARGIN.top - MARGIN.bottom - 2 * GAP,
+  };
+  const scale = Math.min(room.w / gapless.widthMm, room.h / gapless.heightMm);
+  return { scale, net: layNet(inside, GAP / scale) };
+}
+
 /** The shell unfolded to scale, with what is on each face; features are dragged or nudged where they are. */
 export function Net() {
   const { plan, variant, design } = useBuild();
@@ -31,14 +43,8 @@ export function Net() {
   const svg = useRef<SVGSVGElement>(null);
   useDragTiming(plan);
   const { inside, sheets, strips, levels } = plan.shell;
-  // The gaps stay the same on the screen whatever the scale: faces are named in them.
-  const gapless = layNet(inside, 0);
-  const room = {
-    w: WIDTH - MARGIN.left - MARGIN.right - 3 * GAP,
-    h: MAX_HEIGHT - MARGIN.top - MARGIN.bottom - 2 * GAP,
-  };
-  const scale = Math.min(room.w / gapless.widthMm, room.h / gapless.heightMm);
-  const net = layNet(inside, GAP / scale);
+  const { widthMm, depthMm, heightMm } = inside;
+  const { net, scale } = useMemo(() => fitNet({ widthMm, depthMm, heightMm }), [widthMm, depthMm, heightMm]);
   const height = net.heightMm * scale + MARGIN.top + MARGIN.bottom;
   const left = MARGIN.left + (WIDTH - MARGIN.left - MARGIN.right - net.widthMm * scale) / 2;
   const hatch = (face: FaceId) => (sheets[face].plastic === "plywood" ? "url(#hatch-wood)" : "url(#hatch-sheet)");

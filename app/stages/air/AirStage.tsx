@@ -1,13 +1,15 @@
 import { Box, Button, Flex, Stack, Text } from "@chakra-ui/react";
+import { current } from "immer";
 import { Copy, Trash2 } from "lucide-react";
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
 import type { FaceId, Feature, Variant } from "#core/design/schema";
+import { chosenVariant } from "#core/design/variant";
 import { materialsOf } from "#core/materials/find";
 import { AXIS_WORDS, FACE_AXES, faceSize } from "#core/shell/faces";
 import { featureRect } from "#core/shell/features";
 import { Net } from "../../drawing/Net";
-import { useBuild, useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../../state/context";
+import { useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../../state/context";
 import { ChoiceField, CountField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -24,8 +26,12 @@ const FACE_OPTIONS = [
 
 /** Vents: drawn on the net, dragged or typed, with the air they let through. */
 export default function AirStage() {
-  const { plan, variant } = useBuild();
-  const vents = variant.features.length;
+  const variant = useShown(({ design }) => {
+    const { id, features } = chosenVariant(design);
+    return { id, vents: features.map((f) => f.id) };
+  });
+  const hasAir = useShown(({ plan }) => plan.figures.some((f) => f.id === "air/free"));
+  const vents = variant.vents.length;
   return (
     <Stack gap="3">
       <StageHead
@@ -39,7 +45,7 @@ export default function AirStage() {
         <AddButtons />
       </StageHead>
       <Net />
-      {plan.figures.some((f) => f.id === "air/free") && (
+      {hasAir && (
         <Panel>
           <Fields min="8rem">
             <FigureReading id="air/free" />
@@ -51,8 +57,8 @@ export default function AirStage() {
           </Text>
         </Panel>
       )}
-      {variant.features.map((feature, index) => (
-        <VentCard key={feature.id} feature={feature} index={index} variantId={variant.id} />
+      {variant.vents.map((id, index) => (
+        <VentCard key={id} index={index} variantId={variant.id} />
       ))}
     </Stack>
   );
@@ -68,16 +74,21 @@ function freeId(variant: Variant, stem: string): string {
 
 const OPPOSITE: Partial<Record<FaceId, FaceId>> = { left: "right", right: "left" };
 
-function AddButtons() {
-  const { api, plan, variant, choose } = useBuild();
-  const { inside, levels } = plan.shell;
+/** Reads the build when pressed, so that it is not drawn again while a vent is dragged. */
+const AddButtons = memo(function AddButtons() {
+  const { api, choose } = useBuildHandle();
+  const now = () => {
+    const { plan, design } = api.shown.getState();
+    return { plan, ...plan.shell, variant: chosenVariant(design) };
+  };
   const push = (feature: Feature) => {
     api.commit((draft) => {
-      draft.variants.find((v) => v.id === variant.id)!.features.push(feature);
+      chosenVariant(draft).features.push(feature);
     });
     choose(feature.id);
   };
   const addLow = () => {
+    const { inside, levels, variant } = now();
     const depth = faceSize("left", inside);
     const feature: Feature = {
       id: freeId(variant, "low"),
@@ -99,6 +110,7 @@ function AddButtons() {
     push(feature);
   };
   const addHigh = () => {
+    const { inside, plan, variant } = now();
     const face = faceSize("right", inside);
     const mesh = materialsOf(plan.site.book, "mesh")[0];
     if (!mesh) return;
@@ -126,19 +138,16 @@ function AddButtons() {
       </Button>
     </>
   );
-}
+});
 
-/** One vent's measures; drawn again only when this vent changes, so that dragging one does not redraw them all. */
-const VentCard = memo(function VentCard({
-  feature,
-  index,
-  variantId,
-}: {
-  feature: Feature;
-  index: number;
-  variantId: string;
-}) {
+/** One vent's measures; drawn again only when what is not in its fields changes. */
+const VentCard = memo(function VentCard({ index, variantId }: { index: number; variantId: string }) {
   const { api, choose } = useBuildHandle();
+  const feature = useShown(({ design }) => {
+    const whole = chosenVariant(design).features[index]!;
+    const { widthMm, heightMm } = featureRect(whole);
+    return { id: whole.id, name: whole.name, face: whole.face, kind: whole.kind, widthMm, heightMm };
+  });
   const chosen = usePicked((p) => p.chosen === feature.id);
   const { say } = useUnits();
   const path = `/features/${index}`;
@@ -151,7 +160,7 @@ const VentCard = memo(function VentCard({
     api.commit((draft) => {
       const id = freeId(own(draft), "copy");
       own(draft).features.push({
-        ...structuredClone(feature),
+        ...structuredClone(current(own(draft).features[index]!)),
         id,
         name: `${feature.name || feature.id}, across`,
         face: across!,
@@ -210,7 +219,7 @@ const VentCard = memo(function VentCard({
       <Flex mt="3" gap="6" align="end">
         <FigureReading id={`air/${feature.id}/free`} label="Free area" />
         <Box fontSize="xs" color="muted">
-          takes {say(featureRect(feature).widthMm)} × {say(featureRect(feature).heightMm)} of the {feature.face}
+          takes {say(feature.widthMm)} × {say(feature.heightMm)} of the {feature.face}
         </Box>
       </Flex>
     </Panel>
