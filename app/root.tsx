@@ -2,7 +2,7 @@ import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
 import "@fontsource-variable/atkinson-hyperlegible-mono/wght.css";
 import "@fontsource-variable/bricolage-grotesque/wght.css";
 import { ChakraProvider, Heading, Stack, Text } from "@chakra-ui/react";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect } from "react";
 import {
   isRouteErrorResponse,
   Links,
@@ -45,6 +45,10 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App() {
+  // Says that the page answers to the hand: before this a browser test types into a page that does not listen yet.
+  useEffect(() => {
+    document.documentElement.dataset.ready = "yes";
+  }, []);
   return <Outlet />;
 }
 

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { cutList, open, saved } from "./hand";
+import { cutList, open, saved, settled } from "./hand";
 
 const SCREENS = [
   "/",
@@ -54,7 +54,7 @@ test("a build is made, judged, mended and cut by keyboard alone", async ({ page 
   await tabTo(page, /^New build$/);
   await page.keyboard.press("Enter");
   await page.waitForURL(/\/new/);
-  await page.waitForLoadState("networkidle");
+  await settled(page);
   await tabTo(page, /^Name$/);
   await page.keyboard.type("Keys only");
   for (const size of ["1500", "600", "600"]) {
@@ -63,7 +63,8 @@ test("a build is made, judged, mended and cut by keyboard alone", async ({ page 
   }
   await page.keyboard.press("Enter");
   await page.waitForURL(/keys-only\/shell/);
-  await page.waitForLoadState("networkidle");
+  await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
+  await settled(page);
   await tabTo(page, /^Dam, how high$/);
   await page.keyboard.type("100");
   await tabTo(page, /^Head rail$/);

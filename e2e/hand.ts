@@ -49,17 +49,21 @@ export async function startBuild(page: Page, name: string, size: [string, string
   if (unit) await page.getByLabel("A number without a unit is in").selectOption(unit);
   await page.getByRole("button", { name: "Start the build" }).click();
   await page.waitForURL(/\/builds\/[^/]+\/shell/);
-  await hydrated(page);
+  // The address changes before the page does.
+  await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
+  await settled(page);
   return new URL(page.url()).pathname.replace(/\/shell$/, "");
 }
 
 /** Opens a page and waits until it answers to the hand. */
 export async function open(page: Page, address: string) {
   await page.goto(address);
-  await hydrated(page);
+  await settled(page);
 }
 
-async function hydrated(page: Page) {
+/** Waits until the page answers to the hand and nothing is on its way. */
+export async function settled(page: Page) {
+  await page.locator("html[data-ready]").waitFor();
   await page.waitForLoadState("networkidle");
 }
 

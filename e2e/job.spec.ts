@@ -1,6 +1,6 @@
 import { execFileSync } from "node:child_process";
 import { expect, test } from "@playwright/test";
-import { cutList, Hand, open, saved, startBuild, tally } from "./hand";
+import { cutList, Hand, open, saved, settled, startBuild, tally } from "./hand";
 
 /** Worked by hand; see core/shell/shell.test.ts for each deduction. */
 const HAND_WORKED = {
@@ -25,7 +25,8 @@ test("the job, from New build to the diary, in at most 25 entries and clicks", a
   await hand.type("Height inside", "600");
   await hand.click("Start the build");
   await page.waitForURL(/boas-in-the-hall\/shell/);
-  await page.waitForLoadState("networkidle");
+  await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
+  await settled(page);
   await hand.type("Dam, how high", "100");
   await hand.type("Head rail", "60");
   await hand.key("1");

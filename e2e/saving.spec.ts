@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { open, saved, startBuild } from "./hand";
+import { open, saved, settled, startBuild } from "./hand";
 
 test("an edit is kept within a moment, survives a reload, and an earlier save can be had back", async ({ page }) => {
   await startBuild(page, "Kept box", ["700", "400", "400"]);
@@ -10,7 +10,7 @@ test("an edit is kept within a moment, survives a reload, and an earlier save ca
   await page.reload();
   await expect(width).toHaveValue("72 cm");
   await expect(page.getByText("= 720 mm")).toBeVisible();
-  await page.waitForLoadState("networkidle");
+  await settled(page);
   await page.getByRole("button", { name: "Earlier saves" }).click();
   await page.getByRole("button", { name: "Restore" }).last().click();
   await expect(width).toHaveValue("700");

@@ -127,6 +127,8 @@ export function misfits({
 }
 
 interface Alternative {
+  /** Names what it would make of the design, so that a snag taken up is not the next one. */
+  id: string;
   label: string;
   patch: NonNullable<Snag["fix"]>["patch"];
   variant: Variant;
@@ -144,12 +146,14 @@ function alternatives(site: Site): Alternative[] {
   const list: Alternative[] = (Object.keys(backs) as (keyof typeof backs)[])
     .filter((back) => back !== joints.back)
     .map((back) => ({
+      id: `back-${back}`,
       label: `the back ${backs[back]}`,
       patch: [set(at("/shell/joints/back"), back)],
       variant: withShell({ joints: { ...joints, back } }),
     }));
   const box = joints.box === "topBaseOver" ? "sidesFull" : "topBaseOver";
   list.push({
+    id: `box-${box}`,
     label: box === "sidesFull" ? "the sides full height" : "top and base over the sides",
     patch: [set(at("/shell/joints/box"), box)],
     variant: withShell({ joints: { ...joints, box } }),
@@ -163,6 +167,7 @@ function alternatives(site: Site): Alternative[] {
     const value = size[side].value - lessMm;
     const op = setMm(at(`/shell/size/${side}`), value);
     list.push({
+      id: `${side}-${value}`,
       label: `${say(lessMm)} less ${words}`,
       patch: [op],
       variant: withShell({ size: { ...size, [side]: { typed: String(value), value, how: "stated" } } }),
@@ -194,9 +199,12 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
     const saved = cost - total(nested, nestedCost);
     if (nested.some((g) => g.solution.unplaced.length > 0) || saved <= 1e-9) return [];
     const costMinor = total(nested, (g) => g.costMinor ?? 0);
-    return [{ ...alternative, sheets: total(nested, (g) => g.sheets), costMinor }];
+    return [{ ...alternative, costSaved: saved, sheets: total(nested, (g) => g.sheets), costMinor }];
   });
-  const first = better[0];
+  const first = better.reduce<(typeof better)[number] | undefined>(
+    (best, b) => (best && best.costSaved >= b.costSaved ? best : b),
+    undefined,
+  );
   if (!first) return [];
   const sheets = total(groups, (g) => g.sheets);
   const money = (minor: number) => formatMoney(minor, site.workshop.currency);
@@ -206,14 +214,14 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
   return [
     {
       rule: "cuts/saves-a-sheet",
-      subject: "sheets",
+      subject: first.id,
       severity: "mind",
       stage: "cuts",
       title: first.sheets < sheets ? "One sheet could be saved" : "Cheaper sheets would do",
       sentence: `${words(
         sheets,
         total(groups, (g) => g.costMinor ?? 0),
-      )} as drawn. ${better.map((b) => capital(b.label)).join(", or ")}: ${words(first.sheets, first.costMinor)}.`,
+      )} as drawn. ${capital([first, ...better.filter((b) => b !== first)].map((b) => b.label).join(", or "))}: ${words(first.sheets, first.costMinor)}${better.length > 1 ? " at best" : ""}.`,
       reason: "Thickness taken from another panel lets parts lie side by side.",
       fix: { label: `Try ${first.label}`, patch: first.patch },
       figure: `cuts/${groups[0]!.material.id}/sheets`,
