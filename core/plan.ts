@@ -1,6 +1,7 @@
 import { planAir } from "./air/planAir";
 import { type BuyLedger, planBuying } from "./buying/planBuying";
 import type { Stock } from "./buying/stock";
+import { hungDoors } from "./closures/hung";
 import { type ClosureLedger, planClosures } from "./closures/planClosures";
 import { type Nester, rememberingNester } from "./cuts/nester";
 import { misfits, planCuts } from "./cuts/planCuts";
@@ -48,7 +49,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
   const variant = chosenVariant(design);
   const shell = buildShell(variant, book);
   const site = makeSite(design, variant, shell, book, workshop);
-  const bare = planShell(site);
+  const bare = planShell(site, { hung: hungDoors(site) });
   const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
   const closures = planClosures(site, { railSagMm });
   return { shell, site, closures, trades: gather([bare, closures, planAir(site), planSeal(site)]) };

@@ -32,7 +32,7 @@ export function tallyUp(ledgers: {
 }): Tally {
   const { figures, steps, groups, buying, diary } = ledgers;
   const figure = (id: string) => figures.find((f) => f.id === id)?.value ?? 0;
-  const dry = figure("shell/mass-sheet") + figure("front/pane-mass");
+  const dry = figure("shell/mass-shell") + figure("front/pane-mass");
   const sheets = groups.reduce((n, g) => n + g.sheets, 0);
   const waiting = diary.entries.map((e) => steps.find((s) => s.id === e.stepId)!).find((s) => s.waitMinutes > 0);
   const local = (minutes: number | null) => (minutes === null ? null : formatLocal(minutes));

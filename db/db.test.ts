@@ -7,7 +7,7 @@ import { statedMm } from "../core/design/measure";
 import type { Build } from "../core/design/schema";
 import { starterWorkshop } from "../core/diary/workshop";
 import { demoStock } from "../demo/tern-street";
-import { jobBuild } from "../tests/job";
+import { jobBuild, sheetShell } from "../tests/job";
 import { createBuild, listBuilds, listRevisions, readNewest, readRevision, saveRevision } from "./builds";
 import { DirectoryTaken, lockDirectory } from "./lock";
 import { type OpenDatabase, openDirectory } from "./open";
@@ -38,7 +38,7 @@ afterAll(async () => {
 
 const wide = (mm: number): Build => {
   const build = jobBuild();
-  build.variants[0]!.shell.size.width = statedMm(mm);
+  sheetShell(build).size.width = statedMm(mm);
   return build;
 };
 
@@ -48,8 +48,8 @@ describe("builds and revisions", () => {
     expect(id).toBe("the-job");
     expect(await saveRevision(open.db, id, 1, wide(1400), "edited")).toEqual({ saved: true, revision: 2 });
     expect(await saveRevision(open.db, id, 2, wide(1300), "edited")).toEqual({ saved: true, revision: 3 });
-    expect((await readNewest(open.db, id))!.design.variants[0]!.shell.size.width.value).toBe(1300);
-    expect((await readRevision(open.db, id, 1))!.variants[0]!.shell.size.width.value).toBe(1500);
+    expect(sheetShell((await readNewest(open.db, id))!.design).size.width.value).toBe(1300);
+    expect(sheetShell((await readRevision(open.db, id, 1))!).size.width.value).toBe(1500);
     expect((await listRevisions(open.db, id)).map((r) => r.number)).toEqual([3, 2, 1]);
   });
 

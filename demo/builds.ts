@@ -1,10 +1,21 @@
-import { newBuild, newSheetVariant, newSlidingPair } from "../core/design/create";
+import { newBuild, newSheetVariant, newSlidingPair, newVariant } from "../core/design/create";
 import { statedMm } from "../core/design/measure";
-import type { Build } from "../core/design/schema";
+import type { Build, Measure } from "../core/design/schema";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
+import { starterCabinet } from "../core/shell/kinds/cabinet/kind";
+import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
+import type { TankOnEndShell } from "../core/shell/kinds/tankOnEnd/schema";
+import type { TubShell } from "../core/shell/kinds/tub/schema";
+import { parseLength } from "../core/units/length";
 
 const starter = (id: string) => structuredClone(STARTER_RESIDENTS.find((r) => r.id === id)!);
-const measured = (mm: number) => ({ ...statedMm(mm), how: "measured" as const });
+const measured = (mm: number, typed?: string) => ({ ...statedMm(mm, typed), how: "measured" as const });
+/** A measure as it was read off a tape in inches. */
+const inches = (typed: string): Measure => {
+  const read = parseLength(typed, "in");
+  if (!read.ok) throw new Error(read.message);
+  return { typed, value: read.value, how: "measured" };
+};
 
 /** PVC foam sheet 10 mm for a pair of rosy boas. */
 export function flatPack(): Build {
@@ -109,4 +120,252 @@ export function landingBox(): Build {
   return build;
 }
 
-export const demoBuilds = (): Build[] => [landingBox(), flatPack()];
+/** A timber cabinet with glass doors for mossy frogs; two of its shelves become the tray. */
+export function haberdasher(): Build {
+  const variant = newVariant("cabinet");
+  const shell = starterCabinet();
+  const timber = (mm: number) => ({ material: "timber" as const, thickness: measured(mm) });
+  shell.found = {
+    ...shell.found,
+    width: measured(1120),
+    depth: measured(560),
+    height: measured(760),
+    faces: {
+      base: { material: "chipboard", thickness: measured(16) },
+      top: { material: "chipboard", thickness: measured(16) },
+      left: timber(16),
+      right: timber(16),
+      back: { material: "plywood", thickness: measured(12) },
+      front: { material: "glass", thickness: measured(4) },
+    },
+    doors: { leaves: 2, meetingGap: measured(3.4), edgeGap: measured(2) },
+    frame: measured(30),
+    shelves: [
+      {
+        name: "Wide glass shelf",
+        material: "glass",
+        thickness: measured(6),
+        width: measured(1080),
+        depth: measured(520),
+        count: 2,
+        use: "cutUp",
+      },
+      {
+        name: "Narrow glass shelf",
+        material: "glass",
+        thickness: measured(6),
+        width: measured(1080),
+        depth: measured(180),
+        count: 1,
+        use: "keep",
+      },
+    ],
+    holes: { count: 24, dia: measured(5), plugged: true },
+    legs: measured(120),
+  };
+  shell.tray = { height: statedMm(115) };
+  shell.groundDepth = statedMm(90);
+  variant.shell = shell;
+  variant.closure = { kind: "found", lock: "wedge" };
+  variant.seal.standingWater = statedMm(60);
+  variant.seal.seams = "base";
+  variant.features = [
+    {
+      id: "low-1",
+      name: "Low left",
+      face: "left",
+      kind: "holes",
+      pattern: "staggered",
+      holeDia: statedMm(12),
+      pitch: statedMm(26),
+      columns: 11,
+      rows: 1,
+      mesh: "fly-screen",
+      u: statedMm(270),
+      v: statedMm(180),
+    },
+    {
+      id: "top-1",
+      name: "Top mesh left",
+      face: "top",
+      kind: "mesh",
+      width: statedMm(320),
+      height: statedMm(300),
+      mesh: "fly-screen",
+      lap: statedMm(20),
+      u: statedMm(300),
+      v: statedMm(270),
+    },
+    {
+      id: "top-2",
+      name: "Top mesh right",
+      face: "top",
+      kind: "mesh",
+      width: statedMm(320),
+      height: statedMm(300),
+      mesh: "fly-screen",
+      lap: statedMm(20),
+      u: statedMm(780),
+      v: statedMm(270),
+    },
+  ];
+  const build = newBuild("Haberdasher's cabinet", { unit: "mm" }, variant);
+  build.brief.residents = [{ ...starter("mossy-frog"), count: 4, narrowestRigid: measured(9) }];
+  build.brief.note = "Was a haberdasher's show cabinet. A pool of 14 litres at the right, moss and cork at the back.";
+  return build;
+}
+
+/** A small long tank stood on one end for grass lizards, surveyed in inches. */
+export function towerOnEnd(): Build {
+  const variant = newVariant("tankOnEnd");
+  const shell = variant.shell as TankOnEndShell;
+  shell.found = {
+    length: inches('30"'),
+    width: inches('12"'),
+    height: inches('12"'),
+    glass: inches('3/16"'),
+    rim: null,
+    tempered: "none",
+  };
+  shell.dam = { ...inches('4"'), how: "stated" };
+  shell.ventRail = { ...inches('1 1/2"'), how: "stated" };
+  shell.headRail = { ...inches('3"'), how: "stated" };
+  shell.legs = { ...inches('1 1/4"'), how: "stated" };
+  shell.groundDepth = { ...inches('2 1/2"'), how: "stated" };
+  variant.closure = { ...newSlidingPair(4), lock: "wedge", brushStrip: true };
+  variant.seal.seams = "base";
+  variant.features = [
+    {
+      id: "rail-slot",
+      name: "Rail slot",
+      face: "front",
+      kind: "mesh",
+      width: { ...inches('8"'), how: "stated" },
+      height: { ...inches('1/4"'), how: "stated" },
+      mesh: "steel-mesh-no-18",
+      lap: { ...inches('1/2"'), how: "stated" },
+      u: { ...inches('5 13/16"'), how: "stated" },
+      v: { ...inches('4 3/4"'), how: "stated" },
+    },
+    {
+      id: "head-mesh",
+      name: "Head mesh",
+      face: "front",
+      kind: "mesh",
+      width: { ...inches('8"'), how: "stated" },
+      height: { ...inches('1 1/2"'), how: "stated" },
+      mesh: "steel-mesh-no-18",
+      lap: { ...inches('1/2"'), how: "stated" },
+      u: { ...inches('5 13/16"'), how: "stated" },
+      v: { ...inches('28 1/8"'), how: "stated" },
+    },
+  ];
+  const build = newBuild("Tower on end", { unit: "in", denominator: 16 }, variant);
+  build.brief.residents = [{ ...starter("grass-lizard"), count: 3, narrowestRigid: { ...inches('3/16"') } }];
+  return build;
+}
+
+/** A latching tub sold by a label nobody can explain, for fire salamander juveniles. */
+export function nurseryTub(): Build {
+  const variant = newVariant("tub");
+  const shell = variant.shell as TubShell;
+  shell.found = {
+    ...shell.found,
+    rimLength: measured(556),
+    rimWidth: measured(384),
+    footLength: measured(486),
+    footWidth: measured(318),
+    height: measured(352),
+    cornerRadius: measured(45),
+    claim: { typed: "64 L", value: 64_000, how: "stated" },
+    lidLength: measured(590),
+    lidWidth: measured(420),
+    lidGap: measured(1),
+    catches: 4,
+  };
+  shell.groundDepth = statedMm(70);
+  variant.features = [
+    {
+      id: "low-1",
+      name: "Low left",
+      face: "left",
+      kind: "holes",
+      pattern: "staggered",
+      holeDia: statedMm(3),
+      pitch: statedMm(8),
+      columns: 16,
+      rows: 3,
+      mesh: "steel-mesh-no-18",
+      u: statedMm(192),
+      v: statedMm(140),
+    },
+    {
+      id: "high-1",
+      name: "High right",
+      face: "right",
+      kind: "holes",
+      pattern: "staggered",
+      holeDia: statedMm(3),
+      pitch: statedMm(8),
+      columns: 20,
+      rows: 4,
+      mesh: "steel-mesh-no-18",
+      u: statedMm(192),
+      v: statedMm(290),
+    },
+  ];
+  const build = newBuild("Nursery tub", { unit: "mm" }, variant);
+  build.brief.residents = [{ ...starter("fire-salamander"), count: 6, narrowestRigid: measured(6) }];
+  build.brief.room = { tempC: { low: 14, high: 20 }, rh: { low: 40, high: 70 } };
+  return build;
+}
+
+/** A round tub with a poured floor and a tube to the next box, for carpenter ants. */
+export function antYard(): Build {
+  const variant = newVariant("roundTub");
+  const shell = variant.shell as RoundTubShell;
+  shell.found = {
+    rimDiameter: measured(250),
+    footDiameter: measured(232),
+    height: measured(140),
+    wall: measured(2),
+    plastic: "pp",
+    lidGap: measured(0.4),
+  };
+  shell.floorDepth = statedMm(18);
+  shell.tube = {
+    outer: measured(16),
+    bore: measured(12),
+    height: statedMm(42),
+    rise: statedMm(60),
+    run: statedMm(220),
+    bendRadius: statedMm(60),
+  };
+  variant.features = [
+    {
+      id: "lid-mesh",
+      name: "Lid mesh",
+      face: "top",
+      kind: "mesh",
+      width: statedMm(110),
+      height: statedMm(110),
+      mesh: "steel-mesh-fine",
+      lap: statedMm(12),
+      u: statedMm(125),
+      v: statedMm(125),
+    },
+  ];
+  const build = newBuild("Ant yard", { unit: "mm" }, variant);
+  build.brief.residents = [{ ...starter("carpenter-ant"), count: 400, narrowestRigid: measured(1.6) }];
+  return build;
+}
+
+/** The list shows the last made first. */
+export const demoBuilds = (): Build[] => [
+  antYard(),
+  nurseryTub(),
+  landingBox(),
+  towerOnEnd(),
+  flatPack(),
+  haberdasher(),
+];

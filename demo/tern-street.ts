@@ -49,6 +49,8 @@ const PRICES: Record<string, number> = {
   "fly-screen-roll": 890,
   "steel-mesh-no-18-half": 1450,
   "steel-mesh-no-18-roll": 4900,
+  "steel-mesh-fine-half": 1750,
+  "steel-mesh-fine-roll": 5900,
   "steel-mesh-6-half": 1100,
   "steel-mesh-6-roll": 3600,
   "silicone-neutral-tube": 740,
@@ -59,6 +61,7 @@ const PRICES: Record<string, number> = {
   "finger-pull-1": 180,
   "wedge-lock-1": 240,
   "key-lock-1": 950,
+  "lid-clip-4": 420,
   "brush-strip-1m": 310,
 };
 

@@ -35,7 +35,7 @@ const NET_ROOM = { widthMm: PAGE.widthMm - 2 * MARGIN_MM, heightMm: PAGE.heightM
 
 /** The scale, 1 : n, at which the net is printed. */
 export function netScale(plan: Plan): number {
-  const bare = layNet(plan.shell.inside, 0);
+  const bare = layNet(plan.shell.faces, 0);
   return fittingScale(
     bare.widthMm,
     bare.heightMm,
@@ -122,7 +122,7 @@ function drawNet(doc: Doc, plan: Plan, name: string) {
   const { shell, site } = plan;
   const units = site.brief.units;
   const n = netScale(plan);
-  const net = layNet(shell.inside, NET_GAP_MM * n);
+  const net = layNet(shell.faces, NET_GAP_MM * n);
   const say = (mm: number) => formatLength(mm, units);
   const { inside, outside } = shell;
   title(
@@ -140,7 +140,10 @@ function drawNet(doc: Doc, plan: Plan, name: string) {
     };
     for (const face of FACES) {
       const place = net.faces[face];
-      doc.rect(place.x / n, place.y / n, place.w / n, place.h / n).stroke();
+      const corners = shell.faces[face].outline.map(([u, v]) => toNet(face, u, v, net));
+      if (corners.length === 4 && shell.faces[face].room.widthMm === place.w)
+        doc.rect(place.x / n, place.y / n, place.w / n, place.h / n).stroke();
+      else doc.polygon(...corners.map(({ x, y }): [number, number] => [x / n, y / n])).stroke();
       label(doc, `${face} ${say(place.w)} × ${say(place.h)}`, place.x / n + 1, place.y / n - 3.4);
     }
     doc.lineWidth(0.15);

@@ -7,6 +7,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { statedMm } from "../core/design/measure";
 import type { Build } from "../core/design/schema";
+import { sheetShell } from "../tests/job";
 import { freePort, must, startServer } from "./run.mjs";
 
 const times = Number(process.argv[2] ?? 20);
@@ -15,7 +16,7 @@ const data = join(home, "data");
 must("Making the data directory ready", "npx", ["tsx", "scripts/prepare.ts", "--demo"], { HORNWORT_DATA: data });
 
 const BUILD = "flat-pack-1500";
-const widthOf = (design: Build) => design.variants[0]!.shell.size.width.value;
+const widthOf = (design: Build) => sheetShell(design).size.width.value;
 let acknowledged = { revision: 1, width: 1500 };
 let saves = 0;
 let lost = 0;
@@ -42,7 +43,7 @@ for (let round = 1; round <= times; round++) {
   const killed = new Promise<void>((done) => setTimeout(() => server.stop("SIGKILL").then(done), killAfterMs));
   for (;;) {
     const width = 1000 + ((saves * 7) % 900) + 0.5;
-    design.variants[0]!.shell.size.width = statedMm(width);
+    sheetShell(design).size.width = statedMm(width);
     try {
       const response = await fetch(`${server.address}/builds/${BUILD}/save`, {
         method: "POST",

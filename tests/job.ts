@@ -1,7 +1,7 @@
 import { emptyStock } from "../core/buying/stock";
 import { newBuild, newSheetVariant, newSlidingPair } from "../core/design/create";
 import { statedMm } from "../core/design/measure";
-import type { Build, Measure, Variant } from "../core/design/schema";
+import type { Build, Measure, SheetShell, SheetVariant, Variant } from "../core/design/schema";
 import type { PlanInput } from "../core/plan";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { parseLength } from "../core/units/length";
@@ -15,7 +15,7 @@ export function typed(text: string, unit: "mm" | "in" = "mm"): Measure {
 }
 
 /** The worked job: 1500 × 600 × 600 inside, 10 mm PVC, dam 100, head rail 60, sliding glass, a vent low left and high right, boas of 14 mm. */
-export function jobVariant(size: [string, string, string] = ["1500", "600", "600"]): Variant {
+export function jobVariant(size: [string, string, string] = ["1500", "600", "600"]): SheetVariant {
   const [width, depth, height] = size.map((text) => typed(text)) as [Measure, Measure, Measure];
   const variant = newSheetVariant({ width, depth, height }, "pvc-foam-10");
   variant.shell.front.dam = statedMm(100);
@@ -71,3 +71,6 @@ export const jobInput = (design: Build = jobBuild()): PlanInput => ({
   now: "2026-01-05T17:00",
   seed: 1,
 });
+
+/** The sheet box of a build that has one. */
+export const sheetShell = (build: Build): SheetShell => (build.variants[0] as SheetVariant).shell;

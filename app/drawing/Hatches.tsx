@@ -15,6 +15,27 @@ export function Hatches() {
         <rect width="14" height="14" fill="var(--chakra-colors-water-soft)" />
         <path d="M0 0v14" stroke="var(--chakra-colors-water)" strokeWidth="0.5" strokeOpacity="0.5" />
       </pattern>
+      <pattern id="hatch-tempered" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="14" height="14" fill="var(--chakra-colors-water-soft)" />
+        <path d="M0 0v14M0 0h14" stroke="var(--chakra-colors-water)" strokeWidth="0.5" strokeOpacity="0.5" />
+      </pattern>
+      <pattern id="hatch-plastic" width="10" height="10" patternUnits="userSpaceOnUse">
+        <rect width="10" height="10" fill="var(--chakra-colors-sheet)" />
+        <circle cx="3" cy="3" r="0.7" fill="var(--chakra-colors-line)" />
+        <circle cx="8" cy="8" r="0.7" fill="var(--chakra-colors-line)" />
+      </pattern>
+      <pattern id="hatch-board" width="8" height="8" patternUnits="userSpaceOnUse">
+        <rect width="8" height="8" fill="var(--chakra-colors-wood)" />
+        <path d="M1 2h2M5 6h2" stroke={line} strokeWidth="0.7" strokeOpacity="0.7" />
+      </pattern>
+      <pattern id="hatch-metal" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="6" height="6" fill="var(--chakra-colors-rail)" />
+        <path d="M0 0v6M3 0v6" stroke={line} strokeWidth="0.5" />
+      </pattern>
+      <pattern id="hatch-water" width="9" height="6" patternUnits="userSpaceOnUse">
+        <rect width="9" height="6" fill="var(--chakra-colors-water-soft)" />
+        <path d="M0 4q2.2-2 4.5 0t4.5 0" fill="none" stroke="var(--chakra-colors-water)" strokeWidth="0.6" />
+      </pattern>
       <pattern id="hatch-mesh" width="4" height="4" patternUnits="userSpaceOnUse">
         <rect width="4" height="4" fill="var(--chakra-colors-paper)" />
         <path d="M0 0h4M0 0v4" stroke={line} strokeWidth="0.5" />

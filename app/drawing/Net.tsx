@@ -1,21 +1,27 @@
 import { Box } from "@chakra-ui/react";
-import { useMemo, useRef } from "react";
+import { useRef } from "react";
 import { FACES, type FaceId } from "#core/design/schema";
-import type { Size3 } from "#core/shell/box";
 import type { Rect } from "#core/shell/faces";
-import { layNet, type Net as NetLayout } from "#core/shell/net";
+import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
+import { below } from "#core/shell/outline";
+import type { Shell } from "#core/shell/shell";
+import { type Point, vAtHeight } from "#core/shell/space";
+import { formatNumber } from "#core/units/format";
 import { useBuild, useUnits } from "../state/context";
 import { Dimension } from "./Dimension";
 import { useDragTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { FeatureMark } from "./FeatureMark";
 import { Hatches } from "./Hatches";
+import { hatchOf } from "./hatchOf";
 import { Label } from "./Label";
 
 const WIDTH = 800;
 const MAX_HEIGHT = 470;
 const GAP = 22;
-const MARGIN = { top: 18, right: 6, bottom: 26, left: 46 };
+/** Width of a letter of a face's name, drawing units. */
+const LETTER = 6.7;
+const MARGIN = { top: 18, right: 6, bottom: 26, left: 54 };
 const LABEL: Record<FaceId, string> = {
   base: "Base",
   top: "Top",
@@ -26,14 +32,21 @@ const LABEL: Record<FaceId, string> = {
 };
 
 /** The net and its scale in drawing units a millimetre; its gaps stay the same on the screen whatever the scale. */
-function fitNet(inside: Size3) {
-  const gapless = layNet(inside, 0);
+function fitNet(faces: Shell["faces"]) {
+  const gapless = layNet(faces, 0);
   const room = {
     w: WIDTH - MARGIN.left - MARGIN.right - 3 * GAP,
     h: MAX_HEIGHT - MARGIN.top - MARGIN.bottom - 2 * GAP,
   };
   const scale = Math.min(room.w / gapless.widthMm, room.h / gapless.heightMm);
-  return { scale, net: layNet(inside, GAP / scale) };
+  return { scale, net: layNet(faces, GAP / scale) };
+}
+
+/** The net of these faces, laid anew only when `outlines` says that they have become others. */
+function useNet(faces: Shell["faces"], outlines: string) {
+  const last = useRef<{ outlines: string; fitted: ReturnType<typeof fitNet> }>(undefined);
+  if (last.current?.outlines !== outlines) last.current = { outlines, fitted: fitNet(faces) };
+  return last.current.fitted;
 }
 
 /** The shell unfolded to scale, with what is on each face; features are dragged or nudged where they are. */
@@ -42,15 +55,21 @@ export function Net() {
   const { say } = useUnits();
   const svg = useRef<SVGSVGElement>(null);
   useDragTiming(plan);
-  const { inside, sheets, strips, levels } = plan.shell;
-  const { widthMm, depthMm, heightMm } = inside;
-  const { net, scale } = useMemo(() => fitNet({ widthMm, depthMm, heightMm }), [widthMm, depthMm, heightMm]);
+  const { faces, strips, levels } = plan.shell;
+  // Every plan makes the faces anew; the net moves only when an outline does.
+  const outlines = JSON.stringify(FACES.map((face) => faces[face].outline));
+  const { net, scale } = useNet(faces, outlines);
   const height = net.heightMm * scale + MARGIN.top + MARGIN.bottom;
   const left = MARGIN.left + (WIDTH - MARGIN.left - MARGIN.right - net.widthMm * scale) / 2;
-  const hatch = (face: FaceId) => (sheets[face].plastic === "plywood" ? "url(#hatch-wood)" : "url(#hatch-sheet)");
   const base = net.faces.base;
+  const polygon = (face: FaceId, outline: readonly Point[]) =>
+    outline
+      .map(([u, v]) => toNet(face, u, v, net))
+      .map(({ x, y }) => `${formatNumber(x * scale, 2)},${formatNumber(y * scale, 2)}`)
+      .join(" ");
   const slides = plan.closures.slides;
-  const groundOn: FaceId[] = levels.groundMm > 0 ? ["left", "right", "back"] : [];
+  const fill = Math.max(levels.groundMm, levels.waterMm);
+  const walls: FaceId[] = faces.front.open ? ["left", "right", "back"] : ["left", "right", "back", "front"];
   return (
     <Box>
       <svg
@@ -65,35 +84,38 @@ export function Net() {
         <g transform={`translate(${left} ${MARGIN.top})`}>
           {FACES.map((face) => {
             const place = net.faces[face];
-            const narrow = place.w * scale < 130;
-            const material = narrow ? String(sheets[face].thicknessMm) : sheets[face].name;
+            const { material, open, outline, frame } = faces[face];
+            // Names run over the gap to the next face at most: the longest that fits is written.
+            const room = (place.w * scale + GAP) / LETTER;
+            const name =
+              [
+                ...(open
+                  ? []
+                  : [`${LABEL[face]} · ${material.name}`, `${LABEL[face]} · ${formatNumber(material.thicknessMm)}`]),
+                LABEL[face],
+              ].find((words) => words.length <= room) ?? face;
             return (
               <g key={face}>
-                <rect
-                  x={place.x * scale}
-                  y={place.y * scale}
-                  width={place.w * scale}
-                  height={place.h * scale}
-                  fill={face === "front" ? "var(--chakra-colors-paper)" : hatch(face)}
+                <polygon
+                  points={polygon(face, outline)}
+                  fill={open ? "var(--chakra-colors-paper)" : hatchOf(material.family)}
                   stroke="var(--chakra-colors-ink)"
                   strokeWidth="1.4"
+                  {...(open && face !== "front" && { strokeDasharray: "6 4" })}
                 />
-                {groundOn.includes(face) && (
-                  <rect
-                    {...drawRect(
-                      face,
-                      { uMm: 0, vMm: 0, widthMm: net.faces[face].w, heightMm: levels.groundMm },
-                      net,
-                      scale,
-                    )}
-                    fill="url(#hatch-ground)"
-                    stroke="var(--chakra-colors-mind)"
+                {fill > 0 && walls.includes(face) && (
+                  <polygon
+                    points={polygon(face, below(outline, vAtHeight(frame, fill)))}
+                    fill={levels.waterMm > levels.groundMm ? "url(#hatch-water)" : "url(#hatch-ground)"}
+                    stroke={
+                      levels.waterMm > levels.groundMm ? "var(--chakra-colors-water)" : "var(--chakra-colors-mind)"
+                    }
                     strokeDasharray="4 3"
                     strokeWidth="0.8"
                   />
                 )}
                 <Label x={place.x * scale + 1} y={place.y * scale - 5}>
-                  {face === "front" ? LABEL.front : `${LABEL[face]} · ${material}`}
+                  {name}
                 </Label>
               </g>
             );
@@ -102,7 +124,7 @@ export function Net() {
             <g key={strip.id}>
               <rect
                 {...drawRect("front", strip, net, scale)}
-                fill={hatch("front")}
+                fill={hatchOf(strip.material.family)}
                 stroke="var(--chakra-colors-ink)"
                 strokeWidth="1"
               />
@@ -123,14 +145,14 @@ export function Net() {
             x2={(base.x + base.w) * scale}
             y1={(base.y + base.h) * scale + 7}
             y2={(base.y + base.h) * scale + 7}
-            text={say(inside.widthMm)}
+            text={say(base.w)}
           />
           <Dimension
             x1={(base.x + base.w) * scale + 8}
             x2={(base.x + base.w) * scale + 8}
             y1={base.y * scale}
             y2={(base.y + base.h) * scale}
-            text={say(inside.depthMm)}
+            text={say(base.h)}
           />
           <Dimension
             side="left"
@@ -138,7 +160,7 @@ export function Net() {
             x2={net.faces.left.x * scale - 8}
             y1={net.faces.left.y * scale}
             y2={(net.faces.left.y + net.faces.left.h) * scale}
-            text={say(inside.heightMm)}
+            text={say(net.faces.left.h)}
           />
         </g>
       </svg>

@@ -1,9 +1,10 @@
 import { Field, Input } from "@chakra-ui/react";
 import { type KeyboardEvent, memo, useEffect, useRef, useState } from "react";
 import type { Measure } from "#core/design/schema";
-import { formatLengthWithUnit } from "#core/units/format";
-import { parseLength } from "#core/units/length";
+import { formatLengthWithUnit, formatNumber } from "#core/units/format";
+import { parseMeasure } from "#core/units/guess";
 import { parseDecimal } from "#core/units/number";
+import { parseVolumeMl } from "#core/units/quantity";
 import { fail, ok, type Result } from "#core/units/result";
 import { useDecision, useUnits } from "../state/context";
 
@@ -11,8 +12,8 @@ interface Props {
   label: string;
   /** Place of the measure in the variant; see `useDecision`. */
   path: string;
-  /** `length` is typed in any unit and kept in mm; `plain` is a bare number in the unit `suffix` names. */
-  kind?: "length" | "plain";
+  /** `length` is typed in any unit and kept in mm, `volume` in mL; `plain` is a bare number in the unit `suffix` names. */
+  kind?: "length" | "plain" | "volume";
   suffix?: string;
   optional?: boolean;
   hint?: string;
@@ -43,7 +44,8 @@ export const MeasureField = memo(function MeasureField({
 
   const read = (typed: string): Result<Measure | null> => {
     if (typed.trim() === "") return optional ? ok(null) : fail("This is needed. The last value is still in force.");
-    const number = kind === "length" ? parseLength(typed, units.unit) : plainNumber(typed);
+    if (kind === "length") return parseMeasure(typed, units.unit, how);
+    const number = kind === "volume" ? parseVolumeMl(typed) : plainNumber(typed);
     return number.ok ? ok({ typed: typed.trim(), value: number.value, how }) : number;
   };
   const take = (typed: string, put: (measure: Measure | null) => { message: string }[]) => {
@@ -63,6 +65,11 @@ export const MeasureField = memo(function MeasureField({
   };
   const inUnits = value && kind === "length" ? formatLengthWithUnit(value.value, units) : null;
   const differs = inUnits !== null && ![inUnits, inUnits.replace(" mm", "")].includes(value?.typed ?? "");
+  const guessed =
+    kind === "length" && value?.how === "guessed" && value.low !== undefined && value.high !== undefined
+      ? `a guess, ${formatLengthWithUnit(value.low, units)} to ${formatLengthWithUnit(value.high, units)}`
+      : null;
+  const litres = kind === "volume" && value ? `= ${formatNumber(value.value / 1000, 2)} L` : null;
   return (
     <Field.Root invalid={error !== null} gap="1">
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
@@ -89,9 +96,9 @@ export const MeasureField = memo(function MeasureField({
         onBlur={leave}
         onKeyDown={onKeyDown}
       />
-      {error === null && (differs || hint) && (
+      {error === null && (differs || guessed || litres || hint) && (
         <Field.HelperText fontSize="xs" color="muted" mt="0">
-          {[differs ? `= ${inUnits}` : null, hint].filter(Boolean).join(" · ")}
+          {[guessed ?? (differs ? `= ${inUnits}` : null), litres, hint].filter(Boolean).join(" · ")}
         </Field.HelperText>
       )}
       <Field.ErrorText fontSize="xs" color="stop" mt="0">

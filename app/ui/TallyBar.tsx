@@ -7,6 +7,8 @@ import { Reading } from "./Reading";
 
 const day = (local: string | null) => (local === null ? "not planned" : dayWords(parseLocal(local)!));
 
+const kg = (mass: number) => formatNumber(mass, mass < 10 ? 1 : 0);
+
 /** The line at the foot of every stage; each number opens its working. */
 export function TallyBar() {
   const tally = useShown(({ plan }) => plan.tally);
@@ -36,13 +38,13 @@ export function TallyBar() {
       />
       <Reading
         label="Sheets"
-        value={`${tally.sheets} (${formatNumber(tally.usedShare * 100, 0)} % used)`}
+        value={tally.sheets === 0 ? "none" : `${tally.sheets} (${formatNumber(tally.usedShare * 100, 0)} % used)`}
         {...(sheetFigure && { figure: sheetFigure })}
       />
       <Reading
         label="Mass dry / wet"
-        value={`${formatNumber(tally.massDryKg, 0)} / ${formatNumber(tally.massWetKg, 0)} kg`}
-        figure="shell/mass-sheet"
+        value={`${kg(tally.massDryKg)} / ${kg(tally.massWetKg)} kg`}
+        figure="shell/mass-shell"
       />
       <Reading
         label="Hands on"

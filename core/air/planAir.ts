@@ -4,6 +4,8 @@ import { constant, type Figure, type FigureInput, from } from "../figures/figure
 import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
+import { areaAtMm2 } from "../shell/profile";
+import { heightOf } from "../shell/space";
 import { formatNumber } from "../units/format";
 import { type FlowOpening, LOOK_K, meshPorosity, SCREEN_SOURCE, SHARP_CD, screenLoss, stackFlow } from "./flow";
 import { openFraction } from "./pattern";
@@ -30,7 +32,7 @@ function freeMm2(site: Site, feature: Feature): number {
 /** Height of a feature's middle above the base, mm. */
 function heightMm(site: Site, feature: Feature): number {
   if (feature.face === "top") return site.shell.inside.heightMm;
-  return feature.face === "base" ? 0 : feature.v.value;
+  return feature.face === "base" ? 0 : heightOf(site.shell.faces[feature.face].frame, feature.v.value);
 }
 
 /** Vents: free area, a first look at the flow, mesh to cut, and how they are made. */
@@ -184,7 +186,7 @@ function airFigures(site: Site): Figure[] {
   });
   if (features.length === 0) return [];
   const freeCm2 = each.reduce((sum, f) => sum + f.value, 0);
-  const { inside } = site.shell;
+  const { profile, volumeMl } = site.shell;
   const total: Figure = {
     id: "air/free",
     label: "Free area, all vents",
@@ -193,14 +195,14 @@ function airFigures(site: Site): Figure[] {
     formula: "Σ free areas",
     inputs: [
       ...each.map((f) => from(f)),
-      { name: "per m² of floor", value: (freeCm2 / (inside.widthMm * inside.depthMm)) * 1e6, unit: "cm²" },
+      { name: "per m² of floor", value: (freeCm2 / areaAtMm2(profile, 0)) * 1e6, unit: "cm²" },
     ],
   };
 
   const { low, high, apartMm } = splitByHeight(site);
   const roomK = 273.15 + (site.brief.room.tempC.low + site.brief.room.tempC.high) / 2;
   const flow = stackFlow(low.map(asFlow(site)), high.map(asFlow(site)), apartMm / 1000, LOOK_K.value, roomK);
-  const volumeM3 = (inside.widthMm * inside.depthMm * inside.heightMm) / 1e9;
+  const volumeM3 = volumeMl / 1e6;
   return [
     ...each,
     total,

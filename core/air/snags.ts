@@ -2,8 +2,11 @@ import type { Feature } from "../design/schema";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
-import { faceSize, type Rect } from "../shell/faces";
+import { DRILLING } from "../materials/face";
+import type { Rect } from "../shell/faces";
 import { featureRect } from "../shell/features";
+import { clearance, contains, extent } from "../shell/outline";
+import { heightOf, vAtHeight } from "../shell/space";
 import { fieldSize } from "./pattern";
 
 /** Brittle plastic keeps 1.5 hole diameters to its edges (HANDBOOK §3); a mesh opening a frame's width. */
@@ -32,58 +35,50 @@ export function airSnags(site: Site): Snag[] {
 /** Where ground or water stands against a face, mm above the base. */
 const lowestFree = (site: Site) => Math.max(site.shell.levels.groundMm, site.shell.levels.waterMm);
 
-/** The span a feature's centre may move in on its face: inside the sheet, clear of the edges and of the ground. */
-export function centreSpan(site: Site, feature: Feature): { u: [number, number]; v: [number, number] } {
-  const face = faceSize(feature.face, site.shell.inside);
-  const rect = featureRect(feature);
+/** The rectangle of its face a feature may take: clear of the edges, and of the ground on a wall. */
+function roomFor(site: Site, feature: Feature): Rect {
+  const { room, frame } = site.shell.faces[feature.face];
   const edge = edgeDistance(feature);
   const upright = feature.face !== "top" && feature.face !== "base";
-  const foot = upright ? Math.max(edge, lowestFree(site) + (lowestFree(site) > 0 ? ABOVE_GROUND_MM : 0)) : edge;
+  const line = lowestFree(site);
+  const foot = upright && line > 0 ? Math.max(edge, vAtHeight(frame, line) + ABOVE_GROUND_MM) : edge;
   return {
-    u: [edge + rect.widthMm / 2, face.widthMm - edge - rect.widthMm / 2],
-    v: [foot + rect.heightMm / 2, face.heightMm - edge - rect.heightMm / 2],
+    uMm: room.uMm + edge,
+    vMm: room.vMm + foot,
+    widthMm: room.widthMm - 2 * edge,
+    heightMm: room.heightMm - edge - foot,
+  };
+}
+
+/** The span a feature's centre may move in on its face: inside the sheet, clear of the edges and of the ground. */
+export function centreSpan(site: Site, feature: Feature): { u: [number, number]; v: [number, number] } {
+  const room = roomFor(site, feature);
+  const rect = featureRect(feature);
+  return {
+    u: [room.uMm + rect.widthMm / 2, room.uMm + room.widthMm - rect.widthMm / 2],
+    v: [room.vMm + rect.heightMm / 2, room.vMm + room.heightMm - rect.heightMm / 2],
   };
 }
 
 /** A feature as large as its face allows, in the middle of where it may be. */
 function shrunk(site: Site, feature: Feature, index: number): Snag["fix"] {
-  const face = faceSize(feature.face, site.shell.inside);
-  const edge = edgeDistance(feature);
-  const upright = feature.face !== "top" && feature.face !== "base";
-  const foot = upright && lowestFree(site) > 0 ? Math.max(edge, lowestFree(site) + ABOVE_GROUND_MM) : edge;
-  const room = { widthMm: face.widthMm - 2 * edge, heightMm: face.heightMm - edge - foot };
+  const room = roomFor(site, feature);
   const path = (rest: string) => site.at(`/features/${index}${rest}`);
-  const size = featureRect(feature);
-  const centre = [
-    setMm(
-      path("/u"),
-      clamp(
-        feature.u.value,
-        edge + Math.min(size.widthMm, room.widthMm) / 2,
-        face.widthMm - edge - Math.min(size.widthMm, room.widthMm) / 2,
-      ),
-    ),
+  /** Puts a feature of this size as near to where it was as the room allows. */
+  const centre = (size: { widthMm: number; heightMm: number }) => [
+    setMm(path("/u"), clamp(feature.u.value, room.uMm + size.widthMm / 2, room.uMm + room.widthMm - size.widthMm / 2)),
     setMm(
       path("/v"),
-      clamp(
-        feature.v.value,
-        foot + Math.min(size.heightMm, room.heightMm) / 2,
-        face.heightMm - edge - Math.min(size.heightMm, room.heightMm) / 2,
-      ),
+      clamp(feature.v.value, room.vMm + size.heightMm / 2, room.vMm + room.heightMm - size.heightMm / 2),
     ),
   ];
   if (feature.kind === "mesh") {
-    const width = Math.floor(Math.min(feature.width.value, room.widthMm));
-    const height = Math.floor(Math.min(feature.height.value, room.heightMm));
-    if (width < 5 || height < 5) return undefined;
+    const widthMm = Math.floor(Math.min(feature.width.value, room.widthMm));
+    const heightMm = Math.floor(Math.min(feature.height.value, room.heightMm));
+    if (widthMm < 5 || heightMm < 5) return undefined;
     return {
       label: "Make it fit the face",
-      patch: [
-        setMm(path("/width"), width),
-        setMm(path("/height"), height),
-        setMm(path("/u"), clamp(feature.u.value, edge + width / 2, face.widthMm - edge - width / 2)),
-        setMm(path("/v"), clamp(feature.v.value, foot + height / 2, face.heightMm - edge - height / 2)),
-      ],
+      patch: [setMm(path("/width"), widthMm), setMm(path("/height"), heightMm), ...centre({ widthMm, heightMm })],
     };
   }
   let { columns, rows } = feature;
@@ -91,27 +86,23 @@ function shrunk(site: Site, feature: Feature, index: number): Snag["fix"] {
   while (rows > 1 && fieldSize({ ...feature, columns, rows }).heightMm > room.heightMm) rows--;
   const fitted = fieldSize({ ...feature, columns, rows });
   if (fitted.widthMm > room.widthMm || fitted.heightMm > room.heightMm) return undefined;
-  if (columns === feature.columns && rows === feature.rows) return { label: "Move it onto the face", patch: centre };
+  if (columns === feature.columns && rows === feature.rows)
+    return { label: "Move it onto the face", patch: centre(fitted) };
   return {
     label: `Make it ${columns} × ${rows} holes`,
-    patch: [
-      set(path("/columns"), columns),
-      set(path("/rows"), rows),
-      setMm(path("/u"), clamp(feature.u.value, edge + fitted.widthMm / 2, face.widthMm - edge - fitted.widthMm / 2)),
-      setMm(path("/v"), clamp(feature.v.value, foot + fitted.heightMm / 2, face.heightMm - edge - fitted.heightMm / 2)),
-    ],
+    patch: [set(path("/columns"), columns), set(path("/rows"), rows), ...centre(fitted)],
   };
 }
 
 function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
   const { say, shell, at } = site;
   const name = feature.name || feature.id;
-  const face = faceSize(feature.face, shell.inside);
+  const face = shell.faces[feature.face];
+  const whole = extent(face.outline);
   const rect = featureRect(feature);
   const list: Snag[] = [];
   const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "air", subject: feature.id, ...snag });
-  const off =
-    rect.uMm < 0 || rect.vMm < 0 || rect.uMm + rect.widthMm > face.widthMm || rect.vMm + rect.heightMm > face.heightMm;
+  const off = !contains(face.outline, rect);
   const span = centreSpan(site, feature);
   const movable = span.u[0] <= span.u[1] && span.v[0] <= span.v[1];
   const move = movable && {
@@ -127,19 +118,14 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
       rule: "air/off-the-face",
       severity: "stop",
       title: `${name} runs off its face`,
-      sentence: `It takes ${say(rect.widthMm)} × ${say(rect.heightMm)}; the face is ${say(face.widthMm)} × ${say(face.heightMm)} inside.`,
+      sentence: `It takes ${say(rect.widthMm)} × ${say(rect.heightMm)}; the face is ${say(whole.widthMm)} × ${say(whole.heightMm)} inside${face.outline.length === 4 && face.room.widthMm === whole.widthMm ? "" : ", and not square"}.`,
       reason: "What is cut past the edge of a panel is cut into its neighbour.",
       ...(fix && { fix }),
     });
     return list;
   }
   const edge = edgeDistance(feature);
-  const nearest = Math.min(
-    rect.uMm,
-    rect.vMm,
-    face.widthMm - rect.uMm - rect.widthMm,
-    face.heightMm - rect.vMm - rect.heightMm,
-  );
+  const nearest = clearance(face.outline, rect);
   if (nearest < edge - 1e-6)
     add({
       rule: "air/too-near-the-edge",
@@ -165,16 +151,42 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
       },
     });
   const upright = feature.face !== "top" && feature.face !== "base";
-  if (upright && lowestFree(site) > 0 && rect.vMm < lowestFree(site) + ABOVE_GROUND_MM - 1e-6)
+  const startsMm = heightOf(face.frame, rect.vMm);
+  if (upright && lowestFree(site) > 0 && rect.vMm < vAtHeight(face.frame, lowestFree(site)) + ABOVE_GROUND_MM - 1e-6)
     add({
       rule: "air/below-the-ground",
       severity: "stop",
       title: `${name} is under the ground line`,
-      sentence: `It starts ${say(rect.vMm)} above the base; ground or water comes to ${say(lowestFree(site))}.`,
+      sentence: `It starts ${say(startsMm)} above the base; ground or water comes to ${say(lowestFree(site))}.`,
       reason: "Holes stay above the ground line: below it they drain the ground and close up.",
       ...(move ? { fix: move } : fix && { fix }),
     });
-  if (feature.face === "front") {
+  const drilling = DRILLING[face.material.family];
+  if (drilling === "never")
+    add({
+      rule: "air/tempered",
+      severity: "stop",
+      title: `${name} is in tempered glass`,
+      sentence: `The ${feature.face} is ${face.material.name}, or taken as such while it is not known.`,
+      reason: "Tempered glass shatters whole when it is cut or drilled. Put the vent into the front frame or the lid.",
+    });
+  if (drilling === "glass")
+    add({
+      rule: "air/glass",
+      severity: "mind",
+      title: `${name} is cut into glass`,
+      sentence: `The ${feature.face} is ${face.material.name}: a diamond hole saw under water, or a glazier.`,
+      reason: "Each hole weakens a pane, most near an edge. A front frame or a lid takes vents more kindly.",
+    });
+  if (face.open && feature.face === "top")
+    add({
+      rule: "air/in-the-lid",
+      severity: "note",
+      title: `${name} is part of the lid`,
+      sentence: "The top is open: this opening is cut into the lid that is made for it.",
+      reason: "A screen lid is vent and closure in one.",
+    });
+  if (feature.face === "front" && shell.opening.face === "front" && face.open) {
     const { opening } = shell;
     const clear =
       rect.uMm + rect.widthMm <= opening.uMm ||

@@ -44,7 +44,7 @@ export function planBuying(
   needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock },
 ): BuyLedger {
   const lines = [
-    ...needs.groups.map(sheetLine),
+    ...needs.groups.filter((g) => !g.own).map((g) => sheetLine(site, g)),
     ...glassLines(site, needs.parts),
     ...barLines(site, needs.parts),
     ...needs.supplies.map((s) => supplyLine(site, s, needs.stock)),
@@ -79,9 +79,10 @@ export function planBuying(
   };
 }
 
-function sheetLine(group: SheetGroup): BuyLine {
+function sheetLine(site: Site, group: SheetGroup): BuyLine {
+  const stock = findMaterial(site.book, group.material.id, "sheet")!.stock;
   const counts = Object.entries(group.bought).map(([id, count]) => ({
-    pack: group.material.stock.find((s) => s.id === id)!,
+    pack: stock.find((s) => s.id === id)!,
     count,
   }));
   const cost = costOf(counts);
@@ -201,7 +202,7 @@ function fetchStep(lines: BuyLine[]): Step {
     stage: "buying",
     handsOnMinutes: 90,
     waitMinutes: 0,
-    after: [],
+    after: [{ id: "shell/survey", because: "what is bought must fit what was measured" }],
     splittable: false,
     toHand: ["shopping list"],
     cautions: [],

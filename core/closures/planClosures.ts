@@ -17,7 +17,7 @@ export interface ClosureLedger extends TradeLedger {
 }
 
 /** The panes and tracks of the variant's closure, or undefined while the front is open. */
-function measureSlides(site: Site): Slides | undefined {
+export function measureSlides(site: Site): Slides | undefined {
   const { closure } = site.variant;
   if (closure.kind !== "slidingPair") return undefined;
   const track = findMaterial(site.book, closure.track, "track")!;
@@ -98,7 +98,7 @@ function slideParts(site: Site, { fit, track, glass }: Slides): Part[] {
 
 function supplies(site: Site, slides: Slides | undefined): Supply[] {
   const { closure } = site.variant;
-  if (closure.kind !== "slidingPair" || !slides) return [];
+  if (closure.kind === "open") return [];
   const pieces = (materialId: string, label: string, n: number, why: string): Supply => ({
     id: `front/${materialId}`,
     label,
@@ -109,12 +109,13 @@ function supplies(site: Site, slides: Slides | undefined): Supply[] {
     high: n,
     why,
   });
-  const list = [pieces("finger-pull", "Finger pulls", 2, "one a pane")];
+  const list: Supply[] = [];
+  if (slides) list.push(pieces("finger-pull", "Finger pulls", 2, "one a pane"));
+  if (closure.kind === "lid" && closure.clips > 0)
+    list.push(pieces("lid-clip", "Lid clips", closure.clips, "round the rim"));
   if (closure.lock !== "none")
-    list.push(
-      pieces(`${closure.lock}-lock`, closure.lock === "key" ? "Key lock" : "Wedge", 1, "holds both panes home"),
-    );
-  if (closure.brushStrip)
+    list.push(pieces(`${closure.lock}-lock`, closure.lock === "key" ? "Key lock" : "Wedge", 1, "holds it shut"));
+  if (slides && closure.kind === "slidingPair" && closure.brushStrip)
     list.push({
       ...pieces("brush-strip", "Brush strip", slides.fit.pane.heightMm, "up the rear pane's meeting edge"),
       unit: "mm",
@@ -142,7 +143,30 @@ function steps(site: Site, slides: Slides | undefined): Step[] {
     passSign: "No gauge of the allowed size passes anywhere.",
     figure: "front/audit",
   };
-  if (!slides) return [audit];
+  const { closure } = site.variant;
+  const lock: Step[] =
+    closure.kind === "open" || closure.lock === "none"
+      ? []
+      : [
+          {
+            id: "front/lock",
+            title: "Fit the lock",
+            detail: slides
+              ? "Push both panes home and fit it where they meet."
+              : "Shut it, and fit the lock where it opens.",
+            stage: "front",
+            handsOnMinutes: 15,
+            waitMinutes: 0,
+            after: [
+              { id: "front/hang", because: "it holds the hung panes" },
+              { id: "buying/fetch", because: "the lock must be there" },
+            ],
+            splittable: true,
+            toHand: ["lock", "label"],
+            cautions: [],
+          },
+        ];
+  if (!slides) return [...lock, audit];
   const { fit } = slides;
   return [
     {
@@ -190,22 +214,7 @@ function steps(site: Site, slides: Slides | undefined): Step[] {
       passSign: `Each pane runs freely and reaches ${HOLD_MM} mm or more into the top groove all along.`,
       figure: "front/pane-height",
     },
-    ...(site.variant.closure.kind === "slidingPair" && site.variant.closure.lock !== "none"
-      ? [
-          {
-            id: "front/lock",
-            title: "Fit the lock",
-            detail: "Push both panes home and fit it where they meet.",
-            stage: "front",
-            handsOnMinutes: 15,
-            waitMinutes: 0,
-            after: [{ id: "front/hang", because: "it holds the hung panes" }],
-            splittable: true,
-            toHand: ["lock", "label"],
-            cautions: [],
-          } satisfies Step,
-        ]
-      : []),
+    ...lock,
     audit,
   ];
 }

@@ -1,10 +1,12 @@
 import { sawToleranceMm } from "../cuts/tolerance";
 import { newSlidingPair } from "../design/create";
+import { statedMm } from "../design/measure";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
-import { railFixes } from "../shell/snags";
+import { kindOf } from "../shell/kinds";
+import { railFixes } from "../shell/kinds/sheet/snags";
 import { formatNumber } from "../units/format";
 import type { Audit, JudgedWay } from "./escape";
 import { type Slides, THIN_GLASS_M2 } from "./sliding";
@@ -21,14 +23,62 @@ export function closureSnags(
 ): Snag[] {
   return [
     ...(slides ? slideSnags(site, slides, railSagMm) : openSnags(site)),
+    ...lidSnags(site),
     ...auditSnags(site, audits),
-    ...lockSnags(site, slides),
+    ...lockSnags(site),
     ...residentSnags(site),
   ];
 }
 
-function openSnags(site: Site): Snag[] {
+/** Screen lids are held by a clip this often along the rim (HANDBOOK §7). */
+const CLIP_EVERY_MM = 300;
+
+function lidSnags(site: Site): Snag[] {
+  const { closure } = site.variant;
+  if (closure.kind !== "lid") return [];
   const { opening } = site.shell;
+  const roundMm = 2 * (opening.widthMm + opening.heightMm);
+  const wanted = Math.ceil(roundMm / CLIP_EVERY_MM);
+  if (closure.clips >= wanted) return [];
+  return [
+    {
+      rule: "front/few-clips",
+      subject: "lid",
+      severity: "mind",
+      stage: "front",
+      title: "Too few clips on the lid",
+      sentence: `${closure.clips} along ${site.say(roundMm)} of rim; one each ${site.say(CLIP_EVERY_MM)} makes ${wanted}.`,
+      reason: "Between clips a frame bows and a nose lifts it (trade practice, no source).",
+      fix: { label: `Use ${wanted} clips`, patch: [set(site.at("/closure/clips"), wanted)] },
+    },
+  ];
+}
+
+function openSnags(site: Site): Snag[] {
+  if (site.variant.closure.kind !== "open") return [];
+  const { opening } = site.shell;
+  if (opening.face === "top")
+    return [
+      {
+        rule: "front/no-door",
+        subject: "front",
+        severity: "stop",
+        stage: "front",
+        title: "The top is open",
+        sentence: `An opening of ${site.say(opening.widthMm)} × ${site.say(opening.heightMm)} has no lid yet.`,
+        reason: "Nothing that climbs or jumps is kept in.",
+        otherFixes: kindOf(site.shell).closures.flatMap((kind) =>
+          kind === "found"
+            ? [{ label: "Put its own lid on", patch: [set(site.at("/closure"), { kind, lock: "none" })] }]
+            : kind === "lid"
+              ? (["none", "key"] as const).map((lock) => ({
+                  label: "Put a lid on",
+                  patch: [set(site.at("/closure"), { kind, gap: statedMm(1), clips: 4, lock })],
+                }))
+              : [],
+        ),
+      },
+    ];
   return [
     {
       rule: "front/no-door",
@@ -145,7 +195,7 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       title: "The sagging rail will pinch the panes",
       sentence: `The rail comes down ${say(railSagMm, "up")} in years; ${say(topRoomMm, "down")} is free above the panes.`,
       reason: "Once the groove's floor touches the glass the doors are stuck, and glass carries the top.",
-      otherFixes: railFixes(site, site.variant.shell.front.headRail?.value ?? 0),
+      otherFixes: railFixes(site, site.shell.strips.find((s) => s.id === "head-rail")?.heightMm ?? 0),
       figure: "shell/rail-sag",
     });
   return list;
@@ -154,6 +204,7 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
 function fixFor(site: Site, way: JudgedWay & { id: string }): Snag["fix"] {
   const { at, book, variant } = site;
   if (way.id === "between") return { label: "Add a brush strip", patch: [set(at("/closure/brushStrip"), true)] };
+  if (way.id === "hardware") return { label: "Plug the holes", patch: [set(at("/shell/found/holes/plugged"), true)] };
   if (way.id === "beside" && variant.closure.kind === "slidingPair" && variant.closure.lock === "none")
     return { label: "Lock the panes home", patch: [set(at("/closure/lock"), "key")] };
   const index = variant.features.findIndex((f) => f.id === way.id);
@@ -178,7 +229,7 @@ function auditSnags(site: Site, audits: Audit[]): Snag[] {
       rule: "front/way-out",
       subject: way.id,
       severity: "stop",
-      stage: way.id === "between" || way.id === "beside" ? "front" : "air",
+      stage: site.variant.features.some((f) => f.id === way.id) ? "air" : "front",
       title: `${audit.name}: a way out ${way.kind === "slot" ? way.name : `through ${way.name}`}`,
       sentence: `${site.say(way.worstMm, "up")} at worst fit; ${site.say(way.allowedMm, "down")} allowed.`,
       reason: `Allowed is a share of the narrowest rigid measure of the smallest stage. Here ${way.why}.`,
@@ -188,22 +239,25 @@ function auditSnags(site: Site, audits: Audit[]): Snag[] {
   });
 }
 
-function lockSnags(site: Site, slides: Slides | undefined): Snag[] {
+function lockSnags(site: Site): Snag[] {
   const { closure } = site.variant;
-  if (!slides || closure.kind !== "slidingPair" || closure.lock === "key") return [];
+  if (closure.kind === "open" || closure.lock === "key") return [];
+  const what = closure.kind === "slidingPair" ? "slides" : site.shell.opening.face === "top" ? "lid" : "doors";
   const needsKey = site.brief.residents.filter((r) => r.strong || r.dangerous).map((r) => r.name);
   const must = needsKey.length > 0 || site.brief.childrenAtHome;
   if (!must && closure.lock === "wedge") return [];
   return [
     {
       rule: "front/no-lock",
-      subject: "slides",
+      subject: what,
       severity: must && closure.lock === "none" ? "stop" : "mind",
       stage: "front",
-      title: must ? "A key lock is wanted" : "Nothing holds the panes shut",
+      title: must ? "A key lock is wanted" : `Nothing locks the ${what}`,
       sentence: must
-        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${closure.lock === "none" ? "no lock" : "only a wedge"} on the slides.`
-        : "An animal that leans on a pane slides it.",
+        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${closure.lock === "none" ? "no lock" : "only a wedge"} on the ${what}.`
+        : what === "slides"
+          ? "An animal that leans on a pane slides it."
+          : `What leans on the ${what} opens ${what === "lid" ? "it" : "them"} in the end.`,
       reason:
         "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",
       fix: must

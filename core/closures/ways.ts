@@ -13,6 +13,9 @@ export const GLASS_CUT = { value: 1, basis: published("EN 572-8, from memory") }
 /** What a brush strip still lets through when pushed, mm. */
 export const BRUSH_LEFT = { value: 1, basis: memory } as const;
 
+/** How much a lid shifts on its rim, ± mm. */
+const LID_SEAT = { value: 0.5, basis: memory } as const;
+
 /** A way out with the place in the design that makes it, for snags and their fixes. */
 export interface PlacedWay {
   id: string;
@@ -23,14 +26,27 @@ const spanK = (site: Site) => site.brief.room.tempC.high - site.brief.room.tempC
 
 function frontWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
   const { closure } = site.variant;
-  const { opening, sheets } = site.shell;
+  const { opening, faces } = site.shell;
+  if (closure.kind === "found") return [];
+  if (closure.kind === "lid")
+    return [
+      {
+        id: "lid",
+        way: { name: "round the lid", kind: "slot", nominalMm: closure.gap.value, toleranceMm: [LID_SEAT.value] },
+      },
+    ];
   if (closure.kind === "open" || !fit)
-    return [{ id: "front", way: { name: "open front", kind: "slot", nominalMm: opening.heightMm } }];
+    return [
+      {
+        id: "front",
+        way: { name: opening.face === "top" ? "open top" : "open front", kind: "slot", nominalMm: opening.heightMm },
+      },
+    ];
   const track = findMaterial(site.book, closure.track, "track")!;
   const glass = findMaterial(site.book, closure.glass, "glass")!;
   const growthMm = differentialGrowthMm(
     opening.widthMm,
-    sheets.front.growthPerK.value,
+    (site.shell.strips[0]?.material ?? faces.base.material).growthPerK.value,
     glass.growthPerK.value,
     spanK(site),
   );
@@ -75,7 +91,13 @@ export function listWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
           : { name, kind: "mesh", apertureMm: mesh(feature.mesh) },
     };
   });
-  return [...frontWays(site, fit), ...vents];
+  const found = site.shell.gaps.map(
+    ({ id, label, kind, mm }): PlacedWay => ({
+      id,
+      way: kind === "slot" ? { name: label, kind, nominalMm: mm } : { name: label, kind, diameterMm: mm },
+    }),
+  );
+  return [...frontWays(site, fit), ...found, ...vents];
 }
 
 /** The smallest a guessed measure may be, or the measure. */

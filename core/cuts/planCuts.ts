@@ -1,19 +1,18 @@
 import type { Stock } from "../buying/stock";
-import type { Variant } from "../design/schema";
 import { CAUTION, RATES } from "../diary/rates";
 import { constant, type Figure } from "../figures/figure";
-import { set, setMm } from "../ledgers/fix";
 import { emptyLedger, type Part, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import type { Book } from "../materials/schema";
-import { planShell } from "../shell/planShell";
+import { sheetAlternatives } from "../shell/kinds/sheet/alternatives";
+import { panelParts } from "../shell/panelParts";
 import { buildShell } from "../shell/shell";
 import { formatMoney, formatNumber } from "../units/format";
 import { areaBound } from "./nest/nest";
 import type { Nester } from "./nester";
 import { sawSizeMm } from "./sawSize";
-import { nestSheets, type SheetGroup } from "./sheets";
+import { nestOwnPanes, nestSheets, type SheetGroup } from "./sheets";
 
 export interface CutLedger extends TradeLedger {
   groups: SheetGroup[];
@@ -29,13 +28,16 @@ export interface CutNeeds {
 
 /** Sheets to buy, their cutting, and whether another joint would save one. */
 export function planCuts(site: Site, needs: CutNeeds): CutLedger {
-  const groups = nestSheets(needs.parts, site.book, needs.stock, site.workshop, needs.seed, needs.nester);
+  const { parts, stock, seed, nester } = needs;
+  const sheets = nestSheets(parts, site.book, stock, site.workshop, seed, nester);
+  const own = nestOwnPanes(parts, site.shell.reusable, site.workshop, seed, nester);
+  const groups = [...sheets, ...own];
   return {
     ...emptyLedger(),
     groups,
-    steps: [sawStep(groups)],
-    snags: [...groups.flatMap((g) => unplacedSnags(site, g)), ...savingSnags(site, groups, needs)],
-    figures: groups.map((g) => sheetFigure(site, g)),
+    steps: sheets.length === 0 ? [] : [sawStep(sheets)],
+    snags: [...groups.flatMap((g) => unplacedSnags(site, g)), ...savingSnags(site, sheets, needs)],
+    figures: groups.map(sheetFigure),
   };
 }
 
@@ -60,7 +62,7 @@ function sawStep(groups: SheetGroup[]): Step {
   };
 }
 
-function sheetFigure(site: Site, group: SheetGroup): Figure {
+function sheetFigure(group: SheetGroup): Figure {
   const { bound } = group.solution;
   return {
     id: `cuts/${group.material.id}/sheets`,
@@ -79,8 +81,8 @@ function sheetFigure(site: Site, group: SheetGroup): Figure {
         value: group.parts.reduce((a, p) => a + p.lengthMm * p.widthMm * p.qty, 0) / 1e6,
         unit: "m²",
       },
-      constant("kerf", { value: site.workshop.kerfMm, basis: { kind: "label" } }, "mm"),
-      constant("trim a sheet edge", { value: site.workshop.trimMm, basis: { kind: "practice" } }, "mm"),
+      constant("kerf", { value: group.instance.kerf, basis: { kind: "label" } }, "mm"),
+      constant("trim a sheet edge", { value: group.instance.trim, basis: { kind: "practice" } }, "mm"),
       { name: "share used", value: group.usedShare * 100, unit: "%" },
     ],
   };
@@ -88,7 +90,7 @@ function sheetFigure(site: Site, group: SheetGroup): Figure {
 
 function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
   const largest = group.instance.stock.reduce((a, b) => (a.w * a.h >= b.w * b.h ? a : b), { w: 0, h: 0 });
-  const trim = 2 * site.workshop.trimMm;
+  const trim = group.own ? 0 : 2 * site.workshop.trimMm;
   return group.solution.unplaced.map((u): Snag => {
     const part = group.parts.find((p) => p.id === u.partId)!;
     return {
@@ -96,7 +98,7 @@ function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
       subject: u.partId,
       severity: "stop",
       stage: "cuts",
-      title: `${part.label} fits no sheet`,
+      title: `${part.label} fits no ${group.own ? "pane it came with" : "sheet"}`,
       sentence: `${site.say(part.lengthMm)} × ${site.say(part.widthMm)}: ${u.why}. The largest gives ${site.say(largest.w - trim)} × ${site.say(largest.h - trim)}.`,
       reason: "Panels are cut whole; a joint in the middle of a panel is for you to decide.",
     };
@@ -126,56 +128,6 @@ export function misfits({
     .map((p) => ({ rule: "cuts/no-sheet-fits", subject: p.id, severity: "stop" }));
 }
 
-interface Alternative {
-  /** Names what it would make of the design, so that a snag taken up is not the next one. */
-  id: string;
-  label: string;
-  patch: NonNullable<Snag["fix"]>["patch"];
-  variant: Variant;
-}
-
-/** The joints not chosen, and a size less by the back's thickness. */
-function alternatives(site: Site): Alternative[] {
-  const { variant, at, shell, say } = site;
-  const { joints, size } = variant.shell;
-  const withShell = (change: Partial<Variant["shell"]>): Variant => ({
-    ...variant,
-    shell: { ...variant.shell, ...change },
-  });
-  const backs = { overlaid: "laid over", inset: "inset", rabbeted: "rabbeted" } as const;
-  const list: Alternative[] = (Object.keys(backs) as (keyof typeof backs)[])
-    .filter((back) => back !== joints.back)
-    .map((back) => ({
-      id: `back-${back}`,
-      label: `the back ${backs[back]}`,
-      patch: [set(at("/shell/joints/back"), back)],
-      variant: withShell({ joints: { ...joints, back } }),
-    }));
-  const box = joints.box === "topBaseOver" ? "sidesFull" : "topBaseOver";
-  list.push({
-    id: `box-${box}`,
-    label: box === "sidesFull" ? "the sides full height" : "top and base over the sides",
-    patch: [set(at("/shell/joints/box"), box)],
-    variant: withShell({ joints: { ...joints, box } }),
-  });
-  const lessMm = shell.thicknessMm.back;
-  for (const [side, words] of [
-    ["depth", "deep"],
-    ["width", "wide"],
-    ["height", "high"],
-  ] as const) {
-    const value = size[side].value - lessMm;
-    const op = setMm(at(`/shell/size/${side}`), value);
-    list.push({
-      id: `${side}-${value}`,
-      label: `${say(lessMm)} less ${words}`,
-      patch: [op],
-      variant: withShell({ size: { ...size, [side]: { typed: String(value), value, how: "stated" } } }),
-    });
-  }
-  return list;
-}
-
 /** What a group's sheets cost; by their area while a price is missing. */
 const nestedCost = ({ instance, solution }: SheetGroup): number =>
   solution.sheets.reduce((sum, sheet) => sum + instance.stock.find((s) => s.id === sheet.stock)!.price, 0);
@@ -190,11 +142,9 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
     return [];
   const own = new Set(site.shell.panels.map((p) => p.id));
   const others = needs.parts.filter((p) => p.kind === "panel" && !own.has(p.id));
-  const better = alternatives(site).flatMap((alternative) => {
-    const { width, depth, height } = alternative.variant.shell.size;
-    if (Math.min(width.value, depth.value, height.value) < 50) return [];
+  const better = sheetAlternatives(site).flatMap((alternative) => {
     const shell = buildShell(alternative.variant, site.book);
-    const { parts } = planShell({ ...site, variant: alternative.variant, shell });
+    const parts = panelParts(shell);
     const nested = nestSheets([...parts, ...others], site.book, needs.stock, site.workshop, needs.seed, needs.nester);
     const saved = cost - total(nested, nestedCost);
     if (nested.some((g) => g.solution.unplaced.length > 0) || saved <= 1e-9) return [];

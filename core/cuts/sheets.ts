@@ -3,13 +3,17 @@ import type { Workshop } from "../diary/workshop";
 import type { Part } from "../ledgers/ledger";
 import { findMaterial } from "../materials/find";
 import type { Book, MaterialOf } from "../materials/schema";
+import { OWN_PANES } from "../shell/ownPanes";
+import type { Reusable } from "../shell/shell";
 import type { NestInstance, NestSolution } from "./nest/format";
 import type { Nester } from "./nester";
 import { sawSizeMm } from "./sawSize";
 
-/** All panels of one sheet material, nested. */
+/** All panels of one sheet material, nested; or what is cut from the panes a shell came with. */
 export interface SheetGroup {
-  material: MaterialOf<"sheet">;
+  material: { id: string; name: string };
+  /** True for panes the shell came with: nothing is bought, and glass is scored, not sawn. */
+  own: boolean;
   parts: Part[];
   instance: NestInstance;
   solution: NestSolution;
@@ -53,16 +57,60 @@ export function nestInstanceFor(
         count: null,
       })),
     ],
-    parts: parts.map((p) => ({
-      id: p.id,
-      w: sawSizeMm(p.lengthMm),
-      h: sawSizeMm(p.widthMm),
-      qty: p.qty,
-      rotate: !p.grainLocked,
-      label: p.label,
-    })),
+    parts: parts.map(asPart),
   };
 }
+
+/** Nests what is cut from the shell's own panes: scored and snapped, so nothing is lost to a kerf or a trim. */
+export function nestOwnPanes(
+  parts: Part[],
+  reusable: Reusable[],
+  workshop: Workshop,
+  seed: number,
+  nester: Nester,
+): SheetGroup[] {
+  const group = parts.filter((p) => p.kind === "ownPane");
+  if (group.length === 0) return [];
+  const instance: NestInstance = {
+    format: "panel-nest/1",
+    dim: 2,
+    id: OWN_PANES,
+    kerf: 0,
+    trim: 0,
+    offcutMinSide: workshop.offcutMinSideMm,
+    timeLimitMs: 2000,
+    seed,
+    stock: reusable.map((r) => ({ id: r.id, w: r.widthMm, h: r.heightMm, price: 0, count: r.count })),
+    parts: group.map((p) => asPart(p)),
+  };
+  const solution = nester(instance);
+  const used = solution.sheets.map((s) => instance.stock.find((t) => t.id === s.stock)!);
+  const usedMm2 = used.reduce((sum, s) => sum + s.w * s.h, 0);
+  const placedMm2 = solution.sheets.flatMap((s) => s.parts).reduce((sum, p) => sum + p.w * p.h, 0);
+  return [
+    {
+      material: { id: OWN_PANES, name: `Own panes: ${reusable.map((r) => r.label).join(", ")}` },
+      own: true,
+      parts: group,
+      instance,
+      solution,
+      bought: {},
+      offcutsUsed: solution.sheets.map((s) => s.stock),
+      sheets: 0,
+      usedShare: usedMm2 === 0 ? 0 : placedMm2 / usedMm2,
+      costMinor: 0,
+    },
+  ];
+}
+
+const asPart = (p: Part): NestInstance["parts"][number] => ({
+  id: p.id,
+  w: sawSizeMm(p.lengthMm),
+  h: sawSizeMm(p.widthMm),
+  qty: p.qty,
+  rotate: !p.grainLocked,
+  label: p.label,
+});
 
 /** Nests every sheet material of the parts ledger. */
 export function nestSheets(
@@ -96,6 +144,7 @@ export function nestSheets(
     });
     return {
       material,
+      own: false,
       parts: group,
       instance,
       solution,

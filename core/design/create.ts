@@ -1,39 +1,33 @@
+import { kindOf } from "../shell/kinds";
+import { starterSheet } from "../shell/kinds/sheet/starter";
 import { statedMm } from "./measure";
-import { type Brief, BUILD_VERSION, type Build, type Measure, type SheetShell, type Variant } from "./schema";
+import { type Brief, BUILD_VERSION, type Build, type Measure, type SheetVariant, type Variant } from "./schema";
 
-/** Handbook starting values for one sheet box of the given size; everything in it is the builder's to change. */
-export function newSheetVariant(size: { width: Measure; depth: Measure; height: Measure }, material: string): Variant {
-  const shell: SheetShell = {
-    kind: "sheet",
-    size: { given: "inside", depthTo: "frontEdge", ...size },
-    material,
-    joints: {
-      box: "topBaseOver",
-      back: "overlaid",
-      rabbetDepth: statedMm(5),
-      fixing: "cementAndScrews",
-      screwSpacing: statedMm(175),
-    },
-    front: { dam: null, ventRail: null, headRail: null, stile: null },
-    topLoadKg: statedMm(0),
-    groundDepth: null,
-  };
-  return {
-    id: "a",
-    name: "Variant A",
-    shell,
-    faces: {},
-    features: [],
-    closure: { kind: "open" },
-    seal: {
-      sealant: "silicone-neutral",
-      leg: statedMm(6),
-      seams: "all",
-      standingWater: null,
-      airingDays: statedMm(7),
-    },
-    notes: {},
-  };
+/** Handbook starting values for a shell of one kind; everything in it is the builder's to change. */
+export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
+  id: "a",
+  name: "Variant A",
+  faces: {},
+  features: [],
+  closure: { kind: "open" },
+  seal: {
+    sealant: "silicone-neutral",
+    leg: statedMm(6),
+    seams: "all",
+    standingWater: null,
+    airingDays: statedMm(7),
+  },
+  notes: {},
+  ...kindOf({ kind }).starter(),
+});
+
+/** One sheet box of the given size. */
+export function newSheetVariant(
+  size: { width: Measure; depth: Measure; height: Measure },
+  material: string,
+): SheetVariant {
+  const shell = starterSheet();
+  return { ...newVariant("sheet"), shell: { ...shell, material, size: { ...shell.size, ...size } } };
 }
 
 /** A new build of one variant. */

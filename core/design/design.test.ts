@@ -1,23 +1,23 @@
 import { describe, expect, it } from "vitest";
-import { jobBuild } from "../../tests/job";
+import { jobBuild, sheetShell } from "../../tests/job";
 import { starterBook } from "../materials/starter";
 import { checkDesign } from "./limits";
 import { statedMm } from "./measure";
 import { readBuild } from "./read";
-import type { Build, Variant } from "./schema";
+import type { Build, SheetVariant } from "./schema";
 import { chosenVariant, variantPath } from "./variant";
 
 const book = starterBook();
-const broken = (change: (variant: Variant, build: Build) => void) => {
+const broken = (change: (variant: SheetVariant, build: Build) => void) => {
   const build = jobBuild();
-  change(build.variants[0]!, build);
+  change(build.variants[0] as SheetVariant, build);
   return checkDesign(build, book);
 };
 
 describe("limits", () => {
   it("lets the job through", () => expect(checkDesign(jobBuild(), book)).toEqual([]));
 
-  const cases: [string, string, RegExp, (v: Variant, b: Build) => void][] = [
+  const cases: [string, string, RegExp, (v: SheetVariant, b: Build) => void][] = [
     [
       "a width of nought",
       "/variants/0/shell/size/width",
@@ -143,8 +143,8 @@ describe("limits", () => {
     const sheet = thick.materials.find((m) => m.id === "pvc-foam-19")!;
     if (sheet.class === "sheet") sheet.thicknessMm = 40;
     const build = jobBuild();
-    build.variants[0]!.shell.material = "pvc-foam-19";
-    build.variants[0]!.shell.size.depth = statedMm(75);
+    sheetShell(build).material = "pvc-foam-19";
+    sheetShell(build).size.depth = statedMm(75);
     expect(checkDesign(build, thick)[0]!.message).toMatch(/over half of 75 mm.*type 130 mm or more/);
   });
 
@@ -174,7 +174,7 @@ describe("reading a build", () => {
   });
   it("refuses one that cannot be planned", () => {
     const build = jobBuild();
-    build.variants[0]!.shell.size.width = statedMm(0);
+    sheetShell(build).size.width = statedMm(0);
     expect(readBuild(build, book)).toMatchObject({
       ok: false,
       message: expect.stringMatching(/cannot be planned: Width must be more/),

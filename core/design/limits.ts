@@ -1,7 +1,9 @@
 import { findMaterial } from "../materials/find";
 import type { Book } from "../materials/schema";
+import { kindOf } from "../shell/kinds";
+import { SIZE_LIMIT_MM } from "../shell/limits";
 import { formatLengthWithUnit } from "../units/format";
-import type { Build, Measure, SheetShell } from "./schema";
+import type { Build, Measure } from "./schema";
 import { chosenIndex } from "./variant";
 
 /** Something that cannot be planned at all, at its place. `path` is a JSON Pointer into the build. */
@@ -9,9 +11,6 @@ export interface Problem {
   path: string;
   message: string;
 }
-
-/** The plan is for boxes one builder can stand in front of; beyond this a slip of the unit is likelier. */
-export const SIZE_LIMIT_MM = { low: 50, high: 4000 } as const;
 
 /**
  * What keeps a build from being planned. A design that passes plans without an error and without NaN.
@@ -74,7 +73,10 @@ export function checkDesign(build: Build, book: Book): Problem[] {
       message: "The room's driest must be below its dampest, between 0 and 100 %.",
     });
 
-  checkSheetShell(variant.shell, variant.faces, book, between, add, say);
+  kindOf(variant.shell).check(variant.shell, variant, { book, say, add, between });
+  const { topLoadKg } = variant.shell;
+  if (topLoadKg.value < 0 || topLoadKg.value > 300)
+    add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
 
   variant.features.forEach((feature, i) => {
     const path = `/features/${i}`;
@@ -102,6 +104,10 @@ export function checkDesign(build: Build, book: Book): Problem[] {
   });
 
   const { closure, seal } = variant;
+  const { closures, label } = kindOf(variant.shell);
+  if (!closures.includes(closure.kind))
+    add("/closure", `A ${label.toLowerCase()} cannot be closed this way. Choose another door or lid.`);
+  if (closure.kind === "lid") between("/closure/gap", closure.gap, 0, 50, "The gap round the lid");
   if (closure.kind === "slidingPair") {
     if (!findMaterial(book, closure.track, "track"))
       add("/closure/track", `The book has no track “${closure.track}”. Choose another.`);
@@ -116,63 +122,4 @@ export function checkDesign(build: Build, book: Book): Problem[] {
   between("/seal/standingWater", seal.standingWater, 1, 1500, "Standing water");
   between("/seal/airingDays", seal.airingDays, 0, 60, "Airing, in days,");
   return problems;
-}
-
-type Between = (path: string, measure: Measure | null, lowMm: number, highMm: number, what: string) => void;
-
-function checkSheetShell(
-  shell: SheetShell,
-  faces: Build["variants"][number]["faces"],
-  book: Book,
-  between: Between,
-  add: (path: string, message: string) => void,
-  say: (mm: number) => string,
-) {
-  const sheet = findMaterial(book, shell.material, "sheet");
-  if (!sheet) add("/shell/material", `The book has no sheet “${shell.material}”. Choose another.`);
-  for (const [face, own] of Object.entries(faces))
-    if (own && !findMaterial(book, own.material, "sheet"))
-      add(`/faces/${face}/material`, `The book has no sheet “${own.material}”. Choose another.`);
-  const thickest = Math.max(
-    sheet?.thicknessMm ?? 0,
-    ...Object.values(faces).map((f) => (f && findMaterial(book, f.material, "sheet")?.thicknessMm) || 0),
-  );
-
-  for (const side of ["width", "depth", "height"] as const) {
-    const measure = shell.size[side];
-    const name = side[0]!.toUpperCase() + side.slice(1);
-    between(`/shell/size/${side}`, measure, SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, name);
-    if (measure.value >= SIZE_LIMIT_MM.low && thickest * 2 >= measure.value)
-      add(
-        `/shell/size/${side}`,
-        `Sheet of ${say(thickest)} is over half of ${say(measure.value)}. Choose thinner sheet or type ${say(thickest * 2 + SIZE_LIMIT_MM.low)} or more.`,
-      );
-  }
-  const insideHeightMm = shell.size.height.value - (shell.size.given === "outside" ? 2 * thickest : 0);
-  const insideWidthMm = shell.size.width.value - (shell.size.given === "outside" ? 2 * thickest : 0);
-  const { dam, ventRail, headRail, stile } = shell.front;
-  for (const [key, what] of [
-    ["dam", "The dam"],
-    ["ventRail", "The vent rail"],
-    ["headRail", "The head rail"],
-    ["stile", "A stile"],
-  ] as const)
-    between(`/shell/front/${key}`, shell.front[key], 5, 2000, what);
-  const taken = (dam?.value ?? 0) + (ventRail?.value ?? 0) + (headRail?.value ?? 0);
-  if (taken > 0 && taken > insideHeightMm - 40)
-    add(
-      `/shell/front/${dam ? "dam" : headRail ? "headRail" : "ventRail"}`,
-      `Dam and rails take ${say(taken)} of ${say(insideHeightMm)}; no opening is left. Keep them under ${say(Math.max(0, insideHeightMm - 40))} together.`,
-    );
-  if (stile && 2 * stile.value > insideWidthMm - 80)
-    add(
-      "/shell/front/stile",
-      `Two stiles of ${say(stile.value)} leave no opening in ${say(insideWidthMm)}. Type ${say(Math.max(5, (insideWidthMm - 80) / 2))} or less.`,
-    );
-  if (shell.joints.back === "rabbeted")
-    between("/shell/joints/rabbetDepth", shell.joints.rabbetDepth, 1, Math.max(1, thickest - 2), "The rabbet");
-  between("/shell/joints/screwSpacing", shell.joints.screwSpacing, 30, 600, "Screw spacing");
-  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideHeightMm), "Ground");
-  if (shell.topLoadKg.value < 0 || shell.topLoadKg.value > 300)
-    add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
 }

@@ -1,25 +1,13 @@
 import * as v from "valibot";
+import { ShellSchema } from "../shell/kinds/schema";
+import type { SheetShell } from "../shell/kinds/sheet/schema";
+import { FACES, type FaceId, finite, id, MeasureSchema, range, text } from "./basics";
+
+export type { SheetShell } from "../shell/kinds/sheet/schema";
+export { FACES, type FaceId, type Measure, MeasureSchema } from "./basics";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
 export const BUILD_VERSION = 1;
-
-const text = (max: number) => v.pipe(v.string(), v.maxLength(max, `Keep this under ${max} characters.`));
-const id = v.pipe(v.string(), v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, "An id is lower-case letters, digits and dashes."));
-const finite = v.pipe(v.number(), v.finite("This must be a finite number."));
-const range = v.object({ low: finite, high: finite });
-
-/** What was typed, what it came to in the unit its place names (millimetres for lengths), and how it is known. */
-export const MeasureSchema = v.object({
-  typed: text(60),
-  value: finite,
-  how: v.picklist(["measured", "stated", "guessed"]),
-  low: v.optional(finite),
-  high: v.optional(finite),
-});
-export type Measure = v.InferOutput<typeof MeasureSchema>;
-
-export const FACES = ["base", "top", "left", "right", "back", "front"] as const;
-export type FaceId = (typeof FACES)[number];
 
 /** How an animal's body passes gaps; each has its own default factor (HANDBOOK §7). */
 export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
@@ -51,35 +39,6 @@ export const BriefSchema = v.object({
   childrenAtHome: v.boolean(),
   note: text(4000),
 });
-
-export const SheetShellSchema = v.object({
-  kind: v.literal("sheet"),
-  size: v.object({
-    given: v.picklist(["inside", "outside"]),
-    /** `frontEdge`: depth runs to the front edge of the sides; `behindFront`: to the inner face of dam and rails. */
-    depthTo: v.picklist(["frontEdge", "behindFront"]),
-    width: MeasureSchema,
-    depth: MeasureSchema,
-    height: MeasureSchema,
-  }),
-  material: id,
-  joints: v.object({
-    box: v.picklist(["topBaseOver", "sidesFull"]),
-    back: v.picklist(["overlaid", "inset", "rabbeted"]),
-    rabbetDepth: MeasureSchema,
-    fixing: v.picklist(["cementAndScrews", "adhesiveAndScrews", "siliconeOnly"]),
-    screwSpacing: MeasureSchema,
-  }),
-  front: v.object({
-    dam: v.nullable(MeasureSchema),
-    ventRail: v.nullable(MeasureSchema),
-    headRail: v.nullable(MeasureSchema),
-    stile: v.nullable(MeasureSchema),
-  }),
-  topLoadKg: MeasureSchema,
-  groundDepth: v.nullable(MeasureSchema),
-});
-export type SheetShell = v.InferOutput<typeof SheetShellSchema>;
 
 /** `u`, `v` are the centre, from the inside front left bottom corner: left/right (y, z), back/front (x, z), top/base (x, y). */
 const featureBase = { id, face: v.picklist(FACES), name: text(80), u: MeasureSchema, v: MeasureSchema };
@@ -123,6 +82,20 @@ export const SlidingPairSchema = v.object({
 });
 export type SlidingPair = v.InferOutput<typeof SlidingPairSchema>;
 
+const lock = v.picklist(["none", "wedge", "key"]);
+
+/** The doors or the lid it came with. */
+export const FoundClosureSchema = v.object({ kind: v.literal("found"), lock });
+
+/** A lid made for a shell that is open above: a screen frame or a panel on the rim, held by clips. */
+export const LidSchema = v.object({
+  kind: v.literal("lid"),
+  /** Widest gap at the rim with the lid on. */
+  gap: MeasureSchema,
+  clips: v.pipe(finite, v.integer(), v.minValue(0), v.maxValue(40)),
+  lock,
+});
+
 export const SealSchema = v.object({
   sealant: id,
   leg: MeasureSchema,
@@ -134,7 +107,7 @@ export const SealSchema = v.object({
 export const VariantSchema = v.object({
   id,
   name: v.pipe(text(80), v.nonEmpty("Give the variant a name.")),
-  shell: v.variant("kind", [SheetShellSchema]),
+  shell: ShellSchema,
   /** What differs from the shell's own sheet, face by face. */
   faces: v.partial(
     v.object(
@@ -145,11 +118,13 @@ export const VariantSchema = v.object({
     ),
   ),
   features: v.array(FeatureSchema),
-  closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema]),
+  closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema, FoundClosureSchema, LidSchema]),
   seal: SealSchema,
   notes: v.record(v.string(), text(4000)),
 });
 export type Variant = v.InferOutput<typeof VariantSchema>;
+/** A variant whose shell is a sheet box. */
+export type SheetVariant = Variant & { shell: SheetShell };
 
 export const WaiverSchema = v.object({
   rule: text(80),

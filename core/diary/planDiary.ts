@@ -1,6 +1,7 @@
 import type { Figure } from "../figures/figure";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
+import { areaAtMm2 } from "../shell/profile";
 import { hasHours, type LocalMinutes } from "./calendar";
 import { CAUTION, RATES, WAITS } from "./rates";
 import { type Entry, schedule } from "./schedule";
@@ -14,7 +15,7 @@ export interface DiaryLedger extends TradeLedger {
 
 /** The last steps of every build: ground in, a run without animals, residents in. */
 function closingSteps(site: Site, earlier: Step[]): Step[] {
-  const floorM2 = (site.shell.inside.widthMm * site.shell.inside.depthMm) / 1e6;
+  const floorM2 = areaAtMm2(site.shell.profile, 0) / 1e6;
   const has = (id: string) => earlier.some((s) => s.id === id);
   const ground: Step[] =
     site.shell.levels.groundMm > 0

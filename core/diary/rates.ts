@@ -8,6 +8,8 @@ export const RATES = {
   cutPerMetre: rate(1),
   drillHole: rate(1),
   holeSaw: rate(4),
+  plugHole: rate(3),
+  cutGlassPerMetre: rate(6),
   cutOpening: rate(25),
   jointPerMetre: rate(12),
   beadPerMetre: rate(6),

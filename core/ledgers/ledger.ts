@@ -9,7 +9,8 @@ export interface Part {
   id: string;
   label: string;
   materialId: string;
-  kind: "panel" | "pane" | "bar" | "mesh";
+  /** `ownPane` is cut from panes the shell came with. */
+  kind: "panel" | "pane" | "bar" | "mesh" | "ownPane";
   /** Panels and panes: the longer drawn side. Bars: their length. */
   lengthMm: number;
   /** Panels, panes and mesh: the other side. Bars: 0. */

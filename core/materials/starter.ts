@@ -124,6 +124,14 @@ export const starterBook = (): Book => ({
       true,
       published("ASTM E11, aperture; wire from memory"),
     ),
+    mesh(
+      "steel-mesh-fine",
+      "Stainless mesh No. 35",
+      [0.5, 0.5],
+      0.3,
+      true,
+      published("ASTM E11, aperture; wire from memory"),
+    ),
     mesh("steel-mesh-6", "Stainless mesh 6 mm", [6, 6], 1, true, label),
     sealant("silicone-neutral", "Neutral silicone, 100 %, no additives", false),
     sealant("silicone-sanitary", "Sanitary silicone with mould inhibitor", true),
@@ -172,6 +180,13 @@ export const starterBook = (): Book => ({
       name: "Key lock for sliding panes",
       note: "",
       packs: [unpriced("key-lock-1", "each", 1)],
+    },
+    {
+      id: "lid-clip",
+      class: "piece",
+      name: "Lid clip",
+      note: "",
+      packs: [unpriced("lid-clip-4", "pack of 4", 4)],
     },
     {
       id: "brush-strip",

@@ -4,7 +4,7 @@ import { set, setMm } from "../ledgers/fix";
 import type { Snag, Step, Supply, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial, materialsOf } from "../materials/find";
-import type { Seam } from "../shell/joints";
+import type { Seam } from "../shell/shell";
 import { formatMinutes, formatNumber } from "../units/format";
 import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "./fillet";
 
@@ -235,7 +235,9 @@ function snags(site: Site, seams: Seam[]): Snag[] {
       title: "The water line is above the dam",
       sentence: `Water to ${say(seal.standingWater.value)}, dam ${say(shell.levels.damTopMm)}.`,
       reason: "The dam must top the water line, with freeboard to test it 20 mm higher.",
-      fix: { label: `Make the dam ${say(wanted)} high`, patch: [setMm(at("/shell/front/dam"), wanted)] },
+      ...(shell.damPath !== null && {
+        fix: { label: `Make the dam ${say(wanted)} high`, patch: [setMm(at(shell.damPath), wanted)] },
+      }),
     });
   }
   if (seal.standingWater === null && shell.levels.groundMm > 0)
@@ -247,7 +249,7 @@ function snags(site: Site, seams: Seam[]): Snag[] {
       reason:
         "A spilt dish is a splash. A drain layer is standing water sooner or later: plan its level if there will be one.",
     });
-  if (seams.length > 0 && shell.sheets.base.plastic === "pvcFoam")
+  if (seams.length > 0 && shell.faces.base.material.family === "pvcFoam")
     add({
       rule: "seal/key-the-pvc",
       severity: "note",

@@ -1,5 +1,4 @@
 import type { FaceId } from "../design/schema";
-import type { Size3 } from "./box";
 
 /** A rectangle on a face, millimetres, `u` and `v` from the inside front left bottom corner. */
 export interface Rect {
@@ -25,9 +24,3 @@ export const AXIS_WORDS: Record<"x" | "y" | "z", string> = {
   y: "from the front",
   z: "above the base",
 };
-
-/** The inner size of a face: width along `u`, height along `v`. */
-export function faceSize(face: FaceId, inside: Size3): { widthMm: number; heightMm: number } {
-  const along = { x: inside.widthMm, y: inside.depthMm, z: inside.heightMm };
-  return { widthMm: along[FACE_AXES[face].u], heightMm: along[FACE_AXES[face].v] };
-}

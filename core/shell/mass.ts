@@ -1,3 +1,4 @@
+import { volumeBelowMl } from "./profile";
 import type { Shell } from "./shell";
 
 /** Wet ground in bulk, kg/m³ (HANDBOOK §11: 900–1200, from memory). */
@@ -11,17 +12,9 @@ export const WATER = {
 /** Lift with help above this (manual-handling guidance, from memory). */
 export const LIFT_KG = 20;
 
-/** A panel's mass, kg. */
-export const panelKg = (panel: Shell["panels"][number], shell: Shell): number =>
-  (panel.lengthMm * panel.widthMm * panel.thicknessMm * shell.sheets[panel.face].densityKgPerM3.value) / 1e9;
-
-/** All sheet of the shell, kg. */
-export const sheetKg = (shell: Shell): number => shell.panels.reduce((sum, p) => sum + panelKg(p, shell), 0);
-
 /** Ground and standing water in it, kg. Where both stand, water fills what the ground leaves; the heavier of the two is taken. */
-export function fillKg(shell: Shell): number {
-  const floorM2 = (shell.inside.widthMm * shell.inside.depthMm) / 1e6;
-  const ground = (shell.levels.groundMm / 1000) * WET_GROUND.value;
-  const water = (shell.levels.waterMm / 1000) * WATER.value;
-  return floorM2 * Math.max(ground, water);
+export function fillKg({ profile, levels }: Shell): number {
+  const ground = (volumeBelowMl(profile, levels.groundMm) / 1e6) * WET_GROUND.value;
+  const water = (volumeBelowMl(profile, levels.waterMm) / 1e6) * WATER.value;
+  return Math.max(ground, water);
 }

@@ -1,5 +1,6 @@
-import type { FaceId } from "../design/schema";
-import type { Size3 } from "./box";
+import { FACES, type FaceId } from "../design/basics";
+import { extent } from "./outline";
+import type { ShellFace } from "./shell";
 
 /** A face's place on the net, mm, x to the right and y down, as drawn. */
 export interface NetFace {
@@ -15,23 +16,33 @@ export interface Net {
   heightMm: number;
 }
 
-/** The shell unfolded round its back, seen from inside; the front apart at the right, seen from outside. */
-export function layNet(inside: Size3, gapMm: number): Net {
-  const { widthMm: w, depthMm: d, heightMm: h } = inside;
-  const backX = d + gapMm;
-  const backY = d + gapMm;
-  const rightX = backX + w + gapMm;
+/** The shell unfolded round its back, seen from inside; the front apart at the right, seen from outside. Walls stand on one line. */
+export function layNet(faces: Record<FaceId, Pick<ShellFace, "outline">>, gapMm: number): Net {
+  const size = Object.fromEntries(
+    FACES.map((id) => {
+      const { widthMm, heightMm } = extent(faces[id].outline);
+      return [id, { w: widthMm, h: heightMm }];
+    }),
+  ) as Record<FaceId, { w: number; h: number }>;
+  const middle = Math.max(size.back.w, size.top.w, size.base.w);
+  const wall = Math.max(size.left.h, size.back.h, size.right.h, size.front.h);
+  const backX = size.left.w + gapMm;
+  const foot = size.top.h + gapMm + wall;
+  const rightX = backX + middle + gapMm;
+  const frontX = rightX + size.right.w + gapMm;
+  const centred = (w: number) => backX + (middle - w) / 2;
+  const stood = (id: FaceId, x: number): NetFace => ({ x, y: foot - size[id].h, ...size[id] });
   return {
     faces: {
-      left: { x: 0, y: backY, w: d, h },
-      back: { x: backX, y: backY, w, h },
-      right: { x: rightX, y: backY, w: d, h },
-      front: { x: rightX + d + gapMm, y: backY, w, h },
-      top: { x: backX, y: 0, w, h: d },
-      base: { x: backX, y: backY + h + gapMm, w, h: d },
+      left: stood("left", 0),
+      back: stood("back", centred(size.back.w)),
+      right: stood("right", rightX),
+      front: stood("front", frontX),
+      top: { x: centred(size.top.w), y: 0, ...size.top },
+      base: { x: centred(size.base.w), y: foot + gapMm, ...size.base },
     },
-    widthMm: rightX + d + gapMm + w,
-    heightMm: backY + h + gapMm + d,
+    widthMm: frontX + size.front.w,
+    heightMm: foot + gapMm + size.base.h,
   };
 }
 

@@ -1,120 +1,71 @@
-import { CAUTION, RATES } from "../diary/rates";
-import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
+import type { Figure } from "../figures/figure";
+import { gather, type Part, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
-import { findMaterial } from "../materials/find";
-import { formatNumber } from "../units/format";
-import { jointMm, shellFigures } from "./figures";
-import { LIFT_KG, sheetKg } from "./mass";
+import { guessSnags, volumeFigure } from "./guesses";
+import { kindOf } from "./kinds";
+import { OWN_PANES } from "./ownPanes";
+import { panelParts } from "./panelParts";
+import type { Shell } from "./shell";
 import { shellSnags } from "./snags";
+import { type Hung, standingFigures } from "./standing";
 
-/** Panels, joints, masses and sags of the bare shell. */
-export function planShell(site: Site): TradeLedger {
-  const figures = shellFigures(site);
-  return {
-    parts: parts(site),
-    supplies: supplies(site),
-    steps: steps(site),
-    snags: shellSnags(site, figures),
-    figures,
-  };
+/**
+ * The bare shell: what every kind has (sizes, volume, mass, standing, ground against dam) and what only its own kind has.
+ * @param needs `hung`: doors and panes at their worst, from the closures; undefined without any
+ */
+export function planShell(site: Site, needs: { hung: Hung | undefined }): TradeLedger {
+  const figures = [...sizeFigures(site), volumeFigure(site), ...standingFigures(site, needs.hung)];
+  return gather([
+    {
+      parts: [...panelParts(site.shell), ...ownPaneParts(site.shell)],
+      supplies: [],
+      steps: [],
+      snags: [...shellSnags(site, figures), ...guessSnags(site)],
+      figures,
+    },
+    kindOf(site.shell).plan(site),
+  ]);
 }
 
-function parts({ shell }: Site): Part[] {
-  return shell.panels.map((panel) => ({
-    id: panel.id,
-    label: panel.label,
-    materialId: panel.materialId,
-    kind: "panel",
-    lengthMm: panel.lengthMm,
-    widthMm: panel.widthMm,
-    thicknessMm: panel.thicknessMm,
-    qty: 1,
-    grainLocked: shell.sheets[panel.face].grained,
-    working: panel.working,
+function ownPaneParts(shell: Shell): Part[] {
+  return shell.ownPanes.map(({ id, label, lengthMm, widthMm, qty, working }) => ({
+    id,
+    label,
+    materialId: OWN_PANES,
+    kind: "ownPane",
+    lengthMm,
+    widthMm,
+    thicknessMm: shell.reusable[0]?.thicknessMm ?? 0,
+    qty,
+    grainLocked: false,
+    working,
   }));
 }
 
-function adhesiveOf(site: Site) {
-  const fixing = site.variant.shell.joints.fixing;
-  const id =
-    fixing === "cementAndScrews" ? "pvc-cement" : fixing === "adhesiveAndScrews" ? "structural-adhesive" : undefined;
-  return id === undefined ? undefined : findMaterial(site.book, id, "adhesive");
-}
-
-function supplies(site: Site): Supply[] {
-  const list: Supply[] = [];
-  const adhesive = adhesiveOf(site);
-  if (adhesive) {
-    const metres = jointMm(site) / 1000;
-    const { value, low = value / 1.25, high = value * 1.25 } = adhesive.mlPerMetre;
-    list.push({
-      id: "shell/adhesive",
-      label: adhesive.name,
-      materialId: adhesive.id,
-      unit: "mL",
-      likely: metres * value,
-      low: metres * low,
-      high: metres * high,
-      why: `${formatNumber(metres)} m of joints`,
-      figure: "shell/joints",
-    });
-  }
-  const screws = site.shell.joints.reduce((sum, j) => sum + j.screws, 0);
-  if (screws > 0)
-    list.push({
-      id: "shell/screws",
-      label: "Screws",
-      materialId: "screws",
-      unit: "piece",
-      likely: Math.ceil(screws * 1.05),
-      low: screws,
-      high: Math.ceil(screws * 1.1),
-      why: `${screws} holes, and a few lost`,
-      figure: "shell/joints",
-    });
-  return list;
-}
-
-function steps(site: Site): Step[] {
-  const adhesive = adhesiveOf(site);
-  const { shell } = site;
-  const heavy = sheetKg(shell) > LIFT_KG;
+function sizeFigures({ shell }: Site): Figure[] {
+  const { inside, outside, faces } = shell;
+  const axis = (
+    id: string,
+    label: string,
+    value: number,
+    insideMm: number,
+    walls: readonly ("left" | "right" | "back" | "front" | "base" | "top")[],
+  ): Figure => ({
+    id: `shell/outside-${id}`,
+    label: `Outside ${label}`,
+    value,
+    unit: "mm",
+    formula: `inside ${label} + ${walls.map((w) => w).join(" + ")}`,
+    inputs: [
+      { name: `inside ${label}`, value: insideMm, unit: "mm" },
+      ...walls.map((w) => ({ name: w, value: faces[w].material.thicknessMm, unit: "mm" })),
+    ],
+  });
+  const closed = (walls: readonly ("left" | "right" | "back" | "front" | "base" | "top")[]) =>
+    walls.filter((w) => !faces[w].open);
   return [
-    {
-      id: "shell/dry-fit",
-      title: "Put the shell together dry",
-      detail: "Tape or clamp every panel. Measure both diagonals of the front, mark what is inside, photograph it.",
-      stage: "shell",
-      handsOnMinutes: 5 * shell.panels.length,
-      waitMinutes: 0,
-      after: [
-        { id: "cuts/saw", because: "the panels must be cut" },
-        ...site.variant.features.map((f) => ({
-          id: `air/cut/${f.id}`,
-          because: "a flat panel is easier to drill than a box",
-        })),
-      ],
-      splittable: true,
-      toHand: ["tape", "square", "clamps or tape"],
-      cautions: heavy ? [CAUTION.lift] : [],
-      passSign: "Diagonals of the front agree within 2 mm; no gap a card slips into.",
-    },
-    {
-      id: "shell/glue",
-      title: site.variant.shell.joints.fixing === "siliconeOnly" ? "Join the panels" : "Glue and screw the joints",
-      detail: `${shell.joints.length} joints, ${formatNumber(jointMm(site) / 1000)} m. Back and base first, then sides, top, front strips last.`,
-      stage: "shell",
-      handsOnMinutes: (RATES.jointPerMetre.value * jointMm(site)) / 1000,
-      waitMinutes: adhesive?.cureMinutes.value ?? 1440,
-      waitFor: "the joints to carry load",
-      after: [{ id: "shell/dry-fit", because: "what does not fit dry does not fit wet" }],
-      posture: "onBack",
-      holdsPosture: true,
-      splittable: true,
-      toHand: [adhesive?.name ?? "sealant", "screws", "driver", "2.5 mm drill"],
-      cautions: [CAUTION.solventFumes, ...(heavy ? [CAUTION.lift] : [])],
-      passSign: "Nothing creaks when a corner is lifted.",
-      figure: "shell/joints",
-    },
+    axis("width", "width", outside.widthMm, inside.widthMm, closed(["left", "right"])),
+    axis("depth", "depth", outside.depthMm, inside.depthMm, closed(["front", "back"])),
+    axis("height", "height", outside.heightMm, inside.heightMm, closed(["base", "top"])),
   ];
 }

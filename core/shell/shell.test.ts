@@ -3,9 +3,11 @@ import { describe, expect, it } from "vitest";
 import { jobVariant, typed } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import type { SheetShell, Variant } from "../design/schema";
+import { OPEN_SIDE } from "../materials/face";
 import { starterBook } from "../materials/starter";
-import { AXIS_WORDS, FACE_AXES, faceSize } from "./faces";
-import { screwsAlong } from "./joints";
+import { boxFaces } from "./boxFaces";
+import { AXIS_WORDS, FACE_AXES } from "./faces";
+import { screwsAlong } from "./kinds/sheet/joints";
 import { layNet, moveOnFace, toNet } from "./net";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "./sag";
 import { buildShell } from "./shell";
@@ -99,7 +101,13 @@ describe("a cut list worked by hand", () => {
     });
     // Opening: 600 − 100 − 40 − 60 = 400 high, 1500 − 2 × 30 = 1440 wide.
     expect(sizes(variant)).toMatchObject({ "front/vent-rail": [1500, 40], "front/stile-left": [400, 30] });
-    expect(buildShell(variant, book).opening).toEqual({ uMm: 30, vMm: 140, widthMm: 1440, heightMm: 400 });
+    expect(buildShell(variant, book).opening).toEqual({
+      face: "front",
+      uMm: 30,
+      vMm: 140,
+      widthMm: 1440,
+      heightMm: 400,
+    });
   });
 
   it("says how each size came about", () => {
@@ -225,12 +233,16 @@ describe("sag", () => {
 
 describe("the net", () => {
   const inside = { widthMm: 1500, depthMm: 600, heightMm: 500 };
-  const net = layNet(inside, 20);
+  const net = layNet(
+    boxFaces(inside, () => OPEN_SIDE, []),
+    20,
+  );
 
   it("gives every face its own size", () => {
     for (const face of ["base", "top", "left", "right", "back", "front"] as const) {
-      const { widthMm, heightMm } = faceSize(face, inside);
-      expect([net.faces[face].w, net.faces[face].h]).toEqual([widthMm, heightMm]);
+      const along = { x: inside.widthMm, y: inside.depthMm, z: inside.heightMm };
+      const { u, v } = FACE_AXES[face];
+      expect([net.faces[face].w, net.faces[face].h]).toEqual([along[u], along[v]]);
       expect(AXIS_WORDS[FACE_AXES[face].u]).toBeTruthy();
     }
   });

@@ -1,34 +1,129 @@
-import type { Variant } from "../design/schema";
-import { type Levels, stackLevels } from "../levels/levels";
+import type { FaceId, Variant } from "../design/schema";
+import type { FigureInput } from "../figures/figure";
+import type { Levels } from "../levels/levels";
+import type { FaceMaterial, Family } from "../materials/face";
 import type { Book } from "../materials/schema";
-import { type Box, measureBox } from "./box";
 import type { Rect } from "./faces";
-import { layFront, type Strip } from "./front";
-import { type Joint, listJoints, listSeams, type Seam } from "./joints";
-import { cutPanels, type Panel } from "./panels";
+import { kindOf } from "./kinds";
+import type { Profile } from "./profile";
+import type { Size3 } from "./size";
+import type { Frame, Point, Vec3 } from "./space";
+
+/** One of the six inner sides. `outline` runs anticlockwise, u and v from the lower left corner of its own rectangle. */
+export interface ShellFace {
+  id: FaceId;
+  material: FaceMaterial;
+  /** True where there is no wall, only what the strips and the closure put there. */
+  open: boolean;
+  frame: Frame;
+  outline: Point[];
+  /** The rectangle within the outline in which a feature may stand at any height. */
+  room: Rect;
+}
+
+/** A strip of a front frame, as a rectangle on the front face. */
+export interface Strip extends Rect {
+  id: string;
+  label: string;
+  material: FaceMaterial;
+}
+
+/** A piece of sheet to be cut, with the face it belongs to and how its two sizes came about. */
+export interface Panel {
+  id: string;
+  label: string;
+  face: FaceId;
+  lengthMm: number;
+  widthMm: number;
+  thicknessMm: number;
+  materialId: string;
+  grained: boolean;
+  working: { length: string; width: string };
+}
+
+/** A line where two panels are glued and, if long enough, screwed. */
+export interface Joint {
+  id: string;
+  lengthMm: number;
+  screws: number;
+}
+
+/** An inner corner line that a bead can be run along. */
+export interface Seam {
+  id: string;
+  label: string;
+  lengthMm: number;
+  /** True where standing ground or water reaches it. */
+  wet: boolean;
+}
+
+/** Something of the bare shell that has weight, with the middle of it. */
+export interface Solid {
+  id: string;
+  label: string;
+  kg: number;
+  at: Vec3;
+}
+
+/** A gap of the shell as found that is a way out: between doors, round a lid, through a hole left by hardware. */
+export interface FoundGap {
+  id: string;
+  label: string;
+  kind: "slot" | "round";
+  mm: number;
+}
+
+/** Panes that came with the shell and may be cut up. */
+export interface Reusable {
+  id: string;
+  label: string;
+  family: Family;
+  thicknessMm: number;
+  widthMm: number;
+  heightMm: number;
+  count: number;
+}
+
+/** A pane to be cut from the shell's own `reusable` ones. */
+export interface OwnPane {
+  id: string;
+  label: string;
+  lengthMm: number;
+  widthMm: number;
+  qty: number;
+  working: { length: string; width: string };
+}
 
 /** The shell as it will stand: what every trade reads. */
-export interface Shell extends Box {
-  panels: Panel[];
+export interface Shell {
+  kind: Variant["shell"]["kind"];
+  /** What it is, in words. */
+  words: string;
+  inside: Size3;
+  outside: Size3;
+  /** Legs or plinth under the outside of the base. */
+  legsMm: number;
+  profile: Profile;
+  volumeMl: number;
+  volumeWorking: { formula: string; inputs: FigureInput[] };
+  faces: Record<FaceId, ShellFace>;
   strips: Strip[];
-  opening: Rect;
+  /** Where hands, air and animals could pass when nothing closes it. */
+  opening: Rect & { face: "front" | "top" };
+  panels: Panel[];
   joints: Joint[];
   seams: Seam[];
+  solids: Solid[];
+  gaps: FoundGap[];
+  reusable: Reusable[];
+  ownPanes: OwnPane[];
   levels: Levels;
+  /** Place in the variant of what holds ground and water at the front; null where the walls themselves do. */
+  damPath: string | null;
 }
 
 /** Design to shell. The design must have passed `checkDesign` with the same book. */
-export function buildShell(variant: Variant, book: Book): Shell {
-  const box = measureBox(variant, book);
-  const levels = stackLevels(variant, box.inside);
-  const { strips, opening } = layFront(variant, box.inside, levels);
-  return {
-    ...box,
-    levels,
-    strips,
-    opening,
-    panels: cutPanels(variant.shell, box, strips),
-    joints: listJoints(variant.shell, box, strips),
-    seams: listSeams(box, strips, levels),
-  };
-}
+export const buildShell = (variant: Variant, book: Book): Shell => kindOf(variant.shell).build(variant, book);
+
+/** Mass of the bare shell, kg. */
+export const shellKg = (shell: Shell): number => shell.solids.reduce((sum, s) => sum + s.kg, 0);

@@ -5,9 +5,11 @@ import { memo } from "react";
 import { statedMm } from "#core/design/measure";
 import type { FaceId, Feature, Variant } from "#core/design/schema";
 import { chosenVariant } from "#core/design/variant";
+import type { Levels } from "#core/levels/levels";
 import { materialsOf } from "#core/materials/find";
-import { AXIS_WORDS, FACE_AXES, faceSize } from "#core/shell/faces";
+import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { featureRect } from "#core/shell/features";
+import { vAtHeight } from "#core/shell/space";
 import { Net } from "../../drawing/Net";
 import { useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../../state/context";
 import { ChoiceField, CountField, Select } from "../../ui/fields";
@@ -74,6 +76,10 @@ function freeId(variant: Variant, stem: string): string {
 
 const OPPOSITE: Partial<Record<FaceId, FaceId>> = { left: "right", right: "left" };
 
+/** Over what fills it, and over a dam; where the walls themselves are the dam, over the fill alone. */
+const lowestFreeMm = ({ groundMm, waterMm, damTopMm, topMm }: Levels): number =>
+  Math.max(groundMm, waterMm, damTopMm < topMm ? damTopMm : 0);
+
 /** Reads the build when pressed, so that it is not drawn again while a vent is dragged. */
 const AddButtons = memo(function AddButtons() {
   const { api, choose } = useBuildHandle();
@@ -88,8 +94,8 @@ const AddButtons = memo(function AddButtons() {
     choose(feature.id);
   };
   const addLow = () => {
-    const { inside, levels, variant } = now();
-    const depth = faceSize("left", inside);
+    const { faces, levels, variant } = now();
+    const { room, frame } = faces.left;
     const feature: Feature = {
       id: freeId(variant, "low"),
       name: "Low left",
@@ -98,20 +104,18 @@ const AddButtons = memo(function AddButtons() {
       pattern: "staggered",
       holeDia: statedMm(6),
       pitch: statedMm(12),
-      columns: Math.max(1, Math.min(20, Math.floor((depth.widthMm * 0.6) / 12))),
+      columns: Math.max(1, Math.min(20, Math.floor((room.widthMm * 0.6) / 12))),
       rows: 3,
       mesh: null,
-      u: statedMm(Math.round(depth.widthMm / 2)),
+      u: statedMm(Math.round(room.uMm + room.widthMm / 2)),
       v: statedMm(0),
     };
-    feature.v = statedMm(
-      Math.round(Math.max(levels.groundMm, levels.waterMm, levels.damTopMm) + 30 + featureRect(feature).heightMm / 2),
-    );
+    feature.v = statedMm(Math.round(vAtHeight(frame, lowestFreeMm(levels)) + 30 + featureRect(feature).heightMm / 2));
     push(feature);
   };
   const addHigh = () => {
-    const { inside, plan, variant } = now();
-    const face = faceSize("right", inside);
+    const { faces, plan, variant } = now();
+    const { room: face } = faces.right;
     const mesh = materialsOf(plan.site.book, "mesh")[0];
     if (!mesh) return;
     const height = Math.round(Math.min(80, face.heightMm * 0.2));
@@ -124,8 +128,8 @@ const AddButtons = memo(function AddButtons() {
       height: statedMm(height),
       mesh: mesh.id,
       lap: statedMm(20),
-      u: statedMm(Math.round(face.widthMm / 2)),
-      v: statedMm(Math.round(face.heightMm - 40 - height / 2)),
+      u: statedMm(Math.round(face.uMm + face.widthMm / 2)),
+      v: statedMm(Math.round(face.vMm + face.heightMm - 40 - height / 2)),
     });
   };
   return (

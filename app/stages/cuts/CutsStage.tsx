@@ -18,7 +18,9 @@ export function proofWords(group: SheetGroup): string {
   const price = (id: string) => group.instance.stock.find((s) => s.id === id)!.price;
   const cost = solution.sheets.reduce((n, s) => n + price(s.stock), 0);
   const noun = (n: number) => `${n} ${n === 1 ? "sheet" : "sheets"}`;
-  if (solution.unplaced.length > 0) return "some parts fit no sheet";
+  if (solution.unplaced.length > 0)
+    return group.own ? "some parts fit no pane it came with" : "some parts fit no sheet";
+  if (group.own) return `from ${solution.sheets.length} of its own; nothing to buy`;
   if (cost <= solution.bound.cost + 1e-6 && costMinor !== null) return `${noun(sheets)} is least, proved`;
   const used = solution.sheets.length;
   if (used <= solution.bound.sheets) return `${noun(sheets)} is least, proved`;
@@ -76,7 +78,7 @@ export default function CutsStage() {
       {view ? (
         <SheetDiagram group={view.group} sheet={view.sheet} title={`${view.title}, ${view.group.material.name}`} />
       ) : (
-        <Text>No sheet is cut yet.</Text>
+        <Text>Nothing is cut from sheet here. Panes, bars and mesh are in the list below.</Text>
       )}
       {plan.groups.map((group) => (
         <Panel key={group.material.id} title={group.material.name}>
@@ -84,7 +86,7 @@ export default function CutsStage() {
             <Reading label="Proof" value={proofWords(group)} figure={`cuts/${group.material.id}/sheets`} />
             <Reading label="Used" value={`${formatNumber(group.usedShare * 100, 0)} %`} />
             <Reading label="Largest offcuts to keep" value={offcutWords(group, say)} />
-            <Reading label="From the rack" value={group.offcutsUsed.join(", ") || "nothing"} />
+            {!group.own && <Reading label="From the rack" value={group.offcutsUsed.join(", ") || "nothing"} />}
             <Reading label="Cuts" value={String(group.solution.sheets.reduce((n, s) => n + s.cuts.length, 0))} />
           </Fields>
         </Panel>
@@ -120,7 +122,11 @@ export default function CutsStage() {
               <Table.Cell textAlign="end" fontFamily="mono">
                 {part.kind === "mesh" ? "" : say(sawToleranceMm(part.lengthMm))}
               </Table.Cell>
-              <Table.Cell fontSize="xs">{bench.book.materials.find((m) => m.id === part.materialId)?.name}</Table.Cell>
+              <Table.Cell fontSize="xs">
+                {part.kind === "ownPane"
+                  ? "its own panes"
+                  : bench.book.materials.find((m) => m.id === part.materialId)?.name}
+              </Table.Cell>
               <Table.Cell fontSize="xs" color="muted">
                 {[part.working.length, part.working.width].filter(Boolean).join("; ")}
               </Table.Cell>
@@ -149,7 +155,9 @@ function sheetViews(groups: SheetGroup[]) {
     })),
   );
   const bought = all.filter((v) => !v.rack).map((v, i) => ({ ...v, title: `Sheet ${i + 1}` }));
-  return [...bought, ...all.filter((v) => v.rack).map((v) => ({ ...v, title: `From ${v.sheet.stock}` }))];
+  const own = all.filter((v) => v.group.own).map((v, i) => ({ ...v, title: `Its own pane ${i + 1}` }));
+  const rack = all.filter((v) => v.rack && !v.group.own).map((v) => ({ ...v, title: `From ${v.sheet.stock}` }));
+  return [...bought, ...rack, ...own];
 }
 
 function offcutWords(group: SheetGroup, say: (mm: number) => string): string {

@@ -1,44 +1,39 @@
 import { Box, Button, SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { newSlidingPair } from "#core/design/create";
+import { statedMm } from "#core/design/measure";
+import type { Variant } from "#core/design/schema";
+import { chosenVariant } from "#core/design/variant";
 import { materialsOf } from "#core/materials/find";
+import { kindOf } from "#core/shell/kinds/index";
 import { Net } from "../../drawing/Net";
-import { useBuild, useUnits } from "../../state/context";
-import { ChoiceField, TickField } from "../../ui/fields";
+import { useBuild, useShown, useUnits } from "../../state/context";
+import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
-/** Sliding panes on their tracks, and the escape audit. */
+/** What closes the shell, and the escape audit. */
 export default function FrontStage() {
   const { plan, variant, api, bench } = useBuild();
   const { say, units } = useUnits();
   const { opening } = plan.shell;
   const { slides } = plan.closures;
   const unit = units.unit === "mm" ? " mm" : "";
-  const putIn = () =>
+  const { closure } = variant;
+  const put = (next: Variant["closure"]) =>
     api.commit((draft) => {
-      draft.variants.find((v) => v.id === variant.id)!.closure = newSlidingPair();
+      chosenVariant(draft).closure = next;
     });
   return (
     <Stack gap="3">
       <StageHead
         title="Front & lid"
-        summary={`opening ${say(opening.widthMm)} × ${say(opening.heightMm)}${unit}${slides ? `, two panes ${say(slides.fit.pane.widthMm)} × ${say(slides.fit.pane.heightMm)}${unit}` : ", open"}`}
+        summary={`opening ${say(opening.widthMm)} × ${say(opening.heightMm)}${unit}${slides ? `, two panes ${say(slides.fit.pane.widthMm)} × ${say(slides.fit.pane.heightMm)}${unit}` : CLOSURE_WORDS[closure.kind]}`}
       />
       <Net />
-      {!slides && (
-        <Panel title="No door yet">
-          <Text mb="3">
-            Sliding panes in tracks, sized from the opening: they hold in the shallow lower groove and lift in by the
-            deep upper one.
-          </Text>
-          <Button size="sm" bg="fern" color="fernInk" onClick={putIn}>
-            Put a sliding pair in
-          </Button>
-        </Panel>
-      )}
+      {closure.kind === "open" && <OpenPanel onPut={put} />}
       <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
         {slides && (
           <>
@@ -56,15 +51,7 @@ export default function FrontStage() {
                 />
                 <MeasureField label="Panes overlap by" path="/closure/overlap" />
                 <MeasureField label="Allowance at each side" path="/closure/sideAllowance" />
-                <ChoiceField
-                  label="Lock"
-                  path="/closure/lock"
-                  options={[
-                    ["none", "none"],
-                    ["wedge", "wedge"],
-                    ["key", "key lock"],
-                  ]}
-                />
+                <LockField />
               </Fields>
               <Box mt="3">
                 <TickField label="Brush strip between the panes" path="/closure/brushStrip" />
@@ -85,9 +72,84 @@ export default function FrontStage() {
             </Panel>
           </>
         )}
+        {(closure.kind === "lid" || closure.kind === "found") && <HeldShut />}
         <AuditPanel />
       </SimpleGrid>
     </Stack>
+  );
+}
+
+const CLOSURE_WORDS: Record<Variant["closure"]["kind"], string> = {
+  open: ", open",
+  slidingPair: "",
+  found: ", shut by what it came with",
+  lid: ", under a lid",
+};
+
+const LockField = () => (
+  <ChoiceField
+    label="Lock"
+    path="/closure/lock"
+    options={[
+      ["none", "none"],
+      ["wedge", "wedge"],
+      ["key", "key lock"],
+    ]}
+  />
+);
+
+/** What can close an open shell of this kind. */
+function OpenPanel({ onPut }: { onPut: (closure: Variant["closure"]) => void }) {
+  const kind = useShown(({ plan }) => plan.shell.kind);
+  const { closures } = kindOf({ kind });
+  return (
+    <Panel title={closures.includes("slidingPair") ? "No door yet" : "No lid yet"}>
+      {closures.includes("slidingPair") && (
+        <>
+          <Text mb="3">
+            Sliding panes in tracks, sized from the opening: they hold in the shallow lower groove and lift in by the
+            deep upper one.
+          </Text>
+          <Button size="sm" bg="fern" color="fernInk" onClick={() => onPut(newSlidingPair())}>
+            Put a sliding pair in
+          </Button>
+        </>
+      )}
+      {closures.includes("lid") && (
+        <Button
+          size="sm"
+          bg="fern"
+          color="fernInk"
+          onClick={() => onPut({ kind: "lid", gap: statedMm(1), clips: 4, lock: "none" })}
+        >
+          Put a lid on
+        </Button>
+      )}
+      {closures.includes("found") && (
+        <Button size="sm" bg="fern" color="fernInk" onClick={() => onPut({ kind: "found", lock: "none" })}>
+          Use the lid it came with
+        </Button>
+      )}
+    </Panel>
+  );
+}
+
+/** A lid that was made, or the doors or lid it came with. */
+function HeldShut() {
+  const isLid = useShown(({ design }) => chosenVariant(design).closure.kind === "lid");
+  return (
+    <Panel title={isLid ? "Lid" : "As it came"}>
+      <Fields>
+        {isLid && <MeasureField label="Gap round it, at the widest" path="/closure/gap" />}
+        {isLid && <CountField label="Clips" path="/closure/clips" min={0} max={40} />}
+        <LockField />
+      </Fields>
+      {!isLid && (
+        <Text fontSize="xs" color="muted" mt="3">
+          Its gaps are measured under Shell (key 2).
+        </Text>
+      )}
+    </Panel>
   );
 }
 

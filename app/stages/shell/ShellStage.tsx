@@ -1,104 +1,91 @@
-import { SimpleGrid, Stack } from "@chakra-ui/react";
-import { materialsOf } from "#core/materials/find";
+import { Box, Button, Grid, SimpleGrid, Stack, Text } from "@chakra-ui/react";
+import { lazy, Suspense, useState } from "react";
+import { kindOf } from "#core/shell/kinds/index";
 import { Net } from "../../drawing/Net";
-import { useBuild, useUnits } from "../../state/context";
-import { ChoiceField } from "../../ui/fields";
-import { MeasureField } from "../../ui/MeasureField";
+import { SectionView } from "../../drawing/SectionView";
+import { SurveyDrawing } from "../../drawing/SurveyDrawing";
+import { useShown, useUnits } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
+import { ShelvesPanel } from "./ShelvesPanel";
+import { SurveyFields } from "./SurveyFields";
+import { TubePanel } from "./TubePanel";
 
-/** The sheet box: sizes, sheet, joints, front frame, with the net above. */
+const Model = lazy(() => import("../../drawing/Model"));
+
+const VIEWS = [
+  ["net", "Net"],
+  ["sections", "Sections"],
+  ["model", "Model"],
+] as const;
+
+/** The shell as found and as finished: net, sections or model above, the survey below. */
 export default function ShellStage() {
-  const { bench, plan, variant } = useBuild();
   const { say, units } = useUnits();
-  const { inside, outside } = plan.shell;
+  const { kind, words, inside, outside } = useShown(({ plan }) => {
+    const { kind, words, inside, outside } = plan.shell;
+    return { kind, words, inside, outside };
+  });
+  const [view, setView] = useState<(typeof VIEWS)[number][0]>("net");
+  const [active, setActive] = useState<string | null>(null);
+  const { survey } = kindOf({ kind });
   const unit = units.unit === "mm" ? " mm" : "";
-  const sheets = materialsOf(bench.book, "sheet").map((s) => [s.id, s.name] as const);
+  const size = (s: typeof inside) => `${say(s.widthMm)} × ${say(s.depthMm)} × ${say(s.heightMm)}${unit}`;
   return (
     <Stack gap="3">
-      <StageHead
-        title="Shell"
-        summary={`flat sheet, ${say(inside.widthMm)} × ${say(inside.depthMm)} × ${say(inside.heightMm)}${unit} inside, ${say(outside.widthMm)} × ${say(outside.depthMm)} × ${say(outside.heightMm)}${unit} outside`}
-      />
-      <Net />
+      <StageHead title="Shell" summary={`${words}, ${size(inside)} inside, ${size(outside)} outside`}>
+        {VIEWS.map(([id, label]) => (
+          <Button
+            key={id}
+            size="xs"
+            variant={view === id ? "solid" : "outline"}
+            {...(view === id ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })}
+            aria-pressed={view === id}
+            onClick={() => setView(id)}
+          >
+            {label}
+          </Button>
+        ))}
+      </StageHead>
+      {view === "net" && <Net />}
+      {view === "sections" && <SectionView />}
+      {view === "model" && (
+        <Suspense fallback={<Text color="muted">The model is on its way…</Text>}>
+          <Model />
+        </Suspense>
+      )}
       <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
-        <Panel title="Size">
-          <Fields>
-            <MeasureField label="Width" path="/shell/size/width" />
-            <MeasureField label="Depth" path="/shell/size/depth" />
-            <MeasureField label="Height" path="/shell/size/height" />
-            <ChoiceField
-              label="These are"
-              path="/shell/size/given"
-              options={[
-                ["inside", "inside sizes"],
-                ["outside", "outside sizes"],
-              ]}
-            />
-            <ChoiceField
-              label="Depth is measured to"
-              path="/shell/size/depthTo"
-              options={[
-                ["frontEdge", "the front edge"],
-                ["behindFront", "back of dam, rails"],
-              ]}
-            />
-            <ChoiceField label="Sheet" path="/shell/material" options={sheets} />
-          </Fields>
-        </Panel>
-        <Panel title="Joints">
-          <Fields>
-            <ChoiceField
-              label="Box"
-              path="/shell/joints/box"
-              options={[
-                ["topBaseOver", "top, base over sides"],
-                ["sidesFull", "sides full height"],
-              ]}
-            />
-            <ChoiceField
-              label="Back"
-              path="/shell/joints/back"
-              options={[
-                ["overlaid", "laid over the edges"],
-                ["inset", "inset between them"],
-                ["rabbeted", "in a rabbet"],
-              ]}
-            />
-            {variant.shell.joints.back === "rabbeted" && (
-              <MeasureField label="Rabbet, how deep" path="/shell/joints/rabbetDepth" />
+        {survey.groups.map((group, i) => (
+          <Panel key={group.title} title={group.title}>
+            {i === 0 ? (
+              <Grid templateColumns={{ base: "1fr", sm: "minmax(0, 1fr) 130px" }} gap="3">
+                <SurveyFields fields={group.fields} onFocus={setActive} />
+                <Box>
+                  <SurveyDrawing survey={survey} active={active} />
+                </Box>
+              </Grid>
+            ) : (
+              <SurveyFields fields={group.fields} onFocus={setActive} />
             )}
-            <ChoiceField
-              label="Held by"
-              path="/shell/joints/fixing"
-              options={[
-                ["cementAndScrews", "cement, screws"],
-                ["adhesiveAndScrews", "adhesive, screws"],
-                ["siliconeOnly", "silicone only"],
-              ]}
-            />
-            <MeasureField label="Screws every" path="/shell/joints/screwSpacing" />
-          </Fields>
-        </Panel>
-        <Panel title="Front frame and ground">
-          <Fields>
-            <MeasureField label="Dam, how high" path="/shell/front/dam" optional />
-            <MeasureField label="Vent rail on it" path="/shell/front/ventRail" optional />
-            <MeasureField label="Head rail" path="/shell/front/headRail" optional />
-            <MeasureField label="Stiles, how wide" path="/shell/front/stile" optional />
-            <MeasureField label="Ground, how deep" path="/shell/groundDepth" optional />
-            <MeasureField label="Load on the top" path="/shell/topLoadKg" kind="plain" suffix="kg" />
-          </Fields>
-        </Panel>
+          </Panel>
+        ))}
+        {kind === "cabinet" && <ShelvesPanel />}
+        {kind === "roundTub" && <TubePanel />}
         <Panel title="What comes of it">
           <Fields min="8rem">
             <FigureReading id="shell/volume" />
-            <FigureReading id="shell/mass-sheet" />
+            <FigureReading id="shell/claim" label="Label and tape" />
+            <FigureReading id="shell/mass-shell" label="Bare shell" />
+            <FigureReading id="shell/mass-fill" label="Ground or water" />
+            <FigureReading id="shell/tipping" />
+            <FigureReading id="shell/centre-height" label="Centre of mass, above the floor" />
+            <FigureReading id="shell/floor-load" />
             <FigureReading id="shell/top-sag" />
             <FigureReading id="shell/rail-sag" />
             <FigureReading id="shell/joints" label="Joints" />
-            <FigureReading id="shell/mass-fill" />
+            <FigureReading id="shell/tube-hole" label="Oval for the tube" />
+            <FigureReading id="shell/floor-pour" label="Floor to pour" />
           </Fields>
         </Panel>
       </SimpleGrid>

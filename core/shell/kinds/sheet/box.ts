@@ -1,13 +1,7 @@
-import { FACES, type FaceId, type SheetShell, type Variant } from "../design/schema";
-import { findMaterial } from "../materials/find";
-import type { Book, MaterialOf } from "../materials/schema";
-
-/** Width (x), depth (y) and height (z) in millimetres. */
-export interface Size3 {
-  widthMm: number;
-  depthMm: number;
-  heightMm: number;
-}
+import { FACES, type FaceId, type SheetVariant } from "../../../design/schema";
+import { findMaterial } from "../../../materials/find";
+import type { Book, MaterialOf } from "../../../materials/schema";
+import type { Size3 } from "../../size";
 
 export interface Box {
   sheets: Record<FaceId, MaterialOf<"sheet">>;
@@ -21,7 +15,7 @@ export interface Box {
 }
 
 /** The sheet each face is made of: its own, or the shell's. The design must have passed `checkDesign`. */
-function sheetsOf(variant: Variant, book: Book): Record<FaceId, MaterialOf<"sheet">> {
+function sheetsOf(variant: SheetVariant, book: Book): Record<FaceId, MaterialOf<"sheet">> {
   const own = (face: FaceId) => findMaterial(book, variant.faces[face]?.material ?? variant.shell.material, "sheet")!;
   return Object.fromEntries(FACES.map((face) => [face, own(face)])) as Record<FaceId, MaterialOf<"sheet">>;
 }
@@ -30,8 +24,8 @@ function sheetsOf(variant: Variant, book: Book): Record<FaceId, MaterialOf<"shee
  * Inside and outside of a sheet box. Whatever the joints, thickness adds once per face on each axis: the joints only
  * decide which panel it is taken from.
  */
-export function measureBox(variant: Variant, book: Book): Box {
-  const shell: SheetShell = variant.shell;
+export function measureBox(variant: SheetVariant, book: Book): Box {
+  const { shell } = variant;
   const sheets = sheetsOf(variant, book);
   const thicknessMm = Object.fromEntries(FACES.map((f) => [f, sheets[f].thicknessMm])) as Record<FaceId, number>;
   const { width, depth, height, given, depthTo } = shell.size;

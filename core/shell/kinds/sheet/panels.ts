@@ -1,19 +1,9 @@
-import type { FaceId, SheetShell } from "../design/schema";
-import { formatNumber } from "../units/format";
+import type { FaceId } from "../../../design/schema";
+import { formatNumber } from "../../../units/format";
+import type { Panel, Strip } from "../../shell";
+import { stripPanel } from "../stripPanel";
 import type { Box } from "./box";
-import type { Strip } from "./front";
-
-/** A piece of sheet with the face it belongs to and how its two sizes came about. */
-export interface Panel {
-  id: string;
-  label: string;
-  face: FaceId;
-  lengthMm: number;
-  widthMm: number;
-  thicknessMm: number;
-  materialId: string;
-  working: { length: string; width: string };
-}
+import type { SheetShell } from "./schema";
 
 /** A sum in words: `1500 inside + 10 left + 10 right`. Terms of nought are left out. */
 const sum = (...terms: [number, string][]) =>
@@ -37,6 +27,7 @@ export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[]
     widthMm: width.reduce((total, [mm]) => total + mm, 0),
     thicknessMm: t[id],
     materialId: box.sheets[id].id,
+    grained: box.sheets[id].grained,
     working: { length: sum(...length), width: sum(...width) },
   });
 
@@ -74,26 +65,6 @@ export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[]
     make("left", "Left side", upright, depth),
     make("right", "Right side", upright, depth),
     back,
-    ...strips.map((strip): Panel => {
-      const lying = !strip.id.startsWith("stile");
-      return {
-        id: `front/${strip.id}`,
-        label: strip.label,
-        face: "front",
-        lengthMm: lying ? strip.widthMm : strip.heightMm,
-        widthMm: lying ? strip.heightMm : strip.widthMm,
-        thicknessMm: t.front,
-        materialId: box.sheets.front.id,
-        working: lying
-          ? {
-              length: `${formatNumber(strip.widthMm, 2)} between the sides`,
-              width: `${formatNumber(strip.heightMm, 2)} high`,
-            }
-          : {
-              length: `${formatNumber(strip.heightMm, 2)} between dam and head rail`,
-              width: `${formatNumber(strip.widthMm, 2)} wide`,
-            },
-      };
-    }),
+    ...strips.map((strip) => stripPanel(strip, box.sheets.front)),
   ];
 }

@@ -1,29 +1,29 @@
-import type { Variant } from "../design/schema";
-import type { Levels } from "../levels/levels";
-import type { Size3 } from "./box";
-import type { Rect } from "./faces";
-
-export type StripId = "dam" | "vent-rail" | "head-rail" | "stile-left" | "stile-right";
-
-/** A strip of the front frame, as a rectangle on the front face. */
-export interface Strip extends Rect {
-  id: StripId;
-  label: string;
-}
+import type { Levels } from "../../levels/levels";
+import type { FaceMaterial } from "../../materials/face";
+import type { Rect } from "../faces";
+import type { Strip } from "../shell";
+import type { Size3 } from "../size";
+import type { SheetShell } from "./sheet/schema";
 
 /**
- * The front frame: dam at the foot, vent rail on it, head rail under the top, stiles between them; all between the sides.
+ * The front frame of anything with an open front: dam at the foot, vent rail on it, head rail under the top, stiles between them; all between the sides.
  * @returns the strips there are, and the opening they leave
  */
-export function layFront(variant: Variant, inside: Size3, levels: Levels): { strips: Strip[]; opening: Rect } {
-  const { dam, ventRail, headRail, stile } = variant.shell.front;
+export function layFront(
+  front: SheetShell["front"],
+  inside: Size3,
+  levels: Levels,
+  material: FaceMaterial,
+): { strips: Strip[]; opening: Rect } {
+  const { dam, ventRail, headRail, stile } = front;
   const full = inside.widthMm;
   const strips: Strip[] = [];
-  if (dam) strips.push({ id: "dam", label: "Dam", uMm: 0, vMm: 0, widthMm: full, heightMm: dam.value });
+  if (dam) strips.push({ id: "dam", label: "Dam", material, uMm: 0, vMm: 0, widthMm: full, heightMm: dam.value });
   if (ventRail)
     strips.push({
       id: "vent-rail",
       label: "Vent rail",
+      material,
       uMm: 0,
       vMm: levels.damTopMm,
       widthMm: full,
@@ -33,6 +33,7 @@ export function layFront(variant: Variant, inside: Size3, levels: Levels): { str
     strips.push({
       id: "head-rail",
       label: "Head rail",
+      material,
       uMm: 0,
       vMm: levels.openingHighMm,
       widthMm: full,
@@ -44,6 +45,7 @@ export function layFront(variant: Variant, inside: Size3, levels: Levels): { str
     strips.push({
       id: "stile-left",
       label: "Stile left",
+      material,
       uMm: 0,
       vMm: levels.openingLowMm,
       widthMm: stileMm,
@@ -52,6 +54,7 @@ export function layFront(variant: Variant, inside: Size3, levels: Levels): { str
     strips.push({
       id: "stile-right",
       label: "Stile right",
+      material,
       uMm: full - stileMm,
       vMm: levels.openingLowMm,
       widthMm: stileMm,

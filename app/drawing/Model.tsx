@@ -1,0 +1,220 @@
+import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import { OrbitControls } from "@react-three/drei";
+import { Canvas } from "@react-three/fiber";
+import { useMemo, useState } from "react";
+import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
+import type { Family } from "#core/materials/face";
+import { featureRect } from "#core/shell/features";
+import type { Shell } from "#core/shell/shell";
+import { type Point, toSpace, type Vec3 } from "#core/shell/space";
+import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
+import { useBuild } from "../state/context";
+
+const COLOUR: Record<Family, string> = {
+  none: "#efe9db",
+  pvcFoam: "#f4f0e2",
+  hdpe: "#f4f0e2",
+  pp: "#e9e6da",
+  pe: "#e9e6da",
+  ps: "#eef2f0",
+  plywood: "#e3c996",
+  timber: "#d9b77c",
+  chipboard: "#d8bd8d",
+  mdf: "#c9ac7c",
+  glass: "#bcd7e4",
+  temperedGlass: "#a9cbdc",
+  acrylic: "#cfe2ea",
+  steel: "#b9bdbb",
+};
+const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
+
+/** The same hatches as on paper, as a texture: lines for wood, dashes for board, slants for glass, dots for plastic. */
+function hatchTexture(family: Family): CanvasTexture {
+  const canvas = document.createElement("canvas");
+  canvas.width = canvas.height = 64;
+  const pen = canvas.getContext("2d")!;
+  pen.fillStyle = COLOUR[family];
+  pen.fillRect(0, 0, 64, 64);
+  pen.strokeStyle = pen.fillStyle = "#1f2a2366";
+  const line = (x1: number, y1: number, x2: number, y2: number) => {
+    pen.beginPath();
+    pen.moveTo(x1, y1);
+    pen.lineTo(x2, y2);
+    pen.stroke();
+  };
+  if (CLEAR.includes(family)) line(0, 64, 64, 0);
+  if (family === "temperedGlass") line(0, 0, 64, 64);
+  if (family === "plywood" || family === "timber" || family === "pvcFoam" || family === "hdpe") line(0, 32, 64, 32);
+  if (family === "chipboard" || family === "mdf")
+    for (const [x, y] of [
+      [8, 12],
+      [40, 44],
+    ] as const)
+      line(x, y, x + 14, y);
+  if (family === "pp" || family === "pe")
+    for (const [x, y] of [
+      [16, 16],
+      [48, 48],
+    ] as const)
+      pen.fillRect(x, y, 4, 4);
+  if (family === "steel") for (const x of [0, 32]) line(x, 64, x + 32, 0);
+  const texture = new CanvasTexture(canvas);
+  texture.wrapS = texture.wrapT = RepeatWrapping;
+  return texture;
+}
+
+/** Metres, y up, as three takes it. */
+const place = ([x, y, z]: Vec3): Vec3 => [x / 1000, z / 1000, y / 1000];
+
+function geometryOf({ points, triangles }: Mesh): BufferGeometry {
+  const corners = triangles.flatMap((t) => t.map((i) => points[i]!));
+  const geometry = new BufferGeometry();
+  geometry.setAttribute("position", new Float32BufferAttribute(corners.flatMap(place), 3));
+  // A hatch repeats each 60 mm, laid over the two axes a point varies most along.
+  geometry.setAttribute(
+    "uv",
+    new Float32BufferAttribute(
+      corners.flatMap(([x, y, z]) => [(x + y) / 60, z === 0 ? y / 60 : z / 60]),
+      2,
+    ),
+  );
+  geometry.computeVertexNormals();
+  return geometry;
+}
+
+/** A feature or strip as a thin plate on its face. */
+function plate(shell: Shell, face: keyof Shell["faces"], corners: Point[], offMm: number): Mesh {
+  const { frame } = shell.faces[face];
+  const { out } = facing(shell.faces[face]);
+  const at = corners.map((c): Vec3 => {
+    const [x, y, z] = toSpace(frame, c);
+    return [x + out[0] * offMm, y + out[1] * offMm, z + out[2] * offMm];
+  });
+  return {
+    points: at,
+    triangles: [
+      [0, 1, 2],
+      [0, 2, 3],
+    ],
+  };
+}
+
+const cornersOf = ({
+  uMm,
+  vMm,
+  widthMm,
+  heightMm,
+}: {
+  uMm: number;
+  vMm: number;
+  widthMm: number;
+  heightMm: number;
+}): Point[] => [
+  [uMm, vMm],
+  [uMm + widthMm, vMm],
+  [uMm + widthMm, vMm + heightMm],
+  [uMm, vMm + heightMm],
+];
+
+/** The shell in the round: turned with the pointer, opened, and pulled apart. */
+export default function Model() {
+  const { plan, variant } = useBuild();
+  const { shell } = plan;
+  const [apart, setApart] = useState(false);
+  const [lidOff, setLidOff] = useState(true);
+  const key = JSON.stringify([shell.faces, shell.strips, variant.features]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all that is drawn
+  const solids = useMemo(() => solidsOf(shell, variant.features), [key]);
+  const size = Math.max(shell.outside.widthMm, shell.outside.depthMm, shell.outside.heightMm) / 1000;
+  const middle: Vec3 = place([shell.inside.widthMm / 2, shell.inside.depthMm / 2, shell.inside.heightMm / 2]);
+  return (
+    <Box bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md">
+      <Flex gap="2" p="2" align="center">
+        <Button size="xs" variant="outline" borderColor="line" aria-pressed={lidOff} onClick={() => setLidOff(!lidOff)}>
+          {lidOff ? "Close it" : "Open it"}
+        </Button>
+        <Button size="xs" variant="outline" borderColor="line" aria-pressed={apart} onClick={() => setApart(!apart)}>
+          {apart ? "Put it together" : "Pull it apart"}
+        </Button>
+        <Text fontSize="xs" color="muted">
+          Drag to turn, wheel to come nearer. The net and the sections say the same in numbers.
+        </Text>
+      </Flex>
+      <Box h="400px" role="img" aria-label={`Model of the ${shell.words}, ${apart ? "pulled apart" : "together"}`}>
+        <Canvas
+          frameloop="demand"
+          camera={{ position: [middle[0] + size * 0.9, middle[1] + size * 0.8, middle[2] - size * 1.7], fov: 38 }}
+        >
+          <ambientLight intensity={1.6} />
+          <directionalLight position={[2, 4, -3]} intensity={1.6} />
+          {solids
+            .filter((s) => !(lidOff && s.opens))
+            .map((solid) => (
+              <SolidView key={solid.id} solid={solid} apart={apart ? size * 0.35 : 0} />
+            ))}
+          <OrbitControls target={[...middle]} makeDefault />
+        </Canvas>
+      </Box>
+    </Box>
+  );
+}
+
+interface SolidOf {
+  id: string;
+  family: Family;
+  mesh: Mesh;
+  out: Vec3;
+  /** Taken away to look in: the side one reaches through. */
+  opens: boolean;
+}
+
+function solidsOf(shell: Shell, features: ReturnType<typeof useBuild>["variant"]["features"]): SolidOf[] {
+  const walls = Object.values(shell.faces)
+    .filter((f) => !f.open)
+    .map(
+      (face): SolidOf => ({
+        id: face.id,
+        family: face.material.family,
+        mesh: wallMesh(face),
+        out: facing(face).out,
+        opens: face.id === shell.opening.face,
+      }),
+    );
+  const strips = shell.strips.map(
+    (strip): SolidOf => ({
+      id: strip.id,
+      family: strip.material.family,
+      mesh: plate(shell, "front", cornersOf(strip), 0),
+      out: [0, -1, 0],
+      opens: false,
+    }),
+  );
+  const vents = features.map(
+    (feature): SolidOf => ({
+      id: feature.id,
+      family: "steel",
+      mesh: plate(shell, feature.face, cornersOf(featureRect(feature)), -1),
+      out: facing(shell.faces[feature.face]).out,
+      opens: feature.face === shell.opening.face && !shell.faces[feature.face].open,
+    }),
+  );
+  return [...walls, ...strips, ...vents];
+}
+
+function SolidView({ solid, apart }: { solid: SolidOf; apart: number }) {
+  const geometry = useMemo(() => geometryOf(solid.mesh), [solid]);
+  const texture = useMemo(() => hatchTexture(solid.family), [solid.family]);
+  const [x, y, z] = solid.out;
+  const clear = CLEAR.includes(solid.family);
+  return (
+    <mesh geometry={geometry} position={[x * apart, z * apart, y * apart]}>
+      <meshStandardMaterial
+        map={texture}
+        side={DoubleSide}
+        transparent={clear}
+        opacity={clear ? 0.55 : 1}
+        depthWrite={!clear}
+      />
+    </mesh>
+  );
+}

@@ -1,0 +1,53 @@
+import { Box } from "@chakra-ui/react";
+import { materialsOf } from "#core/materials/find";
+import type { SurveyField } from "#core/shell/kinds/kind";
+import { useDecision, useShown } from "../../state/context";
+import { ChoiceField, CountField, TickField } from "../../ui/fields";
+import { MeasureField } from "../../ui/MeasureField";
+import { Fields } from "../../ui/Panel";
+
+/** A group of the survey's questions; the one in hand is told to the drawing. */
+export function SurveyFields({ fields, onFocus }: { fields: readonly SurveyField[]; onFocus: (path: string) => void }) {
+  return (
+    <Fields>
+      {fields.map((field) => (
+        <Box key={field.path} onFocus={() => onFocus(field.path)}>
+          <Asked field={field} />
+        </Box>
+      ))}
+    </Fields>
+  );
+}
+
+function Asked({ field }: { field: SurveyField }) {
+  // A place that is always there stands in where nothing decides.
+  const { value } = useDecision<unknown>(field.when?.path ?? "/id");
+  if (field.when && value !== field.when.is) return null;
+  return <OneField field={field} />;
+}
+
+function OneField({ field }: { field: SurveyField }) {
+  const sheets = useShown(({ bench }) => materialsOf(bench.book, "sheet").map((s) => [s.id, s.name] as const));
+  const { label, path } = field;
+  switch (field.ask) {
+    case "choice":
+      return <ChoiceField label={label} path={path} options={field.options ?? []} />;
+    case "sheet":
+      return <ChoiceField label={label} path={path} options={sheets} />;
+    case "tick":
+      return <TickField label={label} path={path} />;
+    case "count":
+      return <CountField label={label} path={path} min={field.min ?? 0} max={field.max ?? 100} />;
+    default:
+      return (
+        <MeasureField
+          label={label}
+          path={path}
+          kind={field.ask}
+          {...(field.suffix && { suffix: field.suffix })}
+          {...(field.optional && { optional: true })}
+          {...(field.hint && { hint: field.hint })}
+        />
+      );
+  }
+}

@@ -1,0 +1,23 @@
+import * as v from "valibot";
+
+/** Pieces every part of the Build document is made of. */
+export const text = (max: number) => v.pipe(v.string(), v.maxLength(max, `Keep this under ${max} characters.`));
+export const id = v.pipe(
+  v.string(),
+  v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, "An id is lower-case letters, digits and dashes."),
+);
+export const finite = v.pipe(v.number(), v.finite("This must be a finite number."));
+export const range = v.object({ low: finite, high: finite });
+
+/** What was typed, what it came to in the unit its place names (millimetres for lengths), and how it is known. */
+export const MeasureSchema = v.object({
+  typed: text(60),
+  value: finite,
+  how: v.picklist(["measured", "stated", "guessed"]),
+  low: v.optional(finite),
+  high: v.optional(finite),
+});
+export type Measure = v.InferOutput<typeof MeasureSchema>;
+
+export const FACES = ["base", "top", "left", "right", "back", "front"] as const;
+export type FaceId = (typeof FACES)[number];

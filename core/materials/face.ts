@@ -1,0 +1,100 @@
+import { type Known, label, memory, published } from "../figures/figure";
+import type { MaterialOf } from "./schema";
+
+/** What kind of stuff a face is: decides its hatch, what may be cut into it, and what sticks to it. */
+export type Family =
+  | "none"
+  | "pvcFoam"
+  | "plywood"
+  | "hdpe"
+  | "timber"
+  | "chipboard"
+  | "mdf"
+  | "glass"
+  | "temperedGlass"
+  | "acrylic"
+  | "steel"
+  | "pp"
+  | "pe"
+  | "ps";
+
+/** A face's material at its thickness. */
+export interface FaceMaterial {
+  id: string;
+  name: string;
+  family: Family;
+  thicknessMm: number;
+  densityKgPerM3: Known;
+  growthPerK: Known;
+}
+
+const HANDBOOK = published("handbook values, from memory");
+const k = (value: number, basis = HANDBOOK, low?: number, high?: number): Known =>
+  low === undefined || high === undefined ? { value, basis } : { value, low, high, basis };
+
+/** Materials of things found, not bought as sheet; density in kg/m³ and growth per kelvin. */
+export const FOUND_MATERIALS = {
+  glass: { name: "float glass", family: "glass", density: k(2500, published("EN 572-1")), growth: k(9e-6) },
+  temperedGlass: {
+    name: "tempered glass",
+    family: "temperedGlass",
+    density: k(2500, published("EN 572-1")),
+    growth: k(9e-6),
+  },
+  acrylic: { name: "acrylic", family: "acrylic", density: k(1190), growth: k(70e-6) },
+  timber: { name: "solid timber", family: "timber", density: k(600, memory, 450, 750), growth: k(5e-6, memory) },
+  plywood: { name: "plywood", family: "plywood", density: k(600, HANDBOOK, 550, 700), growth: k(8e-6, memory) },
+  chipboard: { name: "chipboard", family: "chipboard", density: k(680), growth: k(10e-6, memory) },
+  mdf: { name: "MDF", family: "mdf", density: k(750), growth: k(10e-6, memory) },
+  steel: { name: "sheet steel", family: "steel", density: k(7850), growth: k(12e-6) },
+  pp: { name: "polypropylene", family: "pp", density: k(905), growth: k(120e-6, memory, 100e-6, 150e-6) },
+  pe: { name: "polyethylene", family: "pe", density: k(950), growth: k(165e-6, HANDBOOK, 130e-6, 200e-6) },
+  ps: { name: "polystyrene, clear and brittle", family: "ps", density: k(1050, label), growth: k(70e-6, memory) },
+} as const satisfies Record<string, { name: string; family: Family; density: Known; growth: Known }>;
+
+export type FoundId = keyof typeof FOUND_MATERIALS;
+export const FOUND_IDS = Object.keys(FOUND_MATERIALS) as [FoundId, ...FoundId[]];
+
+/** A found material at a thickness in millimetres. */
+export function foundFace(id: FoundId, thicknessMm: number): FaceMaterial {
+  const { name, family, density, growth } = FOUND_MATERIALS[id];
+  return { id, name: `${name} ${thicknessMm} mm`, family, thicknessMm, densityKgPerM3: density, growthPerK: growth };
+}
+
+/** A sheet of the book as a face. */
+export const sheetFace = (sheet: MaterialOf<"sheet">): FaceMaterial => ({
+  id: sheet.id,
+  name: sheet.name,
+  family: sheet.plastic,
+  thicknessMm: sheet.thicknessMm,
+  densityKgPerM3: sheet.densityKgPerM3,
+  growthPerK: sheet.growthPerK,
+});
+
+/** Whether a hole can be cut: tempered glass shatters; plain glass needs a glazier or a diamond saw and care. */
+export const DRILLING: Record<Family, "plain" | "brittle" | "glass" | "never"> = {
+  none: "plain",
+  pvcFoam: "plain",
+  plywood: "plain",
+  hdpe: "plain",
+  timber: "plain",
+  chipboard: "plain",
+  mdf: "plain",
+  steel: "plain",
+  pp: "plain",
+  pe: "plain",
+  acrylic: "brittle",
+  ps: "brittle",
+  glass: "glass",
+  temperedGlass: "never",
+};
+
+/** Where there is nothing: an open side. */
+export const OPEN_SIDE: FaceMaterial = {
+  id: "open",
+  name: "open",
+  family: "none",
+  thicknessMm: 0,
+  densityKgPerM3: { value: 0, basis: memory },
+  growthPerK: { value: 0, basis: memory },
+};

@@ -1,0 +1,63 @@
+import type { FaceId } from "../../design/schema";
+import type { Levels } from "../../levels/levels";
+import type { Seam, Strip } from "../shell";
+import type { Size3 } from "../size";
+
+const WORDS: Record<FaceId, string> = {
+  base: "Base",
+  top: "Top",
+  left: "Left",
+  right: "Right",
+  back: "Back",
+  front: "Front",
+};
+
+/** The twelve edges of a box: the two faces that meet, and the axis it runs along. */
+const EDGES: readonly [FaceId, FaceId, keyof Size3][] = [
+  ["base", "left", "depthMm"],
+  ["base", "right", "depthMm"],
+  ["base", "back", "widthMm"],
+  ["base", "front", "widthMm"],
+  ["left", "back", "heightMm"],
+  ["right", "back", "heightMm"],
+  ["left", "front", "heightMm"],
+  ["right", "front", "heightMm"],
+  ["top", "left", "depthMm"],
+  ["top", "right", "depthMm"],
+  ["top", "back", "widthMm"],
+  ["top", "front", "widthMm"],
+];
+
+const side = (face: FaceId) => (face === "left" || face === "right" ? `${face} side` : face);
+
+/** The inner seams of a box where both faces are there, foot seams first, with the dam's. Uprights are parted at the wet line. */
+export function boxSeams(inside: Size3, open: readonly FaceId[], strips: readonly Strip[], levels: Levels): Seam[] {
+  const seam = (id: string, label: string, lengthMm: number, wet = false): Seam => ({
+    id: `seam/${id}`,
+    label,
+    lengthMm,
+    wet,
+  });
+  const wetMm = Math.min(inside.heightMm, Math.max(levels.groundMm, levels.waterMm, levels.damTopMm));
+  const dam = strips.find((s) => s.id === "dam");
+  const damSeams = dam
+    ? [
+        seam("base-dam", "Base to dam", dam.widthMm, true),
+        seam("dam-left", "Dam to left side", dam.heightMm, true),
+        seam("dam-right", "Dam to right side", dam.heightMm, true),
+      ]
+    : [];
+  const closed = EDGES.filter(([a, b]) => !open.includes(a) && !open.includes(b));
+  const list = closed.flatMap(([a, b, axis]): Seam[] => {
+    const id = `${a}-${b}`;
+    if (axis !== "heightMm") return [seam(id, `${WORDS[a]} to ${side(b)}`, inside[axis], a === "base")];
+    const label = `${WORDS[a]} to ${b}`;
+    if (wetMm <= 0) return [seam(id, label, inside.heightMm)];
+    return [
+      seam(`${id}-foot`, `${label}, up to the dam`, wetMm, true),
+      ...(wetMm < inside.heightMm ? [seam(id, `${label}, above the dam`, inside.heightMm - wetMm)] : []),
+    ];
+  });
+  const foot = list.filter((s) => s.id.startsWith("seam/base"));
+  return [...foot, ...damSeams, ...list.filter((s) => !foot.includes(s))];
+}

@@ -1,0 +1,19 @@
+import { CAUTION } from "../../diary/rates";
+import type { Step } from "../../ledgers/ledger";
+import { LIFT_KG } from "../mass";
+import { type Shell, shellKg } from "../shell";
+
+/** A found shell is surveyed, emptied and cleaned before anything is bought for it. */
+export const surveyStep = (shell: Shell, detail: string, cautions: string[] = []): Step => ({
+  id: "shell/survey",
+  title: "Survey and clean it",
+  detail,
+  stage: "shell",
+  handsOnMinutes: 45,
+  waitMinutes: 0,
+  after: [],
+  splittable: true,
+  toHand: ["tape", "torch", "warm water", "cloth"],
+  cautions: [...cautions, ...(shellKg(shell) > LIFT_KG ? [CAUTION.lift] : [])],
+  passSign: "Every measure is written down, and no guess is left.",
+});

@@ -1,0 +1,14 @@
+import type { Variant } from "../../design/schema";
+import { cabinet } from "./cabinet/kind";
+import type { ShellKind } from "./kind";
+import { roundTub } from "./roundTub/kind";
+import { sheet } from "./sheet/kind";
+import { tank } from "./tank/kind";
+import { tankOnEnd } from "./tankOnEnd/kind";
+import { tub } from "./tub/kind";
+
+/** Every starting shell, in the order a new build offers them. Beside its folder and its schema, a kind is one line here. */
+export const KINDS = [sheet, tank, tankOnEnd, cabinet, tub, roundTub] as unknown as readonly ShellKind[];
+
+/** What knows a shell of this kind. */
+export const kindOf = ({ kind }: Pick<Variant["shell"], "kind">): ShellKind => KINDS.find((k) => k.kind === kind)!;

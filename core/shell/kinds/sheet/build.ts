@@ -1,0 +1,72 @@
+import type { SheetVariant, Variant } from "../../../design/schema";
+import { stackLevels } from "../../../levels/levels";
+import { sheetFace } from "../../../materials/face";
+import type { Book } from "../../../materials/schema";
+import { boxFaces, faceSolid } from "../../boxFaces";
+import { boxProfile, volumeBelowMl } from "../../profile";
+import type { Panel, Shell, Solid, Strip } from "../../shell";
+import { boxSeams } from "../boxSeams";
+import { layFront } from "../frontFrame";
+import { type Box, measureBox } from "./box";
+import { listJoints } from "./joints";
+import { cutPanels } from "./panels";
+
+/** A sheet box as it will stand. */
+export function buildSheet(anyVariant: Variant, book: Book): Shell {
+  const variant = anyVariant as SheetVariant;
+  const { shell } = variant;
+  const box = measureBox(variant, book);
+  const { inside } = box;
+  const profile = boxProfile(inside);
+  const levels = stackLevels({
+    insideHeightMm: inside.heightMm,
+    groundMm: shell.groundDepth?.value,
+    waterMm: variant.seal.standingWater?.value,
+    damMm: shell.front.dam?.value ?? 0,
+    ventRailMm: shell.front.ventRail?.value ?? 0,
+    headRailMm: shell.front.headRail?.value ?? 0,
+  });
+  const { strips, opening } = layFront(shell.front, inside, levels, sheetFace(box.sheets.front));
+  const faces = boxFaces(inside, (face) => sheetFace(box.sheets[face]), ["front"]);
+  const panels = cutPanels(shell, box, strips);
+  return {
+    kind: "sheet",
+    words: "flat sheet",
+    inside,
+    outside: box.outside,
+    legsMm: 0,
+    profile,
+    volumeMl: volumeBelowMl(profile, inside.heightMm),
+    volumeWorking: {
+      formula: "inside width × depth × height",
+      inputs: [
+        { name: "width", value: inside.widthMm, unit: "mm" },
+        { name: "depth", value: inside.depthMm, unit: "mm" },
+        { name: "height", value: inside.heightMm, unit: "mm" },
+      ],
+    },
+    faces,
+    strips,
+    opening: { ...opening, face: "front" },
+    panels,
+    joints: listJoints(shell, box, strips),
+    seams: boxSeams(inside, ["front"], strips, levels),
+    solids: panels.map((panel) => panelSolid(panel, box, faces, strips)),
+    gaps: [],
+    reusable: [],
+    ownPanes: [],
+    levels,
+    damPath: "/shell/front/dam",
+  };
+}
+
+/** A panel's mass as cut, in the middle of its face or strip. */
+function panelSolid(panel: Panel, box: Box, faces: Shell["faces"], strips: Strip[]): Solid {
+  const { lengthMm, widthMm, thicknessMm } = panel;
+  const kg = (lengthMm * widthMm * thicknessMm * box.sheets[panel.face].densityKgPerM3.value) / 1e9;
+  const strip = strips.find((s) => panel.id === `front/${s.id}`);
+  const at = strip
+    ? ([strip.uMm + strip.widthMm / 2, thicknessMm / 2, strip.vMm + strip.heightMm / 2] as const)
+    : faceSolid(faces[panel.face], panel.label).at;
+  return { id: panel.id, label: panel.label, kg, at };
+}

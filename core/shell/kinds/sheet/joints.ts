@@ -1,0 +1,39 @@
+import type { Joint, Strip } from "../../shell";
+import type { Box } from "./box";
+import type { SheetShell } from "./schema";
+
+/** First and last screw sit this far from a joint's ends, so that the sheet's edge does not split [T]. */
+const END_DISTANCE_MM = 50;
+
+/** Screws along a joint, evenly and no further apart than the spacing; two on a short one, none under 60 mm. */
+export function screwsAlong(lengthMm: number, spacingMm: number): number {
+  if (lengthMm < 60) return 0;
+  if (lengthMm < 2 * END_DISTANCE_MM + 50) return 2;
+  return Math.ceil((lengthMm - 2 * END_DISTANCE_MM) / spacingMm - 1e-9) + 1;
+}
+
+/** The joints of a sheet box; front strips are joined at their ends, dam and head rail along their length too. */
+export function listJoints(shell: SheetShell, box: Box, strips: Strip[]): Joint[] {
+  const { inside, outside, sideDepthMm } = box;
+  const overlaid = shell.joints.back === "overlaid";
+  const screwed = shell.joints.fixing !== "siliconeOnly";
+  const joint = (id: string, lengthMm: number): Joint => ({
+    id: `joint/${id}`,
+    lengthMm,
+    screws: screwed ? screwsAlong(lengthMm, shell.joints.screwSpacing.value) : 0,
+  });
+  const acrossMm = overlaid ? outside.widthMm : inside.widthMm;
+  const uprightMm = overlaid ? outside.heightMm : inside.heightMm;
+  const joints = [
+    ...["base-left", "base-right", "top-left", "top-right"].map((id) => joint(id, sideDepthMm)),
+    ...["back-left", "back-right"].map((id) => joint(id, uprightMm)),
+    ...["back-base", "back-top"].map((id) => joint(id, acrossMm)),
+  ];
+  for (const strip of strips) {
+    const lying = !strip.id.startsWith("stile");
+    const endMm = lying ? strip.heightMm : strip.widthMm;
+    joints.push(joint(`${strip.id}-end-1`, endMm), joint(`${strip.id}-end-2`, endMm));
+    if (strip.id !== "vent-rail") joints.push(joint(`${strip.id}-edge`, lying ? strip.widthMm : strip.heightMm));
+  }
+  return joints;
+}

@@ -1,0 +1,107 @@
+import { CAUTION, RATES } from "../../../diary/rates";
+import type { Step, Supply, TradeLedger } from "../../../ledgers/ledger";
+import type { Site } from "../../../ledgers/site";
+import { findMaterial } from "../../../materials/find";
+import { formatNumber } from "../../../units/format";
+import { LIFT_KG } from "../../mass";
+import { shellKg } from "../../shell";
+import { jointMm, type SheetSite, sheetFigures, sheetSite } from "./figures";
+import { sheetSnags } from "./snags";
+
+/** Joints, glue and screws, dry fit and assembly of a sheet box. */
+export function planSheet(anySite: Site): TradeLedger {
+  const site = sheetSite(anySite);
+  const figures = sheetFigures(site);
+  return {
+    parts: [],
+    supplies: supplies(site),
+    steps: steps(site),
+    snags: sheetSnags(site, figures),
+    figures,
+  };
+}
+
+function adhesiveOf(site: SheetSite) {
+  const fixing = site.variant.shell.joints.fixing;
+  const id =
+    fixing === "cementAndScrews" ? "pvc-cement" : fixing === "adhesiveAndScrews" ? "structural-adhesive" : undefined;
+  return id === undefined ? undefined : findMaterial(site.book, id, "adhesive");
+}
+
+function supplies(site: SheetSite): Supply[] {
+  const list: Supply[] = [];
+  const adhesive = adhesiveOf(site);
+  if (adhesive) {
+    const metres = jointMm(site) / 1000;
+    const { value, low = value / 1.25, high = value * 1.25 } = adhesive.mlPerMetre;
+    list.push({
+      id: "shell/adhesive",
+      label: adhesive.name,
+      materialId: adhesive.id,
+      unit: "mL",
+      likely: metres * value,
+      low: metres * low,
+      high: metres * high,
+      why: `${formatNumber(metres)} m of joints`,
+      figure: "shell/joints",
+    });
+  }
+  const screws = site.shell.joints.reduce((sum, j) => sum + j.screws, 0);
+  if (screws > 0)
+    list.push({
+      id: "shell/screws",
+      label: "Screws",
+      materialId: "screws",
+      unit: "piece",
+      likely: Math.ceil(screws * 1.05),
+      low: screws,
+      high: Math.ceil(screws * 1.1),
+      why: `${screws} holes, and a few lost`,
+      figure: "shell/joints",
+    });
+  return list;
+}
+
+function steps(site: SheetSite): Step[] {
+  const adhesive = adhesiveOf(site);
+  const { shell } = site;
+  const heavy = shellKg(shell) > LIFT_KG;
+  return [
+    {
+      id: "shell/dry-fit",
+      title: "Put the shell together dry",
+      detail: "Tape or clamp every panel. Measure both diagonals of the front, mark what is inside, photograph it.",
+      stage: "shell",
+      handsOnMinutes: 5 * shell.panels.length,
+      waitMinutes: 0,
+      after: [
+        { id: "cuts/saw", because: "the panels must be cut" },
+        ...site.variant.features.map((f) => ({
+          id: `air/cut/${f.id}`,
+          because: "a flat panel is easier to drill than a box",
+        })),
+      ],
+      splittable: true,
+      toHand: ["tape", "square", "clamps or tape"],
+      cautions: heavy ? [CAUTION.lift] : [],
+      passSign: "Diagonals of the front agree within 2 mm; no gap a card slips into.",
+    },
+    {
+      id: "shell/glue",
+      title: site.variant.shell.joints.fixing === "siliconeOnly" ? "Join the panels" : "Glue and screw the joints",
+      detail: `${shell.joints.length} joints, ${formatNumber(jointMm(site) / 1000)} m. Back and base first, then sides, top, front strips last.`,
+      stage: "shell",
+      handsOnMinutes: (RATES.jointPerMetre.value * jointMm(site)) / 1000,
+      waitMinutes: adhesive?.cureMinutes.value ?? 1440,
+      waitFor: "the joints to carry load",
+      after: [{ id: "shell/dry-fit", because: "what does not fit dry does not fit wet" }],
+      posture: "onBack",
+      holdsPosture: true,
+      splittable: true,
+      toHand: [adhesive?.name ?? "sealant", "screws", "driver", "2.5 mm drill"],
+      cautions: [CAUTION.solventFumes, ...(heavy ? [CAUTION.lift] : [])],
+      passSign: "Nothing creaks when a corner is lifted.",
+      figure: "shell/joints",
+    },
+  ];
+}

@@ -1,0 +1,32 @@
+import * as v from "valibot";
+import { id, MeasureSchema } from "../../../design/basics";
+
+/** A box of flat sheet, by the size wanted. */
+export const SheetShellSchema = v.object({
+  kind: v.literal("sheet"),
+  size: v.object({
+    given: v.picklist(["inside", "outside"]),
+    /** `frontEdge`: depth runs to the front edge of the sides; `behindFront`: to the inner face of dam and rails. */
+    depthTo: v.picklist(["frontEdge", "behindFront"]),
+    width: MeasureSchema,
+    depth: MeasureSchema,
+    height: MeasureSchema,
+  }),
+  material: id,
+  joints: v.object({
+    box: v.picklist(["topBaseOver", "sidesFull"]),
+    back: v.picklist(["overlaid", "inset", "rabbeted"]),
+    rabbetDepth: MeasureSchema,
+    fixing: v.picklist(["cementAndScrews", "adhesiveAndScrews", "siliconeOnly"]),
+    screwSpacing: MeasureSchema,
+  }),
+  front: v.object({
+    dam: v.nullable(MeasureSchema),
+    ventRail: v.nullable(MeasureSchema),
+    headRail: v.nullable(MeasureSchema),
+    stile: v.nullable(MeasureSchema),
+  }),
+  topLoadKg: MeasureSchema,
+  groundDepth: v.nullable(MeasureSchema),
+});
+export type SheetShell = v.InferOutput<typeof SheetShellSchema>;

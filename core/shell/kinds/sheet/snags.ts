@@ -1,0 +1,115 @@
+import type { Figure } from "../../../figures/figure";
+import { set, setMm } from "../../../ledgers/fix";
+import type { Fix, Snag } from "../../../ledgers/ledger";
+import type { Site } from "../../../ledgers/site";
+import { materialsOf } from "../../../materials/find";
+import { formatNumber } from "../../../units/format";
+import { jointMm, type SheetSite } from "./figures";
+
+/** Sag beyond this share of the span shows and binds doors (HANDBOOK §8). */
+const SAG_LIMIT = 200;
+/** Heights worth cutting a head rail to. */
+const RAIL_HEIGHTS_MM = [40, 60, 80, 100, 125, 150, 200];
+
+/** What a sheet box alone is judged by: sags and joints. `figures` are its own. */
+export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
+  const { shell, variant, say, at, book, box } = site;
+  const list: Snag[] = [];
+  const figure = (id: string) => figures.find((f) => f.id === id);
+  const { front } = variant.shell;
+
+  const topSag = figure("shell/top-sag");
+  const spanMm = topSag?.inputs[0]?.value ?? 0;
+  if (topSag && topSag.value > spanMm / SAG_LIMIT) {
+    const thicker = materialsOf(book, "sheet")
+      .filter((s) => s.plastic === box.sheets.top.plastic && s.thicknessMm > box.thicknessMm.top)
+      .map((s) => ({ label: `Make the top of ${s.name}`, patch: [set(at("/faces/top"), { material: s.id })] }));
+    list.push({
+      rule: "shell/top-sags",
+      subject: "top",
+      severity: "mind",
+      stage: "shell",
+      title: "The top will sag",
+      sentence: `${say(topSag.value, "up")} over ${say(spanMm)} in a few years; ${say(spanMm / SAG_LIMIT, "down")} is what doors and eyes put up with.`,
+      reason: "A long top under its own weight and lamps creeps, and doors bind under it when it is warm.",
+      otherFixes: [...(front.headRail ? [] : railFixes(site, 0)), ...thicker],
+      figure: topSag.id,
+    });
+  }
+  const railSag = figure("shell/rail-sag");
+  if (railSag && railSag.value > shell.opening.widthMm / SAG_LIMIT) {
+    list.push({
+      rule: "shell/head-rail-sags",
+      subject: "head-rail",
+      severity: "mind",
+      stage: "shell",
+      title: "The head rail will sag",
+      sentence: `${say(railSag.value, "up")} over ${say(shell.opening.widthMm)}; at ${say(shell.opening.widthMm / SAG_LIMIT, "down")} the doors begin to bind.`,
+      reason: "The rail carries half the top and the upper track.",
+      otherFixes: railFixes(site, front.headRail!.value),
+      figure: railSag.id,
+    });
+  }
+  const fixing = variant.shell.joints.fixing;
+  const plastic = box.sheets.base.plastic;
+  if (fixing === "siliconeOnly")
+    list.push({
+      rule: "shell/silicone-is-no-glue",
+      subject: "joints",
+      severity: "stop",
+      stage: "shell",
+      title: "Silicone alone does not hold these joints",
+      sentence: `${shell.joints.length} joints, ${formatNumber(jointMm(site) / 1000)} m, held by silicone only.`,
+      reason:
+        plastic === "pvcFoam"
+          ? "Silicone is weak on PVC: it seals the seam, cement and screws hold the joint."
+          : "Silicone is a seal; a structural adhesive and screws hold the joint.",
+      fix: {
+        label: plastic === "pvcFoam" ? "Use PVC cement and screws" : "Use structural adhesive and screws",
+        patch: [set(at("/shell/joints/fixing"), plastic === "pvcFoam" ? "cementAndScrews" : "adhesiveAndScrews")],
+      },
+    });
+  if (fixing === "cementAndScrews" && plastic !== "pvcFoam")
+    list.push({
+      rule: "shell/cement-is-for-pvc",
+      subject: "joints",
+      severity: "stop",
+      stage: "shell",
+      title: "PVC cement does not bond this sheet",
+      sentence: `The base is ${box.sheets.base.name}.`,
+      reason: "Solvent cement welds PVC to PVC; on wood and polyethylene it only dries.",
+      fix: {
+        label: "Use structural adhesive and screws",
+        patch: [set(at("/shell/joints/fixing"), "adhesiveAndScrews")],
+      },
+    });
+  if (plastic === "pvcFoam" && box.thicknessMm.base < 8 && fixing !== "siliconeOnly")
+    list.push({
+      rule: "shell/thin-edge",
+      subject: "joints",
+      severity: "mind",
+      stage: "shell",
+      title: "Too thin to screw into",
+      sentence: `Screws go into an edge of ${say(box.thicknessMm.base)}.`,
+      reason:
+        "A 3.5 mm screw splits an edge under 8 mm (trade practice, no source): let the cement carry it, with corner blocks inside.",
+    });
+  if (plastic === "pvcFoam")
+    list.push({
+      rule: "shell/keep-cool",
+      subject: "shell",
+      severity: "note",
+      stage: "shell",
+      title: "Keep lamps off the sheet",
+      sentence: "PVC foam sheet softens from about 60 °C; keep it under 50 °C.",
+      reason: "From memory. A bulb close under the top is enough.",
+    });
+  return list;
+}
+
+/** Higher head rails to try, in order. */
+export const railFixes = (site: Site, presentMm: number): Fix[] =>
+  RAIL_HEIGHTS_MM.filter((mm) => mm > presentMm).map((mm) => ({
+    label: presentMm > 0 ? `Make the head rail ${site.say(mm)} high` : `Add a head rail of ${site.say(mm)}`,
+    patch: [setMm(site.at("/shell/front/headRail"), mm)],
+  }));

@@ -1,0 +1,116 @@
+import { statedMm } from "../../../design/measure";
+import type { Variant } from "../../../design/schema";
+import { CAUTION } from "../../../diary/rates";
+import { emptyLedger } from "../../../ledgers/ledger";
+import { stackLevels } from "../../../levels/levels";
+import { OPEN_SIDE } from "../../../materials/face";
+import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
+import { boxProfile, volumeBelowMl } from "../../profile";
+import type { Shell } from "../../shell";
+import { boxSeams } from "../boxSeams";
+import { surveyStep } from "../foundSteps";
+import { checkTank, starterTank, tankDrawing, tankFields, tankFirst, tankPane } from "../glassTank";
+import type { ShellKind } from "../kind";
+import type { TankShell } from "./schema";
+
+/** A tank as it stands: five panes, open above. */
+function buildTank({ shell: anyShell, seal }: Variant): Shell {
+  const shell = anyShell as TankShell;
+  const { found } = shell;
+  const t = found.glass.value;
+  const inside = {
+    widthMm: found.length.value - 2 * t,
+    depthMm: found.width.value - 2 * t,
+    heightMm: found.height.value - t,
+  };
+  const profile = boxProfile(inside);
+  const levels = stackLevels({
+    insideHeightMm: inside.heightMm,
+    groundMm: shell.groundDepth?.value,
+    waterMm: seal.standingWater?.value,
+    damMm: inside.heightMm,
+  });
+  const faces = boxFaces(
+    inside,
+    (face) => (face === "top" ? OPEN_SIDE : tankPane(found, face === "base" ? "base" : "wall")),
+    ["top"],
+  );
+  return {
+    kind: "tank",
+    words: "glass tank, upright",
+    inside,
+    outside: { widthMm: found.length.value, depthMm: found.width.value, heightMm: found.height.value },
+    legsMm: 0,
+    profile,
+    volumeMl: volumeBelowMl(profile, inside.heightMm),
+    volumeWorking: {
+      formula: "(length − 2 glass) × (width − 2 glass) × (height − glass)",
+      inputs: [
+        { name: "length outside", value: found.length.value, unit: "mm" },
+        { name: "width outside", value: found.width.value, unit: "mm" },
+        { name: "height outside", value: found.height.value, unit: "mm" },
+        { name: "glass", value: t, unit: "mm" },
+      ],
+    },
+    faces,
+    strips: [],
+    opening: { face: "top", uMm: 0, vMm: 0, widthMm: inside.widthMm, heightMm: inside.depthMm },
+    panels: [],
+    joints: [],
+    seams: boxSeams(inside, ["top"], [], levels),
+    solids: Object.values(faces)
+      .filter((f) => !f.open)
+      .map((f) => faceSolid(f, FACE_WORDS[f.id])),
+    gaps: [],
+    reusable: [],
+    ownPanes: [],
+    levels,
+    damPath: null,
+  };
+}
+
+export const tank: ShellKind<TankShell> = {
+  kind: "tank",
+  label: "Glass tank",
+  words: "stood upright, reached from above",
+  closures: ["open", "lid"],
+  survey: {
+    drawing: tankDrawing,
+    first: tankFirst,
+    groups: [
+      { title: "As found", fields: tankFields },
+      {
+        title: "As finished",
+        fields: [
+          { path: "/shell/groundDepth", label: "Ground, how deep", ask: "length", optional: true },
+          { path: "/shell/topLoadKg", label: "Load on the lid", ask: "plain", suffix: "kg" },
+        ],
+      },
+    ],
+  },
+  starter: () => ({
+    shell: { kind: "tank", found: starterTank(), groundDepth: null, topLoadKg: statedMm(0) },
+    closure: { kind: "lid", gap: statedMm(1), clips: 4, lock: "none" },
+  }),
+  check: ({ found, groundDepth }, _, checker) => {
+    checkTank(found, checker);
+    checker.between(
+      "/shell/groundDepth",
+      groundDepth,
+      1,
+      Math.max(1, found.height.value - found.glass.value),
+      "Ground",
+    );
+  },
+  build: buildTank,
+  plan: ({ shell }) => ({
+    ...emptyLedger(),
+    steps: [
+      surveyStep(
+        shell,
+        "Look along every silicone seam and edge for chips; find which panes are tempered before any thought of a hole.",
+        [CAUTION.glass],
+      ),
+    ],
+  }),
+};

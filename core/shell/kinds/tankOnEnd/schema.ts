@@ -1,0 +1,17 @@
+import * as v from "valibot";
+import { id, MeasureSchema } from "../../../design/basics";
+import { everyShell, foundTank } from "../parts";
+
+/** A glass tank stood on one end, its open side to the front. */
+export const TankOnEndShellSchema = v.object({
+  kind: v.literal("tankOnEnd"),
+  ...foundTank,
+  /** Dam and rails are cut from this sheet of the book and stand inside the open side. */
+  frameMaterial: id,
+  dam: v.nullable(MeasureSchema),
+  ventRail: v.nullable(MeasureSchema),
+  headRail: v.nullable(MeasureSchema),
+  legs: v.nullable(MeasureSchema),
+  ...everyShell,
+});
+export type TankOnEndShell = v.InferOutput<typeof TankOnEndShellSchema>;

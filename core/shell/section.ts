@@ -1,0 +1,91 @@
+import { extent } from "./outline";
+import type { Shell, ShellFace } from "./shell";
+import { outwards, type Point, toSpace } from "./space";
+
+/** Which way the shell is cut: from front to back in its middle, seen from the right; or side to side, seen from the front. */
+export type Cut = "frontBack" | "leftRight";
+
+/** A height in the vertical stack, mm above the inside of the base. */
+export interface LevelLine {
+  id: "floor" | "base" | "ground" | "water" | "dam" | "doorFoot" | "doorHead" | "top";
+  label: string;
+  zMm: number;
+}
+
+/** A section: walls as cut, in (across, up) mm, and the vertical stack. */
+export interface Section {
+  walls: { id: string; face: ShellFace["id"]; points: Point[] }[];
+  levels: LevelLine[];
+}
+
+/** A wall cut along its middle, inner line and outer line. */
+function cutWall(face: ShellFace, axis: 0 | 1): Point[] {
+  const { uMm, vMm, widthMm, heightMm } = extent(face.outline);
+  const lying = face.id === "base" || face.id === "top";
+  // A lying face is cut along the axis looked across; a wall from foot to rim.
+  const ends: Point[] =
+    lying && axis === 0
+      ? [
+          [uMm, vMm + heightMm / 2],
+          [uMm + widthMm, vMm + heightMm / 2],
+        ]
+      : [
+          [uMm + widthMm / 2, vMm],
+          [uMm + widthMm / 2, vMm + heightMm],
+        ];
+  const inner = ends.map((p) => toSpace(face.frame, p));
+  const outer = ends.map((p, i) => {
+    const out = outwards(face.frame, p);
+    const at = inner[i]!;
+    const t = face.material.thicknessMm;
+    return [at[0] + out[0] * t, at[1] + out[1] * t, at[2] + out[2] * t] as const;
+  });
+  return [inner[0]!, inner[1]!, outer[1]!, outer[0]!].map((p): Point => [p[axis], p[2]]);
+}
+
+/** Cuts a shell through its middle. */
+export function cutShell(shell: Shell, cut: Cut): Section {
+  const axis = cut === "frontBack" ? 1 : 0;
+  const faces: ShellFace["id"][] =
+    cut === "frontBack" ? ["base", "top", "front", "back"] : ["base", "top", "left", "right"];
+  const walls = faces
+    .map((id) => shell.faces[id])
+    .filter((face) => !face.open)
+    .map((face) => ({ id: face.id as string, face: face.id, points: cutWall(face, axis) }));
+  const strips =
+    cut === "frontBack"
+      ? shell.strips
+          .filter((s) => !s.id.startsWith("stile"))
+          .map((s) => {
+            const t = s.material.thicknessMm;
+            const points: Point[] = [
+              [0, s.vMm],
+              [t, s.vMm],
+              [t, s.vMm + s.heightMm],
+              [0, s.vMm + s.heightMm],
+            ];
+            return { id: s.id, face: "front" as const, points };
+          })
+      : [];
+  return { walls: [...walls, ...strips], levels: levelLines(shell) };
+}
+
+/** The vertical stack from the floor up; what is not there is left out. */
+export function levelLines({ levels, faces, legsMm, opening, strips }: Shell): LevelLine[] {
+  const line = (id: LevelLine["id"], label: string, zMm: number): LevelLine => ({ id, label, zMm });
+  const hasDam = strips.some((s) => s.id === "dam") || (levels.damTopMm > 0 && levels.damTopMm < levels.topMm);
+  return [
+    line("floor", "floor", -faces.base.material.thicknessMm - legsMm),
+    line("base", "inside of the base", 0),
+    ...(levels.groundMm > 0 ? [line("ground", "ground", levels.groundMm)] : []),
+    ...(levels.waterMm > 0 ? [line("water", "water line", levels.waterMm)] : []),
+    ...(hasDam ? [line("dam", "dam", levels.damTopMm)] : []),
+    ...(opening.face === "front" && levels.openingLowMm > levels.damTopMm
+      ? [line("doorFoot", "foot of the doors", levels.openingLowMm)]
+      : []),
+    ...(opening.face === "front" && levels.openingHighMm < levels.topMm
+      ? [line("doorHead", "head of the doors", levels.openingHighMm)]
+      : []),
+    line("top", opening.face === "top" ? "rim" : "top, inside", levels.topMm),
+  ];
+}
