@@ -4,7 +4,7 @@ import { Canvas } from "@react-three/fiber";
 import { useMemo, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
 import type { Family } from "#core/materials/face";
-import { featureRect } from "#core/shell/features";
+import { cornersOf, drawnCorners } from "#core/shell/drawn";
 import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
@@ -99,23 +99,6 @@ function plate(shell: Shell, face: keyof Shell["faces"], corners: Point[], offMm
   };
 }
 
-const cornersOf = ({
-  uMm,
-  vMm,
-  widthMm,
-  heightMm,
-}: {
-  uMm: number;
-  vMm: number;
-  widthMm: number;
-  heightMm: number;
-}): Point[] => [
-  [uMm, vMm],
-  [uMm + widthMm, vMm],
-  [uMm + widthMm, vMm + heightMm],
-  [uMm, vMm + heightMm],
-];
-
 /** The shell in the round: turned with the pointer, opened, and pulled apart. */
 export default function Model() {
   const { plan, variant } = useBuild();
@@ -193,7 +176,7 @@ function solidsOf(shell: Shell, features: ReturnType<typeof useBuild>["variant"]
     (feature): SolidOf => ({
       id: feature.id,
       family: "steel",
-      mesh: plate(shell, feature.face, cornersOf(featureRect(feature)), -1),
+      mesh: plate(shell, feature.face, drawnCorners(feature), -1),
       out: facing(shell.faces[feature.face]).out,
       opens: feature.face === shell.opening.face && !shell.faces[feature.face].open,
     }),

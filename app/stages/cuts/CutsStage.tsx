@@ -112,6 +112,7 @@ export default function CutsStage() {
                 ) : (
                   part.label
                 )}
+                {part.qty > 1 && ` × ${part.qty}`}
               </Table.Cell>
               <Table.Cell textAlign="end" fontFamily="mono">
                 {say(sawSizeMm(part.lengthMm))}

@@ -15,6 +15,17 @@ const FIT_SHARE = 0.04;
 /** Makers fill tubs to about this under the rim when they speak of contents, mm. From memory. */
 const BELOW_RIM_MM = 25;
 
+const UNITS = { l: "litres", qt: "quarts", gal: "gallons" } as const;
+
+/** The label's number in another unit than it was taken for, as a volume to set against the label. */
+function mistakenUnits(typed: string, fullMl: number): [string, number][] {
+  const word = /([a-z]+)[^a-z]*$/i.exec(typed)?.[1]?.toLowerCase() ?? "l";
+  const taken = word.startsWith("q") ? "qt" : word.startsWith("g") ? "gal" : "l";
+  return (Object.keys(UNITS) as (keyof typeof UNITS)[])
+    .filter((meant) => meant !== taken)
+    .map((meant) => [`${UNITS[meant]} taken for ${UNITS[taken]}`, fullMl * (ML_PER[taken] / ML_PER[meant])]);
+}
+
 /**
  * Ways in which a label's volume could be meant, against the tub as measured.
  * @param found the survey, with a claim in mL
@@ -37,10 +48,7 @@ export function explainClaim(found: TubShell["found"], volumeBelow: (zMm: number
       "outside sizes multiplied",
       box(rimLength.value + 2 * wall.value, rimWidth.value + 2 * wall.value, height.value + wall.value),
     ],
-    ["the number is of quarts, read as gallons", full * (ML_PER.gal / ML_PER.qt)],
-    ["the number is of gallons, read as quarts", full * (ML_PER.qt / ML_PER.gal)],
-    ["the number is of quarts, read as litres", full * (1000 / ML_PER.qt)],
-    ["the number is of litres, read as quarts", full * (ML_PER.qt / 1000)],
+    ...mistakenUnits(claim.typed, full),
   ];
   return candidates
     .map(([words, ml]) => ({
