@@ -53,7 +53,17 @@ describe("hornwort", () => {
     [["plan"], "{", /not JSON/],
     [["plan"], "{}", /not a Hornwort build/],
     [["escape"], '{"ways":[]}', /not an escape audit/],
-    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, escape/],
+    [
+      ["pane"],
+      '{"waterDepthMm":300,"spanMm":-9,"edges":"four","material":"floatGlass"}',
+      /spanMm must be at least 1 mm/,
+    ],
+    [
+      ["pane"],
+      '{"waterDepthMm":300,"paneHeightMm":200,"spanMm":900,"edges":"four","material":"floatGlass"}',
+      /water does not stand above its pane/,
+    ],
+    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, escape, pane/],
     [["nest", "/nowhere/file.json"], "", /cannot read/],
   ])("%j of bad input is one line on standard error and exit 2", (args, input, words) => {
     const run = hornwort(args, input);

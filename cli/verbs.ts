@@ -3,6 +3,7 @@ import { auditEscape, EscapeSchema } from "../core/closures/escape";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { nest } from "../core/cuts/nest/nest";
 import { issueWords } from "../core/design/read";
+import { PaneSchema, sizePane } from "../core/panes/pane";
 import { plan, publicPlan } from "../core/plan";
 import { fail, ok, type Result } from "../core/units/result";
 import { readBuildFile } from "../files/buildFile";
@@ -27,6 +28,11 @@ function escapeVerb(data: unknown): Result<unknown> {
   return read.success ? ok(auditEscape(read.output)) : fail(`not an escape audit: ${issueWords(read.issues)}`);
 }
 
+function paneVerb(data: unknown): Result<unknown> {
+  const read = v.safeParse(PaneSchema, data);
+  return read.success ? ok(sizePane(read.output)) : fail(`not a pane: ${issueWords(read.issues)}`);
+}
+
 function planVerb(data: unknown): Result<unknown> {
   const input = readBuildFile(data);
   return input.ok ? ok(publicPlan(plan(input.value))) : input;
@@ -37,4 +43,5 @@ export const VERBS: Record<string, (data: unknown) => Result<unknown>> = {
   plan: planVerb,
   nest: nestVerb,
   escape: escapeVerb,
+  pane: paneVerb,
 };

@@ -14,6 +14,7 @@ import type { Workshop } from "./diary/workshop";
 import { gather, type TradeLedger } from "./ledgers/ledger";
 import { makeSite, type Site } from "./ledgers/site";
 import type { Book } from "./materials/schema";
+import { planPanes } from "./panes/planPanes";
 import { planSeal } from "./seal/planSeal";
 import { planShell } from "./shell/planShell";
 import { buildShell, type Shell } from "./shell/shell";
@@ -52,7 +53,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
   const bare = planShell(site, { hung: hungDoors(site) });
   const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
   const closures = planClosures(site, { railSagMm });
-  return { shell, site, closures, trades: gather([bare, closures, planAir(site), planSeal(site)]) };
+  return { shell, site, closures, trades: gather([bare, closures, planAir(site), planSeal(site), planPanes(site)]) };
 }
 
 /**

@@ -3,6 +3,7 @@ import type * as v from "valibot";
 import { EscapeSchema } from "../core/closures/escape";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { BuildSchema } from "../core/design/schema";
+import { PaneSchema } from "../core/panes/pane";
 import { BuildFileSchema } from "./buildFile";
 
 /** Checks in code (a lock against the book, say) have no JSON Schema; what can be said in it is. */
@@ -15,4 +16,5 @@ export const SCHEMAS = (): Record<string, string> => ({
   "build-file.json": write("Exported build, input of `hornwort plan`", BuildFileSchema),
   "nest.json": write("Input of `hornwort nest`", NestInstanceSchema),
   "escape.json": write("Input of `hornwort escape`", EscapeSchema),
+  "pane.json": write("Input of `hornwort pane`", PaneSchema),
 });

@@ -13,6 +13,7 @@ import { StageHead } from "../StageHead";
 export default function SealStage() {
   const { plan, bench, variant } = useBuild();
   const { say } = useUnits();
+  const panes = plan.figures.filter((f) => f.id.startsWith("panes/")).map((f) => f.id);
   const sealed = new Set(sealedSeams(plan.site).map((s) => s.id));
   return (
     <Stack gap="3">
@@ -52,6 +53,18 @@ export default function SealStage() {
           )}
         </Panel>
       </SimpleGrid>
+      {panes.length > 0 && (
+        <Panel title="Panes under water">
+          <Fields min="10rem">
+            {panes.map((id) => (
+              <FigureReading key={id} id={id} />
+            ))}
+          </Fields>
+          <Text fontSize="xs" color="muted" mt="2">
+            Thin-plate theory at the level of the water test. A glazier decides on glass, toughening and edges.
+          </Text>
+        </Panel>
+      )}
       <Panel title="Seams">
         <PlainTable heads={["Seam", { text: "Length", end: true }, "Where", "Bead"]}>
           {plan.shell.seams.map((seam) => (

@@ -1,0 +1,109 @@
+import * as v from "valibot";
+import { fourEdges, topFree } from "./plate";
+
+const mm = (what: string) =>
+  v.pipe(
+    v.number(`${what} must be a number of millimetres.`),
+    v.finite(`${what} must be a finite number.`),
+    v.minValue(1, `${what} must be at least 1 mm.`),
+    v.maxValue(20_000, `${what} must be under 20 m.`),
+  );
+
+/** Input of `hornwort pane`. */
+export const PaneSchema = v.pipe(
+  v.object({
+    waterDepthMm: mm("waterDepthMm"),
+    /** Of a pane held on four edges; its upper part is dry. The water's depth unless given. */
+    paneHeightMm: v.optional(mm("paneHeightMm")),
+    spanMm: mm("spanMm"),
+    edges: v.picklist(["four", "topFree"], "edges must be four or topFree."),
+    material: v.picklist(["floatGlass", "acrylic"], "material must be floatGlass or acrylic."),
+    safetyFactor: v.optional(
+      v.pipe(v.number(), v.finite(), v.minValue(1, "safetyFactor must be 1 or more."), v.maxValue(100)),
+    ),
+  }),
+  v.check(
+    (p) => p.edges === "topFree" || p.paneHeightMm === undefined || p.paneHeightMm >= p.waterDepthMm,
+    "paneHeightMm must be at least waterDepthMm: water does not stand above its pane.",
+  ),
+);
+export type PaneInput = v.InferOutput<typeof PaneSchema>;
+
+/** Pa, and shares; float glass: EN 572-1 and the hobby's rule; acrylic: from memory. */
+const MATERIAL = {
+  floatGlass: { poisson: 0.22, elasticPa: 70e9, bowElasticPa: 70e9, strengthPa: 19.2e6, safety: 3.8 },
+  acrylic: { poisson: 0.37, elasticPa: 3.2e9, bowElasticPa: 1.5e9, strengthPa: 60e6, safety: 6 },
+} as const;
+
+const WATER_KG_M3 = 998.2;
+const GRAVITY = 9.80665;
+/** Thicknesses glass and acrylic are sold in, mm. */
+export const STOCK_MM = [3, 4, 5, 6, 8, 10, 12, 15, 19] as const;
+/** A bow shows and opens seams beyond the smaller of these: shorter span ÷ 300, and 1.5 mm (from memory). */
+const BOW = { shareOfSpan: 300, mostMm: 1.5 } as const;
+
+export interface PaneResult {
+  requiredMm: number;
+  chosenMm: number | null;
+  stressMPa: number | null;
+  bowMm: number | null;
+  safetyFactorAtChosen: number | null;
+  coefficients: { beta: number; alpha: number };
+  withinScope: boolean;
+  why: string;
+}
+
+const round = (value: number, decimals: number) => Number(value.toFixed(decimals));
+
+/**
+ * How thick a pane must be to hold water back: stress and bow of a thin plate under a load that grows to its foot.
+ * Source: Timoshenko and Woinowsky-Krieger, ch. 5; see `plate.ts`. A glazier decides.
+ * @param input depths and span in mm
+ * @returns thickness wanted and the least stock one that holds, with its stress (MPa) and bow (mm)
+ */
+export function sizePane(input: PaneInput): PaneResult {
+  const { waterDepthMm, spanMm, edges } = input;
+  const heightMm = edges === "four" ? (input.paneHeightMm ?? waterDepthMm) : waterDepthMm;
+  const { poisson, bowElasticPa, strengthPa, safety } = MATERIAL[input.material];
+  const factor = input.safetyFactor ?? safety;
+  const depth = waterDepthMm / 1000;
+  const plate =
+    edges === "four"
+      ? fourEdges(spanMm / waterDepthMm, heightMm / waterDepthMm, poisson)
+      : topFree(spanMm / waterDepthMm, poisson);
+  const beta = 6 * plate.moment;
+  const alpha = 12 * (1 - poisson ** 2) * plate.deflection;
+  const footPa = WATER_KG_M3 * GRAVITY * depth;
+  const stressPa = (t: number) => (beta * footPa * depth ** 2) / t ** 2;
+  const bowM = (t: number) => (alpha * footPa * depth ** 4) / (bowElasticPa * t ** 3);
+  const bowLimitM = Math.min(Math.min(spanMm, heightMm) / BOW.shareOfSpan, BOW.mostMm) / 1000;
+  const byStress = Math.sqrt((beta * footPa * depth ** 2 * factor) / strengthPa);
+  const byBow = Math.cbrt((alpha * footPa * depth ** 4) / (bowElasticPa * bowLimitM));
+  const requiredMm = Math.max(byStress, byBow) * 1000;
+  const chosenMm = STOCK_MM.find((t) => t >= requiredMm - 1e-9) ?? null;
+  const ruled = byStress >= byBow ? "stress" : "bow";
+  const coefficients = { beta: round(beta, 4), alpha: round(alpha, 4) };
+  if (chosenMm === null)
+    return {
+      requiredMm: round(requiredMm, 2),
+      chosenMm,
+      stressMPa: null,
+      bowMm: null,
+      safetyFactorAtChosen: null,
+      coefficients,
+      withinScope: false,
+      why: `${ruled} asks for ${requiredMm.toFixed(1)} mm, more than the thickest stock of ${STOCK_MM.at(-1)} mm: brace it, make it shorter, or ask a glazier`,
+    };
+  const t = chosenMm / 1000;
+  const withinScope = bowM(t) <= t / 2;
+  return {
+    requiredMm: round(requiredMm, 2),
+    chosenMm,
+    stressMPa: round(stressPa(t) / 1e6, 3),
+    bowMm: round(bowM(t) * 1000, 3),
+    safetyFactorAtChosen: round(strengthPa / stressPa(t), 2),
+    coefficients,
+    withinScope,
+    why: `${ruled} asks for ${requiredMm.toFixed(1)} mm; ${chosenMm} mm is the next in stock${withinScope ? "" : ", but it bows over half its thickness, beyond thin-plate theory"}. A glazier decides.`,
+  };
+}

@@ -1,0 +1,123 @@
+import { type Figure, published } from "../figures/figure";
+import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { formatNumber } from "../units/format";
+import { type PaneInput, type PaneResult, sizePane } from "./pane";
+
+/** A pane of the shell that water stands against. */
+interface WetPane {
+  id: string;
+  label: string;
+  thicknessMm: number;
+  input: PaneInput;
+}
+
+/** Water tests are filled this far over the working line, but never over the dam (HANDBOOK §4). */
+const TEST_OVER_MM = 20;
+
+const KIND = { glass: "floatGlass", temperedGlass: "floatGlass", acrylic: "acrylic" } as const;
+
+/** Every pane that water stands against, at the level of the water test. */
+function wetPanes({ shell, variant }: Site): WetPane[] {
+  const { levels } = shell;
+  if (levels.waterMm <= 0) return [];
+  const depth = Math.min(levels.damTopMm, levels.waterMm + TEST_OVER_MM);
+  if (depth < 1) return [];
+  if (shell.ownPanes.length > 0) {
+    // A tray takes the water; the cabinet's own walls stay dry.
+    const long = shell.ownPanes.find((p) => p.id === "tray/long")!;
+    const thicknessMm = shell.reusable[0]!.thicknessMm;
+    return [
+      {
+        id: "tray",
+        label: "Tray, its long walls",
+        thicknessMm,
+        input: { waterDepthMm: depth, spanMm: long.lengthMm, edges: "topFree", material: "floatGlass" },
+      },
+    ];
+  }
+  // A rim, or a top over the walls, holds a pane's upper edge.
+  const braced = shell.opening.face === "front" || (variant.shell.kind === "tank" && variant.shell.found.rim !== null);
+  return (["left", "right", "back", "front"] as const).flatMap((face): WetPane[] => {
+    const { material, open, room } = shell.faces[face];
+    const kind = KIND[material.family as keyof typeof KIND];
+    if (open || !kind) return [];
+    return [
+      {
+        id: face,
+        label: `${face[0]!.toUpperCase()}${face.slice(1)} pane`,
+        thicknessMm: material.thicknessMm,
+        input: {
+          waterDepthMm: depth,
+          paneHeightMm: Math.max(depth, room.heightMm),
+          spanMm: room.widthMm,
+          edges: braced ? "four" : "topFree",
+          material: kind,
+        },
+      },
+    ];
+  });
+}
+
+/** Glass and acrylic that hold water back: what each pane wants, and which is too thin. */
+export function planPanes(site: Site): TradeLedger {
+  // Opposite panes are alike: each kind is sized once.
+  const known = new Map<string, PaneResult>();
+  const size = (input: PaneInput): PaneResult => {
+    const key = JSON.stringify(input);
+    const result = known.get(key) ?? sizePane(input);
+    known.set(key, result);
+    return result;
+  };
+  const sized = wetPanes(site).map((pane) => ({ pane, result: size(pane.input) }));
+  return {
+    ...emptyLedger(),
+    figures: sized.map(
+      ({ pane, result }): Figure => ({
+        id: `panes/${pane.id}`,
+        label: `${pane.label}, wanted thickness`,
+        value: result.requiredMm,
+        unit: "mm",
+        rounding: "up",
+        estimate: true,
+        formula:
+          "the thicker of √(β·ρ·g·H³·safety ÷ strength) and ∛(α·ρ·g·H⁵ ÷ (E·bow allowed)), β and α from plate series",
+        inputs: [
+          { name: "water at the test, H", value: pane.input.waterDepthMm, unit: "mm" },
+          { name: "span", value: pane.input.spanMm, unit: "mm" },
+          {
+            name: `β, ${pane.input.edges === "four" ? "four edges held" : "top edge free"}`,
+            value: result.coefficients.beta,
+            unit: "",
+            basis: published("Timoshenko and Woinowsky-Krieger, ch. 5"),
+          },
+          {
+            name: "α",
+            value: result.coefficients.alpha,
+            unit: "",
+            basis: published("Timoshenko and Woinowsky-Krieger, ch. 5"),
+          },
+          { name: "next stock thickness", value: result.chosenMm ?? 0, unit: "mm" },
+          { name: "what it is", value: pane.thicknessMm, unit: "mm" },
+        ],
+      }),
+    ),
+    snags: sized.flatMap(({ pane, result }): Snag[] =>
+      pane.thicknessMm >= result.requiredMm - 1e-9
+        ? []
+        : [
+            {
+              rule: "panes/too-thin",
+              subject: pane.id,
+              severity: "stop",
+              stage: "seal",
+              title: `${pane.label}: too thin for the water`,
+              sentence: `${formatNumber(pane.thicknessMm, 2)} mm; water of ${site.say(pane.input.waterDepthMm)} over ${site.say(pane.input.spanMm)} wants ${formatNumber(result.requiredMm, 1, "up")} mm.`,
+              reason:
+                "Working stress with a margin of 3.8 for glass, and a bow the seams put up with. A glazier decides.",
+              figure: `panes/${pane.id}`,
+            },
+          ],
+    ),
+  };
+}
