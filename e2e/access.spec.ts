@@ -8,6 +8,10 @@ const SCREENS = [
   "/about",
   "/workshop",
   ...["brief", "shell", "front", "air", "seal", "cuts", "buying", "diary"].map((s) => `/builds/landing-box/${s}`),
+  "/new?kind=tub",
+  ...["haberdasher-s-cabinet", "tower-on-end", "nursery-tub", "ant-yard"].map((b) => `/builds/${b}/shell`),
+  "/builds/nursery-tub/front",
+  "/builds/haberdasher-s-cabinet/cuts",
 ];
 
 for (const theme of ["light", "dark"] as const)

@@ -32,7 +32,7 @@ test("the new-build form marks every bad field at once and keeps what was typed"
   await expect(page.getByText("Give the build a name.")).toBeVisible();
   await expect(page.getByText("“abc” is not a length")).toBeVisible();
   await expect(page.getByText("40000 mm is too large")).toBeVisible();
-  await expect(page.getByText("Type the height.")).toBeVisible();
+  await expect(page.getByText("Type the height inside.")).toBeVisible();
   await expect(page.getByLabel("Width inside")).toHaveValue("abc");
 });
 

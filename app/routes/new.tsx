@@ -182,17 +182,17 @@ function KindForm({ kind, loaderData, actionData }: Route.ComponentProps & { kin
       <Form method="post" action={`/new?kind=${kind}`} id={form.id} onSubmit={form.onSubmit} noValidate>
         <input type="hidden" name="kind" value={kind} />
         <Stack gap="4">
-          <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
-            {text(fields.name, "Name", "Hallway box")}
-            {choice(fields.unit as (typeof fields)["unit"], "A number without a unit is in", [
-              ["mm", "millimetres"],
-              ["in", "inches"],
-            ])}
-          </SimpleGrid>
+          {text(fields.name, "Name", "Hallway box")}
           <SimpleGrid columns={{ base: 1, md: 3 }} gap="4">
             {survey.first.map(({ label, example }, i) =>
               text(fields[SIZES[i]!] as (typeof fields)["name"], label, example),
             )}
+          </SimpleGrid>
+          <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
+            {choice(fields.unit as (typeof fields)["unit"], "A number without a unit is in", [
+              ["mm", "millimetres"],
+              ["in", "inches"],
+            ])}
             {kind === "sheet" &&
               choice(
                 fields.material as unknown as (typeof fields)["unit"],

@@ -1,0 +1,135 @@
+import { expect, type Page, test } from "@playwright/test";
+import { cutList, Hand, open, saved, tally } from "./hand";
+
+/** Starts a build of one kind by its form; answers how many entries and clicks it took. */
+async function begin(page: Page, hand: Hand, card: RegExp, name: string, sizes: string[], unit?: "inches") {
+  await open(page, "/new");
+  await hand.click(card, "link");
+  // The form of this kind stands once its card is the chosen one.
+  await expect(page.getByRole("link", { name: card })).toHaveAttribute("aria-current", "true");
+  await hand.type("Name", name);
+  if (unit) await hand.choose("A number without a unit is in", unit);
+  const fields = page.getByRole("textbox");
+  // The name comes first, then the sizes in the order of the tape.
+  for (const [i, size] of sizes.entries()) {
+    hand.count++;
+    await fields.nth(i + 1).fill(size);
+  }
+  await hand.click("Start the build");
+  await page.waitForURL(/\/builds\/[^/]+\/shell/);
+  await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
+}
+
+test("a tapered tub is surveyed with a tape in inches in at most 15 entries, and its label explained", async ({
+  page,
+}) => {
+  const hand = new Hand(page);
+  await begin(
+    page,
+    hand,
+    /^Plastic tub/,
+    "Tote in the shed",
+    ['21 7/8"', '15 1/8"', "19 1/8", "12 1/2", '13"'],
+    "inches",
+  );
+  await hand.type("The label says", "58 qt");
+  await hand.type("Corner radius", '1 3/4"');
+  await hand.type("Gap round the lid", '1/16"');
+  await expect(page.getByText("= 54.89 L")).toBeVisible();
+  expect(hand.count).toBeLessThanOrEqual(15);
+  const snag = page.locator("[data-rule='shell/label-misleads']");
+  await expect(snag).toContainText("“58 qt” is 54.9 L; as measured it holds 59.9 L, 9 % more");
+  await expect(snag).toContainText("Fits: filled to 25 mm under the rim; litres taken for quarts");
+  await page.getByRole("button", { name: /^Label and tape/ }).click();
+  await expect(page.getByRole("dialog")).toContainText("outside sizes multiplied");
+  await page.keyboard.press("Escape");
+  await saved(page);
+});
+
+const SHELLS: [RegExp, string, string[], string][] = [
+  [/^Flat sheet/, "From sheet", ["900", "450", "500"], "flat sheet, 900 × 450 × 500 mm inside"],
+  [/^Glass tank stood/, "From a tank", ["800", "350", "400"], "glass tank, upright, 792 × 342 × 396 mm inside"],
+  [/^Glass tank on end/, "On its end", ["800", "350", "400"], "glass tank stood on end, 342 × 396 × 792 mm inside"],
+  [/^Cabinet/, "From a cabinet", ["900", "450", "1500"], "cabinet, 868 × 442 × 1468 mm inside"],
+  [/^Plastic tub/, "From a tub", ["550", "380", "480", "320", "350"], "plastic tub, clear, 550 × 380 × 350 mm inside"],
+  [/^Round tub/, "From a round tub", ["250", "230", "140"], "round tub, 250 × 250 × 140 mm inside"],
+];
+for (const [card, name, sizes, summary] of SHELLS)
+  test(`${name.toLowerCase()}: surveyed, drawn, sectioned and modelled from nothing`, async ({ page }) => {
+    const said: string[] = [];
+    page.on("pageerror", (e) => said.push(e.message));
+    await begin(page, new Hand(page), card, name, sizes);
+    await expect(page.getByText(summary)).toBeVisible();
+    await expect(
+      page
+        .getByRole("group", { name: /^Net of/ })
+        .locator("polygon")
+        .nth(5),
+    ).toBeVisible();
+    await page.getByRole("button", { name: "Sections", exact: true }).click();
+    await expect(page.getByRole("img", { name: /^Section front to back: .*inside of the base 0/ })).toBeVisible();
+    await page.getByRole("button", { name: "Model", exact: true }).click();
+    await expect(page.locator("canvas")).toBeVisible();
+    await page.getByRole("button", { name: "Pull it apart" }).click();
+    await expect(page.getByRole("img", { name: /^Model of the .*pulled apart/ })).toBeVisible();
+    await expect(page.locator("body")).not.toContainText("NaN");
+    expect(said).toEqual([]);
+  });
+
+test("a cabinet's glass shelves become a tray: in Cuts as from the shelves, and gone as shelves", async ({ page }) => {
+  const hand = new Hand(page);
+  await begin(page, hand, /^Cabinet/, "Show cabinet", ["1120", "560", "760"]);
+  await hand.click("Add a shelf");
+  await page.getByRole("textbox", { name: "Wide", exact: true }).fill("1080");
+  await page.getByRole("textbox", { name: "Deep", exact: true }).fill("530");
+  await page.getByRole("spinbutton", { name: "How many" }).fill("2");
+  await page.getByRole("spinbutton", { name: "How many" }).blur();
+  await hand.click("Cut the glass shelves into a tray");
+  await expect(page.getByText("cut up for the tray, no longer a shelf")).toBeVisible();
+  await page.keyboard.press("9");
+  await expect(page.getByText("from 2 of its own; nothing to buy")).toBeVisible();
+  const list = await cutList(page);
+  expect(list["tray/base"]).toEqual(["1080", "530"]);
+  expect(list["tray/long"]).toEqual(["1080", "94"]);
+  await expect(page.locator("tr[data-part='tray/long']")).toContainText("its own panes");
+  await expect(tally(page, "Sheets")).toHaveText("none");
+  await page.keyboard.press("d");
+  await expect(page.locator("[data-step='shell/cut-shelves']")).toContainText("Never cut tempered glass");
+});
+
+test("a rough measure is a guess with its range until a tape is put to it", async ({ page }) => {
+  await begin(page, new Hand(page), /^Plastic tub/, "Unmeasured tub", ["550", "380", "480", "320", "about 35 cm"]);
+  const snag = page.locator("[data-rule='shell/guessed']");
+  await expect(snag).toContainText("“about 35 cm”: 315 mm to 385 mm");
+  await expect(page.getByText("a guess, 315 mm to 385 mm")).toBeVisible();
+  const height = page.getByRole("textbox", { name: "Height", exact: true });
+  await height.fill("352");
+  await height.blur();
+  await expect(snag).toHaveCount(0);
+});
+
+test("what could never be is refused at its field, with what would be right", async ({ page }) => {
+  await open(page, "/builds/nursery-tub/shell");
+  const foot = page.getByRole("textbox", { name: "Foot, long" });
+  await foot.fill("60 cm");
+  await foot.blur();
+  await expect(page.getByText(/could never leave its mould. Type 556 mm or less/)).toBeVisible();
+  await expect(page.getByText("plastic tub, clear, 556 × 384 × 352 mm inside")).toBeVisible();
+  const lid = page.getByRole("textbox", { name: "Lid, wide, outside" });
+  await lid.fill("300");
+  await lid.blur();
+  await expect(page.getByText(/does not reach over a rim of 388 mm outside/)).toBeVisible();
+});
+
+for (const build of ["haberdasher-s-cabinet", "tower-on-end", "nursery-tub", "ant-yard"])
+  test(`no view of ${build} is empty`, async ({ page }) => {
+    const said: string[] = [];
+    page.on("console", (m) => m.type() === "error" && said.push(m.text()));
+    for (const stage of ["brief", "shell", "front", "air", "seal", "cuts", "buying", "diary"]) {
+      await open(page, `/builds/${build}/${stage}`);
+      const text = await page.locator("main").innerText();
+      expect(text.length, stage).toBeGreaterThan(60);
+      expect(text).not.toMatch(/NaN|undefined|Infinity/);
+    }
+    expect(said).toEqual([]);
+  });
