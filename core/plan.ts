@@ -15,6 +15,7 @@ import { gather, type TradeLedger } from "./ledgers/ledger";
 import { makeSite, type Site } from "./ledgers/site";
 import type { Book } from "./materials/schema";
 import { planPanes } from "./panes/planPanes";
+import { planPorts } from "./ports/planPorts";
 import { planSeal } from "./seal/planSeal";
 import { planShell } from "./shell/planShell";
 import { buildShell, type Shell } from "./shell/shell";
@@ -53,7 +54,12 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
   const bare = planShell(site, { hung: hungDoors(site) });
   const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
   const closures = planClosures(site, { railSagMm });
-  return { shell, site, closures, trades: gather([bare, closures, planAir(site), planSeal(site), planPanes(site)]) };
+  return {
+    shell,
+    site,
+    closures,
+    trades: gather([bare, closures, planAir(site), planSeal(site), planPanes(site), planPorts(site)]),
+  };
 }
 
 /**

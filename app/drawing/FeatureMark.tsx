@@ -2,9 +2,10 @@ import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, memo, useRef } from "react";
 import { holeCentres } from "#core/air/pattern";
 import type { Build, Feature } from "#core/design/schema";
-import { variantPath } from "#core/design/variant";
-import { featureRect } from "#core/shell/features";
+import { chosenVariant, variantPath } from "#core/design/variant";
+import { featureName, featureRect } from "#core/shell/features";
 import { moveOnFace, type Net, toNet } from "#core/shell/net";
+import { snapCentre } from "#core/shell/snap";
 import { formatLength } from "#core/units/format";
 import { useBuildHandle, usePicked, useUnits } from "../state/context";
 import { readAt } from "../state/pointer";
@@ -19,6 +20,9 @@ interface Props {
   scale: number;
 }
 
+/** A dragged feature is drawn to what it comes this near, in pixels of the screen. */
+const SNAP_PX = 4;
+
 const NUDGES: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -26,7 +30,51 @@ const NUDGES: Record<string, [number, number]> = {
   ArrowDown: [0, 1],
 };
 
-/** A vent on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
+/** What a feature looks like on its face. */
+function Body({ feature, rect, net, scale }: Omit<Props, "index"> & { rect: ReturnType<typeof drawRect> }) {
+  switch (feature.kind) {
+    case "mesh":
+      return <rect {...rect} fill="url(#hatch-mesh)" stroke="var(--chakra-colors-ink)" />;
+    case "keepOut":
+      return (
+        <rect
+          {...rect}
+          fill="var(--chakra-colors-clay)"
+          fillOpacity="0.08"
+          stroke="var(--chakra-colors-clay)"
+          strokeDasharray="3 3"
+        />
+      );
+    case "port":
+      return (
+        <circle
+          cx={rect.x + rect.width / 2}
+          cy={rect.y + rect.height / 2}
+          r={Math.max(2.5, rect.width / 2)}
+          fill={feature.use === "drain" ? "var(--chakra-colors-water-soft)" : "var(--chakra-colors-paper)"}
+          stroke={feature.use === "drain" ? "var(--chakra-colors-water)" : "var(--chakra-colors-ink)"}
+          strokeWidth="1.4"
+        />
+      );
+    case "holes":
+      return holeCentres(feature).map((hole) => {
+        const at = toNet(feature.face, feature.u.value + hole.uMm, feature.v.value + hole.vMm, net);
+        return (
+          <circle
+            key={`${hole.uMm}/${hole.vMm}`}
+            cx={at.x * scale}
+            cy={at.y * scale}
+            r={Math.max(1, (feature.holeDia.value / 2) * scale)}
+            fill={feature.mesh ? "url(#hatch-mesh)" : "var(--chakra-colors-paper)"}
+            stroke="var(--chakra-colors-ink)"
+            strokeWidth="0.8"
+          />
+        );
+      });
+  }
+}
+
+/** A feature on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
 export const FeatureMark = memo(function FeatureMark({ feature, index, net, scale }: Props) {
   const { api, choose } = useBuildHandle();
   const selected = usePicked((p) => p.chosen === feature.id);
@@ -48,6 +96,12 @@ export const FeatureMark = memo(function FeatureMark({ feature, index, net, scal
     };
   };
 
+  const snapped = (u: number, v: number, withinMm: number) => {
+    const { plan, design } = api.shown.getState();
+    const others = chosenVariant(design).features.filter((f) => f.face === feature.face && f.id !== feature.id);
+    return snapCentre(feature, plan.shell.faces[feature.face], others, u, v, withinMm);
+  };
+
   const bind = useDrag(
     ({ first, last, movement: [px, py], canceled, event }) => {
       event.preventDefault();
@@ -60,7 +114,10 @@ export const FeatureMark = memo(function FeatureMark({ feature, index, net, scal
       const step = moveOnFace(feature.face, px / zoom / scale, py / zoom / scale);
       if (!last && (step.uMm !== 0 || step.vMm !== 0)) {
         markMove(event);
-        api.show(moved(start.current.u + step.uMm, start.current.v + step.vMm));
+        const [u, v] = [start.current.u + step.uMm, start.current.v + step.vMm];
+        // Drawn to edges, middles and equal gaps it comes near, unless Alt is held.
+        const at = event.altKey ? { uMm: u, vMm: v } : snapped(u, v, SNAP_PX / zoom / scale);
+        api.show(moved(at.uMm, at.vMm));
       }
       if (last) api.settle();
     },
@@ -77,7 +134,7 @@ export const FeatureMark = memo(function FeatureMark({ feature, index, net, scal
   };
 
   const rect = drawRect(feature.face, featureRect(feature), net, scale);
-  const name = feature.name || feature.id;
+  const name = featureName(feature);
   // Near the top of its face the name would run into the face's own.
   const labelBelow = rect.y - net.faces[feature.face].y * scale < 18;
   return (
@@ -102,24 +159,7 @@ export const FeatureMark = memo(function FeatureMark({ feature, index, net, scal
         strokeDasharray="4 3"
         strokeWidth="1.5"
       />
-      {feature.kind === "mesh" ? (
-        <rect {...rect} fill="url(#hatch-mesh)" stroke="var(--chakra-colors-ink)" />
-      ) : (
-        holeCentres(feature).map((hole) => {
-          const at = toNet(feature.face, feature.u.value + hole.uMm, feature.v.value + hole.vMm, net);
-          return (
-            <circle
-              key={`${hole.uMm}/${hole.vMm}`}
-              cx={at.x * scale}
-              cy={at.y * scale}
-              r={Math.max(1, (feature.holeDia.value / 2) * scale)}
-              fill={feature.mesh ? "url(#hatch-mesh)" : "var(--chakra-colors-paper)"}
-              stroke="var(--chakra-colors-ink)"
-              strokeWidth="0.8"
-            />
-          );
-        })
-      )}
+      <Body feature={feature} rect={rect} net={net} scale={scale} />
       <Label x={rect.x + rect.width / 2} y={labelBelow ? rect.y + rect.height + 14 : rect.y - 7} anchor="middle">
         {name}
       </Label>

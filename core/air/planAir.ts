@@ -1,4 +1,5 @@
-import type { Feature } from "../design/schema";
+import type { Vent } from "../design/schema";
+import { ventsOf } from "../design/variant";
 import { CAUTION, RATES } from "../diary/rates";
 import { constant, type Figure, type FigureInput, from } from "../figures/figure";
 import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
@@ -15,22 +16,22 @@ import { airSnags } from "./snags";
 const HOLE_SAW_FROM_MM = 14;
 
 /** Gross opening of a feature, mm². */
-export const grossMm2 = (feature: Feature): number =>
+export const grossMm2 = (feature: Vent): number =>
   feature.kind === "holes"
     ? feature.columns * feature.rows * (Math.PI / 4) * feature.holeDia.value ** 2
     : feature.width.value * feature.height.value;
 
-const meshOf = (site: Site, feature: Feature) =>
+const meshOf = (site: Site, feature: Vent) =>
   feature.mesh === null ? undefined : findMaterial(site.book, feature.mesh, "mesh");
 
 /** What is left of a feature's opening after its mesh, mm². */
-function freeMm2(site: Site, feature: Feature): number {
+function freeMm2(site: Site, feature: Vent): number {
   const mesh = meshOf(site, feature);
   return grossMm2(feature) * (mesh ? meshPorosity(mesh.apertureMm, mesh.wireMm) : 1);
 }
 
 /** Height of a feature's middle above the base, mm. */
-function heightMm(site: Site, feature: Feature): number {
+function heightMm(site: Site, feature: Vent): number {
   if (feature.face === "top") return site.shell.inside.heightMm;
   return feature.face === "base" ? 0 : heightOf(site.shell.faces[feature.face].frame, feature.v.value);
 }
@@ -48,7 +49,7 @@ export function planAir(site: Site): TradeLedger {
 }
 
 function meshParts(site: Site): Part[] {
-  return site.variant.features.flatMap((feature): Part[] => {
+  return ventsOf(site.variant).flatMap((feature): Part[] => {
     const mesh = meshOf(site, feature);
     if (!mesh) return [];
     const lapMm = feature.kind === "mesh" ? feature.lap.value : 20;
@@ -98,7 +99,7 @@ function meshSupplies(site: Site): Supply[] {
 }
 
 function steps(site: Site): Step[] {
-  return site.variant.features.flatMap((feature): Step[] => {
+  return ventsOf(site.variant).flatMap((feature): Step[] => {
     const name = feature.name || feature.id;
     const holes = feature.kind === "holes" ? feature.columns * feature.rows : 0;
     const each =
@@ -147,7 +148,7 @@ function steps(site: Site): Step[] {
 }
 
 function airFigures(site: Site): Figure[] {
-  const { features } = site.variant;
+  const features = ventsOf(site.variant);
   const each = features.map((feature): Figure => {
     const mesh = meshOf(site, feature);
     return {
@@ -228,7 +229,7 @@ function airFigures(site: Site): Figure[] {
 }
 
 /** The loss of each screen at the velocity found, for the working. */
-function screenInputs(site: Site, group: Feature[], flow: number): FigureInput[] {
+function screenInputs(site: Site, group: Vent[], flow: number): FigureInput[] {
   const grossM2 = group.reduce((s, f) => s + grossMm2(f), 0) / 1e6;
   return group.flatMap((feature) => {
     const mesh = meshOf(site, feature);
@@ -248,7 +249,7 @@ function screenInputs(site: Site, group: Feature[], flow: number): FigureInput[]
 
 const asFlow =
   (site: Site) =>
-  (feature: Feature): FlowOpening => {
+  (feature: Vent): FlowOpening => {
     const mesh = meshOf(site, feature);
     return {
       grossM2: grossMm2(feature) / 1e6,
@@ -257,13 +258,13 @@ const asFlow =
   };
 
 /** Vents below and above the middle of their heights, and how far apart the two groups' middles are. */
-function splitByHeight(site: Site): { low: Feature[]; high: Feature[]; apartMm: number } {
-  const { features } = site.variant;
+function splitByHeight(site: Site): { low: Vent[]; high: Vent[]; apartMm: number } {
+  const features = ventsOf(site.variant);
   const heights = features.map((f) => heightMm(site, f));
   const middle = (Math.min(...heights) + Math.max(...heights)) / 2;
   const low = features.filter((_, i) => heights[i]! < middle);
   const high = features.filter((_, i) => heights[i]! > middle);
-  const mean = (list: Feature[]) =>
+  const mean = (list: Vent[]) =>
     list.reduce((s, f) => s + heightMm(site, f) * grossMm2(f), 0) /
     Math.max(
       1e-9,

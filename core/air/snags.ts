@@ -1,10 +1,11 @@
 import type { Feature } from "../design/schema";
+import { isVent, ventsOf } from "../design/variant";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { DRILLING } from "../materials/face";
 import type { Rect } from "../shell/faces";
-import { featureRect } from "../shell/features";
+import { featureName, featureRect } from "../shell/features";
 import { clearance, contains, extent } from "../shell/outline";
 import { heightOf, vAtHeight } from "../shell/space";
 import { fieldSize } from "./pattern";
@@ -20,7 +21,13 @@ const clamp = (value: number, low: number, high: number) =>
 
 /** How close to its face's edges a feature may come, mm. */
 const edgeDistance = (feature: Feature): number =>
-  feature.kind === "holes" ? EDGE_DIAMETERS * feature.holeDia.value - feature.holeDia.value / 2 : MESH_EDGE_MM;
+  feature.kind === "holes"
+    ? (EDGE_DIAMETERS - 0.5) * feature.holeDia.value
+    : feature.kind === "port"
+      ? (EDGE_DIAMETERS - 0.5) * feature.bore.value
+      : feature.kind === "mesh"
+        ? MESH_EDGE_MM
+        : 0;
 
 /** What vents are judged by, other than as ways out. */
 export function airSnags(site: Site): Snag[] {
@@ -41,7 +48,9 @@ function roomFor(site: Site, feature: Feature): Rect {
   const edge = edgeDistance(feature);
   const upright = feature.face !== "top" && feature.face !== "base";
   const line = lowestFree(site);
-  const foot = upright && line > 0 ? Math.max(edge, vAtHeight(frame, line) + ABOVE_GROUND_MM) : edge;
+  // A drain belongs under the line; a keep-out may stand anywhere.
+  const dry = isVent(feature) || (feature.kind === "port" && feature.use !== "drain");
+  const foot = upright && dry && line > 0 ? Math.max(edge, vAtHeight(frame, line) + ABOVE_GROUND_MM) : edge;
   return {
     uMm: room.uMm + edge,
     vMm: room.vMm + foot,
@@ -72,7 +81,8 @@ function shrunk(site: Site, feature: Feature, index: number): Snag["fix"] {
       clamp(feature.v.value, room.vMm + size.heightMm / 2, room.vMm + room.heightMm - size.heightMm / 2),
     ),
   ];
-  if (feature.kind === "mesh") {
+  if (feature.kind === "port") return { label: "Move it onto the face", patch: centre(featureRect(feature)) };
+  if (feature.kind !== "holes") {
     const widthMm = Math.floor(Math.min(feature.width.value, room.widthMm));
     const heightMm = Math.floor(Math.min(feature.height.value, room.heightMm));
     if (widthMm < 5 || heightMm < 5) return undefined;
@@ -96,12 +106,13 @@ function shrunk(site: Site, feature: Feature, index: number): Snag["fix"] {
 
 function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
   const { say, shell, at } = site;
-  const name = feature.name || feature.id;
+  const name = featureName(feature);
   const face = shell.faces[feature.face];
   const whole = extent(face.outline);
   const rect = featureRect(feature);
   const list: Snag[] = [];
-  const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "air", subject: feature.id, ...snag });
+  const add = (snag: Omit<Snag, "stage" | "subject">) =>
+    list.push({ stage: isVent(feature) ? "air" : "shell", subject: feature.id, ...snag });
   const off = !contains(face.outline, rect);
   const span = centreSpan(site, feature);
   const movable = span.u[0] <= span.u[1] && span.v[0] <= span.v[1];
@@ -124,6 +135,7 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
     });
     return list;
   }
+  if (feature.kind === "keepOut") return list;
   const edge = edgeDistance(feature);
   const nearest = clearance(face.outline, rect);
   if (nearest < edge - 1e-6)
@@ -133,7 +145,7 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
       title: `${name} is close to an edge`,
       sentence: `${say(nearest, "down")} of sheet is left; ${say(edge, "up")} is wanted.`,
       reason:
-        feature.kind === "holes"
+        feature.kind !== "mesh"
           ? "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source)."
           : "The mesh's frame and its screws need sheet to hold on to.",
       ...(move ? { fix: move } : fix && { fix }),
@@ -152,7 +164,13 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
     });
   const upright = feature.face !== "top" && feature.face !== "base";
   const startsMm = heightOf(face.frame, rect.vMm);
-  if (upright && lowestFree(site) > 0 && rect.vMm < vAtHeight(face.frame, lowestFree(site)) + ABOVE_GROUND_MM - 1e-6)
+  const mayBeWet = feature.kind === "port" && feature.use === "drain";
+  if (
+    upright &&
+    !mayBeWet &&
+    lowestFree(site) > 0 &&
+    rect.vMm < vAtHeight(face.frame, lowestFree(site)) + ABOVE_GROUND_MM - 1e-6
+  )
     add({
       rule: "air/below-the-ground",
       severity: "stop",
@@ -214,17 +232,22 @@ function overlapSnags(site: Site): Snag[] {
     b.vMm + b.heightMm <= a.vMm;
   return features.flatMap((feature, i) =>
     features.slice(0, i).flatMap((other): Snag[] =>
-      other.face !== feature.face || apart(featureRect(feature), featureRect(other))
+      other.face !== feature.face ||
+      (other.kind === "keepOut" && feature.kind === "keepOut") ||
+      apart(featureRect(feature), featureRect(other))
         ? []
         : [
             {
               rule: "air/vents-overlap",
               subject: `${other.id}+${feature.id}`,
               severity: "stop",
-              stage: "air",
-              title: "Two vents overlap",
-              sentence: `${feature.name || feature.id} and ${other.name || other.id} take the same sheet.`,
-              reason: "One of them has to move.",
+              stage: isVent(feature) && isVent(other) ? "air" : "shell",
+              title: feature.kind === "keepOut" || other.kind === "keepOut" ? "In a keep-out" : "Two features overlap",
+              sentence: `${featureName(feature)} and ${featureName(other)} take the same place on the ${feature.face}.`,
+              reason:
+                feature.kind === "keepOut" || other.kind === "keepOut"
+                  ? "A heat mat, a lamp's clearance, a door's swing or a window must stay free."
+                  : "One of them has to move.",
             },
           ],
     ),
@@ -232,7 +255,7 @@ function overlapSnags(site: Site): Snag[] {
 }
 
 function crossFlowSnags(site: Site): Snag[] {
-  const { features } = site.variant;
+  const features = ventsOf(site.variant);
   if (features.length === 0)
     return [
       {

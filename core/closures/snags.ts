@@ -1,6 +1,7 @@
 import { sawToleranceMm } from "../cuts/tolerance";
 import { newSlidingPair } from "../design/create";
 import { statedMm } from "../design/measure";
+import { isVent } from "../design/variant";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
@@ -208,6 +209,12 @@ function fixFor(site: Site, way: JudgedWay & { id: string }): Snag["fix"] {
   if (way.id === "beside" && variant.closure.kind === "slidingPair" && variant.closure.lock === "none")
     return { label: "Lock the panes home", patch: [set(at("/closure/lock"), "key")] };
   const index = variant.features.findIndex((f) => f.id === way.id);
+  const feature = variant.features[index];
+  if (feature?.kind === "port")
+    return {
+      label: `Fit a grommet that leaves ${site.say(Math.floor(way.allowedMm), "down")} at most`,
+      patch: [setMm(at(`/features/${index}/gap`), Math.floor(way.allowedMm))],
+    };
   const mesh = materialsOf(book, "mesh").find((m) => Math.max(...m.apertureMm) <= way.allowedMm);
   if (index < 0 || !mesh) return undefined;
   return {
@@ -229,7 +236,7 @@ function auditSnags(site: Site, audits: Audit[]): Snag[] {
       rule: "front/way-out",
       subject: way.id,
       severity: "stop",
-      stage: site.variant.features.some((f) => f.id === way.id) ? "air" : "front",
+      stage: site.variant.features.some((f) => f.id === way.id && isVent(f)) ? "air" : "front",
       title: `${audit.name}: a way out ${way.kind === "slot" ? way.name : `through ${way.name}`}`,
       sentence: `${site.say(way.worstMm, "up")} at worst fit; ${site.say(way.allowedMm, "down")} allowed.`,
       reason: `Allowed is a share of the narrowest rigid measure of the smallest stage. Here ${way.why}.`,

@@ -4,6 +4,7 @@ import { memory, published } from "../figures/figure";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { GAP_FACTOR } from "../residents/factors";
+import { featureName } from "../shell/features";
 import type { EscapeInput, Way } from "./escape";
 import { differentialGrowthMm } from "./growth";
 import type { SlidingFit } from "./sliding";
@@ -76,20 +77,28 @@ function frontWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
 /** Every way out of the shell as designed: the front, and each vent. */
 export function listWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
   const mesh = (id: string) => findMaterial(site.book, id, "mesh")!.apertureMm;
-  const vents = site.variant.features.map((feature): PlacedWay => {
-    const name = feature.name || feature.id;
-    return {
-      id: feature.id,
-      way:
-        feature.kind === "holes"
-          ? {
+  const vents = site.variant.features.flatMap((feature): PlacedWay[] => {
+    const name = featureName(feature);
+    switch (feature.kind) {
+      case "holes":
+        return [
+          {
+            id: feature.id,
+            way: {
               name,
               kind: "round",
               diameterMm: feature.holeDia.value,
               ...(feature.mesh !== null && { behindMesh: { apertureMm: mesh(feature.mesh) } }),
-            }
-          : { name, kind: "mesh", apertureMm: mesh(feature.mesh) },
-    };
+            },
+          },
+        ];
+      case "mesh":
+        return [{ id: feature.id, way: { name, kind: "mesh", apertureMm: mesh(feature.mesh) } }];
+      case "port":
+        return [{ id: feature.id, way: { name: `round ${name}`, kind: "slot", nominalMm: feature.gap.value } }];
+      case "keepOut":
+        return [];
+    }
   });
   const found = site.shell.gaps.map(
     ({ id, label, kind, mm }): PlacedWay => ({

@@ -4,7 +4,7 @@ import { starterBook } from "../materials/starter";
 import { checkDesign } from "./limits";
 import { statedMm } from "./measure";
 import { readBuild } from "./read";
-import type { Build, SheetVariant } from "./schema";
+import type { Build, MeshPanel, SheetVariant } from "./schema";
 import { chosenVariant, variantPath } from "./variant";
 
 const book = starterBook();
@@ -88,7 +88,7 @@ describe("limits", () => {
       "/variants/0/features/1/mesh",
       /no mesh “lace”/,
       (v) => {
-        v.features[1]!.mesh = "lace";
+        (v.features[1] as MeshPanel).mesh = "lace";
       },
     ],
     [

@@ -94,6 +94,12 @@ export function checkDesign(build: Build, book: Book): Problem[] {
       if (feature.columns * feature.rows > 5000) add(`${path}/rows`, "More than 5000 holes. Use a mesh panel instead.");
       if (feature.mesh !== null && !findMaterial(book, feature.mesh, "mesh"))
         add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
+    } else if (feature.kind === "port") {
+      between(`${path}/bore`, feature.bore, 1, 300, "A port");
+      between(`${path}/gap`, feature.gap, 0, feature.bore.value, "The gap left round it");
+    } else if (feature.kind === "keepOut") {
+      between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "A keep-out's width");
+      between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "A keep-out's height");
     } else {
       between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "A mesh panel's width");
       between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "A mesh panel's height");

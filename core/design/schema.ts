@@ -67,9 +67,32 @@ export const MeshPanelSchema = v.object({
   mesh: id,
   lap: MeasureSchema,
 });
-export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema]);
+export const PORT_USES = ["cable", "probe", "tube", "drain", "nozzle"] as const;
+/** A round hole for something that passes the wall; `gap` is what is left open round it, at the widest. */
+export const PortSchema = v.object({
+  ...featureBase,
+  kind: v.literal("port"),
+  use: v.picklist(PORT_USES),
+  bore: MeasureSchema,
+  gap: MeasureSchema,
+});
+export const KEEP_OUT_USES = ["heatMat", "window", "lamp", "doorSwing"] as const;
+/** A part of a face where nothing else may go; nothing is cut. */
+export const KeepOutSchema = v.object({
+  ...featureBase,
+  kind: v.literal("keepOut"),
+  use: v.picklist(KEEP_OUT_USES),
+  width: MeasureSchema,
+  height: MeasureSchema,
+});
+export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema, PortSchema, KeepOutSchema]);
 export type Feature = v.InferOutput<typeof FeatureSchema>;
 export type Holes = v.InferOutput<typeof HolesSchema>;
+export type MeshPanel = v.InferOutput<typeof MeshPanelSchema>;
+export type Port = v.InferOutput<typeof PortSchema>;
+export type KeepOut = v.InferOutput<typeof KeepOutSchema>;
+/** What air passes. */
+export type Vent = Holes | MeshPanel;
 
 export const SlidingPairSchema = v.object({
   kind: v.literal("slidingPair"),

@@ -2,9 +2,22 @@ import { fieldSize } from "../air/pattern";
 import type { Feature } from "../design/schema";
 import type { Rect } from "./faces";
 
+function sizeOf(feature: Feature): { widthMm: number; heightMm: number } {
+  switch (feature.kind) {
+    case "holes":
+      return fieldSize(feature);
+    case "port":
+      return { widthMm: feature.bore.value, heightMm: feature.bore.value };
+    default:
+      return { widthMm: feature.width.value, heightMm: feature.height.value };
+  }
+}
+
+/** What a feature is called: its own name, or its id. */
+export const featureName = (feature: Feature): string => feature.name || feature.id;
+
 /** The rectangle a feature takes on its face, without a mesh's lap. */
 export function featureRect(feature: Feature): Rect {
-  const size =
-    feature.kind === "holes" ? fieldSize(feature) : { widthMm: feature.width.value, heightMm: feature.height.value };
+  const size = sizeOf(feature);
   return { uMm: feature.u.value - size.widthMm / 2, vMm: feature.v.value - size.heightMm / 2, ...size };
 }

@@ -1,36 +1,24 @@
-import { Box, Button, Flex, Stack, Text } from "@chakra-ui/react";
-import { current } from "immer";
-import { Copy, Trash2 } from "lucide-react";
+import { Button, Stack, Text } from "@chakra-ui/react";
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
-import type { FaceId, Feature, Variant } from "#core/design/schema";
-import { chosenVariant } from "#core/design/variant";
+import type { Feature } from "#core/design/schema";
+import { chosenVariant, isVent } from "#core/design/variant";
 import type { Levels } from "#core/levels/levels";
 import { materialsOf } from "#core/materials/find";
-import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { featureRect } from "#core/shell/features";
 import { vAtHeight } from "#core/shell/space";
 import { Net } from "../../drawing/Net";
-import { useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../../state/context";
-import { ChoiceField, CountField, Select } from "../../ui/fields";
-import { MeasureField } from "../../ui/MeasureField";
+import { useBuildHandle, useShown } from "../../state/context";
+import { FeatureCard, freeId } from "../../ui/FeatureCard";
 import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
-
-const FACE_OPTIONS = [
-  ["left", "left"],
-  ["right", "right"],
-  ["back", "back"],
-  ["top", "top"],
-  ["front", "front"],
-] as const;
 
 /** Vents: drawn on the net, dragged or typed, with the air they let through. */
 export default function AirStage() {
   const variant = useShown(({ design }) => {
     const { id, features } = chosenVariant(design);
-    return { id, vents: features.map((f) => f.id) };
+    return { id, vents: features.flatMap((f, index) => (isVent(f) ? [{ id: f.id, index }] : [])) };
   });
   const hasAir = useShown(({ plan }) => plan.figures.some((f) => f.id === "air/free"));
   const vents = variant.vents.length;
@@ -59,22 +47,12 @@ export default function AirStage() {
           </Text>
         </Panel>
       )}
-      {variant.vents.map((id, index) => (
-        <VentCard key={id} index={index} variantId={variant.id} />
+      {variant.vents.map(({ id, index }) => (
+        <FeatureCard key={id} index={index} variantId={variant.id} />
       ))}
     </Stack>
   );
 }
-
-/** The first free id of a stem. */
-function freeId(variant: Variant, stem: string): string {
-  for (let n = 1; ; n++) {
-    const id = `${stem}-${n}`;
-    if (!variant.features.some((f) => f.id === id)) return id;
-  }
-}
-
-const OPPOSITE: Partial<Record<FaceId, FaceId>> = { left: "right", right: "left" };
 
 /** Over what fills it, and over a dam; where the walls themselves are the dam, over the fill alone. */
 const lowestFreeMm = ({ groundMm, waterMm, damTopMm, topMm }: Levels): number =>
@@ -143,102 +121,3 @@ const AddButtons = memo(function AddButtons() {
     </>
   );
 });
-
-/** One vent's measures; drawn again only when what is not in its fields changes. */
-const VentCard = memo(function VentCard({ index, variantId }: { index: number; variantId: string }) {
-  const { api, choose } = useBuildHandle();
-  const feature = useShown(({ design }) => {
-    const whole = chosenVariant(design).features[index]!;
-    const { widthMm, heightMm } = featureRect(whole);
-    return { id: whole.id, name: whole.name, face: whole.face, kind: whole.kind, widthMm, heightMm };
-  });
-  const chosen = usePicked((p) => p.chosen === feature.id);
-  const { say } = useUnits();
-  const path = `/features/${index}`;
-  const axes = FACE_AXES[feature.face];
-  const meshes = useShown(({ bench }) => materialsOf(bench.book, "mesh").map((m) => [m.id, m.name] as const));
-  const own = (draft: { variants: Variant[] }) => draft.variants.find((v) => v.id === variantId)!;
-  const remove = () => api.commit((draft) => void own(draft).features.splice(index, 1));
-  const across = OPPOSITE[feature.face];
-  const copy = () =>
-    api.commit((draft) => {
-      const id = freeId(own(draft), "copy");
-      own(draft).features.push({
-        ...structuredClone(current(own(draft).features[index]!)),
-        id,
-        name: `${feature.name || feature.id}, across`,
-        face: across!,
-      });
-    });
-  return (
-    <Panel borderColor={chosen ? "fern" : "line"} onFocus={() => choose(feature.id)}>
-      <Flex align="center" gap="3" mb="2.5">
-        <Text fontWeight="bold" flex="1">
-          {feature.name || feature.id}
-        </Text>
-        {across && (
-          <Button size="xs" variant="outline" borderColor="line" onClick={copy}>
-            <Copy size={12} /> Copy across
-          </Button>
-        )}
-        <Button
-          size="xs"
-          variant="outline"
-          borderColor="line"
-          onClick={remove}
-          aria-label={`Remove ${feature.name || feature.id}`}
-        >
-          <Trash2 size={12} /> Remove
-        </Button>
-      </Flex>
-      <Fields min="7.5rem">
-        <ChoiceField label="Face" path={`${path}/face`} options={FACE_OPTIONS} />
-        <MeasureField label={`Middle ${AXIS_WORDS[axes.u]}`} path={`${path}/u`} />
-        <MeasureField label={`Middle ${AXIS_WORDS[axes.v]}`} path={`${path}/v`} />
-        {feature.kind === "holes" ? (
-          <>
-            <MeasureField label="Hole, across" path={`${path}/holeDia`} />
-            <MeasureField label="Pitch, centre to centre" path={`${path}/pitch`} />
-            <CountField label="Columns" path={`${path}/columns`} max={200} />
-            <CountField label="Rows" path={`${path}/rows`} max={200} />
-            <ChoiceField
-              label="Pattern"
-              path={`${path}/pattern`}
-              options={[
-                ["staggered", "staggered, 60°"],
-                ["square", "square"],
-              ]}
-            />
-            <HoleMeshField index={index} meshes={meshes} />
-          </>
-        ) : (
-          <>
-            <MeasureField label="Opening, wide" path={`${path}/width`} />
-            <MeasureField label="Opening, high" path={`${path}/height`} />
-            <MeasureField label="Lap all round" path={`${path}/lap`} />
-            <ChoiceField label="Mesh" path={`${path}/mesh`} options={meshes} />
-          </>
-        )}
-      </Fields>
-      <Flex mt="3" gap="6" align="end">
-        <FigureReading id={`air/${feature.id}/free`} label="Free area" />
-        <Box fontSize="xs" color="muted">
-          takes {say(feature.widthMm)} × {say(feature.heightMm)} of the {feature.face}
-        </Box>
-      </Flex>
-    </Panel>
-  );
-});
-
-/** Mesh behind a hole field: none, or one of the book's. */
-function HoleMeshField({ index, meshes }: { index: number; meshes: readonly (readonly [string, string])[] }) {
-  const { value, commit } = useDecision<string | null>(`/features/${index}/mesh`);
-  return (
-    <Select
-      label="Mesh behind"
-      value={value ?? ""}
-      options={[["", "none"], ...meshes]}
-      onChange={(id) => commit(id || null)}
-    />
-  );
-}

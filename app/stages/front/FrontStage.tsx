@@ -4,6 +4,7 @@ import { statedMm } from "#core/design/measure";
 import type { Variant } from "#core/design/schema";
 import { chosenVariant } from "#core/design/variant";
 import { materialsOf } from "#core/materials/find";
+import { openingsRegister, serviceRegister } from "#core/registers/registers";
 import { kindOf } from "#core/shell/kinds/index";
 import { Net } from "../../drawing/Net";
 import { useBuild, useShown, useUnits } from "../../state/context";
@@ -74,6 +75,7 @@ export default function FrontStage() {
         )}
         {(closure.kind === "lid" || closure.kind === "found") && <HeldShut />}
         <AuditPanel />
+        <RegisterPanels />
       </SimpleGrid>
     </Stack>
   );
@@ -150,6 +152,40 @@ function HeldShut() {
         </Text>
       )}
     </Panel>
+  );
+}
+
+/** Every opening with its cover, and everything that must be reached. */
+function RegisterPanels() {
+  const { plan } = useBuild();
+  const { say } = useUnits();
+  return (
+    <>
+      <Panel title="Openings register" gridColumn={{ xl: "1 / -1" }}>
+        <PlainTable heads={["Opening", "Where", { text: "Open at worst", end: true }, "Covered by"]}>
+          {openingsRegister(plan.site, plan.closures).map((opening) => (
+            <Table.Row key={opening.id} data-opening={opening.id}>
+              <Table.Cell>{opening.label}</Table.Cell>
+              <Table.Cell>{opening.where}</Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="mono">
+                {opening.worstMm === null ? "–" : say(opening.worstMm, "up")}
+              </Table.Cell>
+              <Table.Cell>{opening.cover}</Table.Cell>
+            </Table.Row>
+          ))}
+        </PlainTable>
+      </Panel>
+      <Panel title="Must be reached" gridColumn={{ xl: "1 / -1" }}>
+        <PlainTable heads={["What", "By which way"]}>
+          {serviceRegister(plan.site).map((entry) => (
+            <Table.Row key={entry.id} data-service={entry.id}>
+              <Table.Cell>{entry.label}</Table.Cell>
+              <Table.Cell>{entry.way}</Table.Cell>
+            </Table.Row>
+          ))}
+        </PlainTable>
+      </Panel>
+    </>
   );
 }
 

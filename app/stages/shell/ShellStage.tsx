@@ -8,6 +8,7 @@ import { useShown, useUnits } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
+import { FacesPanel } from "./FacesPanel";
 import { ShelvesPanel } from "./ShelvesPanel";
 import { SurveyFields } from "./SurveyFields";
 import { TubePanel } from "./TubePanel";
@@ -72,6 +73,7 @@ export default function ShellStage() {
         ))}
         {kind === "cabinet" && <ShelvesPanel />}
         {kind === "roundTub" && <TubePanel />}
+        <FacesPanel />
         <Panel title="What comes of it">
           <Fields min="8rem">
             <FigureReading id="shell/volume" />

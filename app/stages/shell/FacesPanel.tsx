@@ -1,0 +1,71 @@
+import { Button, Flex, Text } from "@chakra-ui/react";
+import { Plus } from "lucide-react";
+import { statedMm } from "#core/design/measure";
+import type { Feature } from "#core/design/schema";
+import { chosenVariant, isVent } from "#core/design/variant";
+import { vAtHeight } from "#core/shell/space";
+import { useBuildHandle, useShown } from "../../state/context";
+import { FeatureCard, freeId } from "../../ui/FeatureCard";
+import { Panel } from "../../ui/Panel";
+
+/** What is on the faces beside vents: ports, drains and nozzles, and where nothing may go. */
+export function FacesPanel() {
+  const { api, choose } = useBuildHandle();
+  const { id: variantId, others } = useShown(({ design }) => {
+    const { id, features } = chosenVariant(design);
+    return { id, others: features.flatMap((f, index) => (isVent(f) ? [] : [{ id: f.id, index }])) };
+  });
+  const add = (stem: string, make: (middle: { u: Feature["u"]; v: Feature["v"] }) => Omit<Feature, "id">) =>
+    api.commit((draft) => {
+      const { faces, levels } = api.shown.getState().plan.shell;
+      const { room, frame } = faces.back;
+      // Low on the back, clear of what fills it.
+      const foot = vAtHeight(frame, Math.max(levels.groundMm, levels.waterMm)) + 40;
+      const middle = { u: statedMm(Math.round(room.uMm + room.widthMm / 2)), v: statedMm(Math.round(foot)) };
+      const id = freeId(chosenVariant(draft), stem);
+      chosenVariant(draft).features.push({ ...make(middle), id } as Feature);
+      choose(id);
+    });
+  const addPort = () =>
+    add("port", (middle) => ({
+      ...middle,
+      name: "Cable port",
+      face: "back",
+      kind: "port",
+      use: "cable",
+      bore: statedMm(20),
+      gap: statedMm(1),
+    }));
+  const addKeepOut = () =>
+    add("keep-out", ({ u, v }) => ({
+      u,
+      v: statedMm(v.value + 60),
+      name: "Heat mat",
+      face: "back",
+      kind: "keepOut",
+      use: "heatMat",
+      width: statedMm(200),
+      height: statedMm(140),
+    }));
+  return (
+    <>
+      <Panel title="On the faces" gridColumn={{ xl: "1 / -1" }}>
+        <Flex gap="3" align="center" wrap="wrap">
+          <Button size="sm" variant="outline" borderColor="line" onClick={addPort}>
+            <Plus size={14} /> Add a port
+          </Button>
+          <Button size="sm" variant="outline" borderColor="line" onClick={addKeepOut}>
+            <Plus size={14} /> Add a keep-out
+          </Button>
+          <Text fontSize="xs" color="muted" flex="1" minW="14rem">
+            Cables, probes, tubes, drains and nozzles pass through ports; heat mats, windows, lamps and swinging doors
+            keep their place free. Drag them on the net; Alt lets go of edges and middles. Vents are under Air (key 5).
+          </Text>
+        </Flex>
+      </Panel>
+      {others.map(({ id, index }) => (
+        <FeatureCard key={id} index={index} variantId={variantId} />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,171 @@
+import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import { current } from "immer";
+import { AlignCenterHorizontal, Copy, FlipHorizontal, Trash2 } from "lucide-react";
+import { memo } from "react";
+import { statedMm } from "#core/design/measure";
+import { type FaceId, KEEP_OUT_USES, PORT_USES, type Variant } from "#core/design/schema";
+import { chosenVariant } from "#core/design/variant";
+import { materialsOf } from "#core/materials/find";
+import { KEEP_OUT_WORDS, PORT_WORDS } from "#core/ports/planPorts";
+import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
+import { featureName, featureRect } from "#core/shell/features";
+import { useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../state/context";
+import { ChoiceField, CountField, Select } from "./fields";
+import { MeasureField } from "./MeasureField";
+import { Fields, Panel } from "./Panel";
+import { FigureReading } from "./Reading";
+
+const FACE_OPTIONS = [
+  ["left", "left"],
+  ["right", "right"],
+  ["back", "back"],
+  ["top", "top"],
+  ["front", "front"],
+] as const;
+
+const PORTS = PORT_USES.map((use) => [use, PORT_WORDS[use].words] as const);
+const KEEP_OUTS = KEEP_OUT_USES.map((use) => [use, KEEP_OUT_WORDS[use]] as const);
+
+/** The first free id of a stem. */
+export function freeId(variant: Variant, stem: string): string {
+  for (let n = 1; ; n++) {
+    const id = `${stem}-${n}`;
+    if (!variant.features.some((f) => f.id === id)) return id;
+  }
+}
+
+const OPPOSITE: Partial<Record<FaceId, FaceId>> = { left: "right", right: "left" };
+
+/** One feature's measures; drawn again only when what is not in its fields changes. */
+export const FeatureCard = memo(function FeatureCard({ index, variantId }: { index: number; variantId: string }) {
+  const { api, choose } = useBuildHandle();
+  const feature = useShown(({ design }) => {
+    const whole = chosenVariant(design).features[index]!;
+    const { widthMm, heightMm } = featureRect(whole);
+    return { id: whole.id, name: whole.name, face: whole.face, kind: whole.kind, widthMm, heightMm };
+  });
+  const chosen = usePicked((p) => p.chosen === feature.id);
+  const { say } = useUnits();
+  const path = `/features/${index}`;
+  const axes = FACE_AXES[feature.face];
+  const meshes = useShown(({ bench }) => materialsOf(bench.book, "mesh").map((m) => [m.id, m.name] as const));
+  const own = (draft: { variants: Variant[] }) => draft.variants.find((v) => v.id === variantId)!;
+  const remove = () => api.commit((draft) => void own(draft).features.splice(index, 1));
+  const across = OPPOSITE[feature.face];
+  const copy = () =>
+    api.commit((draft) => {
+      const id = freeId(own(draft), "copy");
+      own(draft).features.push({
+        ...structuredClone(current(own(draft).features[index]!)),
+        id,
+        name: `${feature.name || feature.id}, across`,
+        face: across!,
+      });
+    });
+  /** A copy on the same face, as far from its other edge. */
+  const mirror = () =>
+    api.commit((draft) => {
+      const twin = structuredClone(current(own(draft).features[index]!));
+      const { room } = api.shown.getState().plan.shell.faces[feature.face];
+      const id = freeId(own(draft), "mirror");
+      const u = statedMm(Math.round(10 * (2 * room.uMm + room.widthMm - twin.u.value)) / 10);
+      own(draft).features.push({ ...twin, id, name: `${featureName(twin)}, mirrored`, u });
+    });
+  const centre = () =>
+    api.commit((draft) => {
+      const { room } = api.shown.getState().plan.shell.faces[feature.face];
+      own(draft).features[index]!.u = statedMm(Math.round(10 * (room.uMm + room.widthMm / 2)) / 10);
+    });
+  return (
+    <Panel borderColor={chosen ? "fern" : "line"} onFocus={() => choose(feature.id)}>
+      <Flex align="center" gap="3" mb="2.5">
+        <Text fontWeight="bold" flex="1">
+          {feature.name || feature.id}
+        </Text>
+        <Button size="xs" variant="outline" borderColor="line" onClick={centre}>
+          <AlignCenterHorizontal size={12} /> Centre it
+        </Button>
+        <Button size="xs" variant="outline" borderColor="line" onClick={mirror}>
+          <FlipHorizontal size={12} /> Mirror
+        </Button>
+        {across && (
+          <Button size="xs" variant="outline" borderColor="line" onClick={copy}>
+            <Copy size={12} /> Copy across
+          </Button>
+        )}
+        <Button
+          size="xs"
+          variant="outline"
+          borderColor="line"
+          onClick={remove}
+          aria-label={`Remove ${feature.name || feature.id}`}
+        >
+          <Trash2 size={12} /> Remove
+        </Button>
+      </Flex>
+      <Fields min="7.5rem">
+        <ChoiceField label="Face" path={`${path}/face`} options={FACE_OPTIONS} />
+        <MeasureField label={`Middle ${AXIS_WORDS[axes.u]}`} path={`${path}/u`} />
+        <MeasureField label={`Middle ${AXIS_WORDS[axes.v]}`} path={`${path}/v`} />
+        {feature.kind === "holes" && (
+          <>
+            <MeasureField label="Hole, across" path={`${path}/holeDia`} />
+            <MeasureField label="Pitch, centre to centre" path={`${path}/pitch`} />
+            <CountField label="Columns" path={`${path}/columns`} max={200} />
+            <CountField label="Rows" path={`${path}/rows`} max={200} />
+            <ChoiceField
+              label="Pattern"
+              path={`${path}/pattern`}
+              options={[
+                ["staggered", "staggered, 60°"],
+                ["square", "square"],
+              ]}
+            />
+            <HoleMeshField index={index} meshes={meshes} />
+          </>
+        )}
+        {feature.kind === "mesh" && (
+          <>
+            <MeasureField label="Opening, wide" path={`${path}/width`} />
+            <MeasureField label="Opening, high" path={`${path}/height`} />
+            <MeasureField label="Lap all round" path={`${path}/lap`} />
+            <ChoiceField label="Mesh" path={`${path}/mesh`} options={meshes} />
+          </>
+        )}
+        {feature.kind === "port" && (
+          <>
+            <ChoiceField label="For" path={`${path}/use`} options={PORTS} />
+            <MeasureField label="Hole, across" path={`${path}/bore`} />
+            <MeasureField label="Left open round it" path={`${path}/gap`} hint="at the widest" />
+          </>
+        )}
+        {feature.kind === "keepOut" && (
+          <>
+            <ChoiceField label="For" path={`${path}/use`} options={KEEP_OUTS} />
+            <MeasureField label="Wide" path={`${path}/width`} />
+            <MeasureField label="High" path={`${path}/height`} />
+          </>
+        )}
+      </Fields>
+      <Flex mt="3" gap="6" align="end">
+        <FigureReading id={`air/${feature.id}/free`} label="Free area" />
+        <Box fontSize="xs" color="muted">
+          takes {say(feature.widthMm)} × {say(feature.heightMm)} of the {feature.face}
+        </Box>
+      </Flex>
+    </Panel>
+  );
+});
+
+/** Mesh behind a hole field: none, or one of the book's. */
+function HoleMeshField({ index, meshes }: { index: number; meshes: readonly (readonly [string, string])[] }) {
+  const { value, commit } = useDecision<string | null>(`/features/${index}/mesh`);
+  return (
+    <Select
+      label="Mesh behind"
+      value={value ?? ""}
+      options={[["", "none"], ...meshes]}
+      onChange={(id) => commit(id || null)}
+    />
+  );
+}

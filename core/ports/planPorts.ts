@@ -1,0 +1,50 @@
+import type { KeepOut, Port } from "../design/schema";
+import { CAUTION, RATES } from "../diary/rates";
+import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { featureName } from "../shell/features";
+import { formatNumber } from "../units/format";
+
+/** What passes a port, and how it is closed round it. */
+export const PORT_WORDS: Record<Port["use"], { words: string; cover: string }> = {
+  cable: { words: "cable port", cover: "grommet round the cable" },
+  probe: { words: "probe port", cover: "grommet round the probe" },
+  tube: { words: "tube port", cover: "tube, flush inside" },
+  drain: { words: "drain", cover: "bulkhead fitting, sealed both sides" },
+  nozzle: { words: "mist nozzle", cover: "nozzle's own seal" },
+};
+
+export const KEEP_OUT_WORDS: Record<KeepOut["use"], string> = {
+  heatMat: "heat mat: no foam, nothing over it",
+  window: "window: mask it before any coat",
+  lamp: "lamp clearance",
+  doorSwing: "door swing",
+};
+
+/** Ports are drilled with the vents, before coats, beads and the water test. */
+export function planPorts(site: Site): TradeLedger {
+  const ports = site.variant.features.filter((f): f is Port => f.kind === "port");
+  return {
+    ...emptyLedger(),
+    steps: ports.map((port): Step => {
+      const name = featureName(port);
+      const { words, cover } = PORT_WORDS[port.use];
+      return {
+        id: `air/cut/${port.id}`,
+        title: `Drill the ${words}: ${name}`,
+        detail: `ø${formatNumber(port.bore.value)} mm in the ${port.face}; then ${cover}. At most ${formatNumber(port.gap.value)} mm may stay open.`,
+        stage: "shell",
+        handsOnMinutes: RATES.holeSaw.value,
+        waitMinutes: 0,
+        after: [
+          { id: "cuts/saw", because: "the panel must be cut" },
+          { id: "shell/survey", because: "the wall must be known before it is drilled" },
+        ],
+        splittable: true,
+        toHand: ["step drill or hole saw", "backing board"],
+        cautions: [CAUTION.dust, ...(port.use === "cable" ? [CAUTION.waterPower] : [])],
+        passSign: "Edges deburred; the fitting seats without force.",
+      };
+    }),
+  };
+}

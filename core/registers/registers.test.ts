@@ -1,0 +1,73 @@
+import { describe, expect, it } from "vitest";
+import { demoBuilds, haberdasher } from "../../demo/builds";
+import { jobInput } from "../../tests/job";
+import { statedMm } from "../design/measure";
+import type { Build, Port } from "../design/schema";
+import { chosenVariant } from "../design/variant";
+import { plan } from "../plan";
+import { applyFix } from "../snags/fix";
+import { openingsRegister, serviceRegister } from "./registers";
+
+const planned = plan(jobInput(haberdasher()));
+const port = (build: Build) => chosenVariant(build).features.find((f): f is Port => f.id === "pump-cable")!;
+
+describe("the openings register", () => {
+  it("lists every way out of every demo build, each with what covers it", () => {
+    for (const build of demoBuilds()) {
+      const p = plan(jobInput(build));
+      const list = openingsRegister(p.site, p.closures);
+      expect(list.map((o) => o.id)).toEqual(p.closures.ways.map((w) => w.id));
+      for (const opening of list) expect(opening.cover.length).toBeGreaterThan(3);
+    }
+  });
+
+  it("names mesh, grommet and lock", () => {
+    const cover = Object.fromEntries(openingsRegister(planned.site, planned.closures).map((o) => [o.id, o.cover]));
+    expect(cover).toMatchObject({
+      "top-1": "Glass-fibre fly screen 18 × 16",
+      "pump-cable": "grommet round the cable",
+      "doors-meet": "held by a wedge",
+    });
+  });
+});
+
+describe("the service register", () => {
+  it("says how each thing that wears is reached", () => {
+    const list = serviceRegister(planned.site);
+    expect(list[0]).toMatchObject({ id: "inside", way: "through the doors, 1028 mm × 668 mm clear" });
+    expect(list.map((s) => s.id)).toEqual(
+      expect.arrayContaining(["pump-cable", "drain", "heat-mat", "low-1", "top-1", "top-2"]),
+    );
+  });
+});
+
+describe("ports", () => {
+  it("are drilled before the bead and the water test", () => {
+    const entry = (id: string) => planned.diary.entries.find((e) => e.stepId === id)!;
+    expect(entry("seal/bead").startAt).toBeGreaterThanOrEqual(entry("air/cut/drain").readyAt);
+    expect(entry("seal/water-test").startAt).toBeGreaterThanOrEqual(entry("air/cut/pump-cable").readyAt);
+  });
+
+  it("are ways out by the gap left round them, closed by a grommet", () => {
+    const build = haberdasher();
+    port(build).gap = statedMm(6);
+    const stop = plan(jobInput(build)).snags.find((s) => s.rule === "front/way-out" && s.subject === "pump-cable")!;
+    expect(stop.severity).toBe("stop");
+    expect(port(applyFix(build, stop.fix!.patch)).gap.value).toBe(2);
+  });
+
+  it("keep out of the water unless they are drains, and off each other and keep-outs", () => {
+    const rules = (change: (build: Build) => void) => {
+      const build = haberdasher();
+      change(build);
+      return plan(jobInput(build)).snags.map((s) => `${s.rule}/${s.subject}`);
+    };
+    expect(rules(() => {})).not.toContain("air/below-the-ground/drain");
+    expect(rules((b) => Object.assign(port(b), { v: statedMm(40) }))).toContain("air/below-the-ground/pump-cable");
+    expect(
+      rules((b) => {
+        Object.assign(port(b), { face: "right", u: statedMm(300), v: statedMm(300) });
+      }),
+    ).toContain("air/vents-overlap/pump-cable+heat-mat");
+  });
+});

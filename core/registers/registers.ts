@@ -1,0 +1,94 @@
+import type { ClosureLedger } from "../closures/planClosures";
+import type { Feature } from "../design/schema";
+import type { Site } from "../ledgers/site";
+import { findMaterial } from "../materials/find";
+import { PORT_WORDS } from "../ports/planPorts";
+import { featureName } from "../shell/features";
+
+/** An opening of the shell: what is left open at worst, and what covers it. */
+export interface OpeningEntry {
+  id: string;
+  label: string;
+  where: string;
+  worstMm: number | null;
+  cover: string;
+}
+
+/** Something that must be reached while animals live there, and by which way. */
+export interface ServiceEntry {
+  id: string;
+  label: string;
+  way: string;
+}
+
+function coverOf(site: Site, feature: Feature): string {
+  if (feature.kind === "port") return PORT_WORDS[feature.use].cover;
+  if (feature.kind === "keepOut") return "";
+  const mesh = feature.mesh === null ? undefined : findMaterial(site.book, feature.mesh, "mesh");
+  return mesh?.name ?? "nothing: the holes themselves";
+}
+
+/** Every opening with what covers it; `worstMm` is null while no resident is measured. */
+export function openingsRegister(site: Site, { ways, audits }: ClosureLedger): OpeningEntry[] {
+  const { closure, features } = site.variant;
+  const worst = (id: string) => audits[0]?.ways.find((w) => w.id === id)?.worstMm ?? null;
+  return ways.map(({ id, way }): OpeningEntry => {
+    const feature = features.find((f) => f.id === id);
+    const cover = feature
+      ? coverOf(site, feature)
+      : id === "between"
+        ? closure.kind === "slidingPair" && closure.brushStrip
+          ? "brush strip"
+          : "nothing: the panes pass one another"
+        : id === "lid"
+          ? closure.kind === "lid"
+            ? `${closure.clips} clips`
+            : "its own catches"
+          : id === "hardware"
+            ? "nothing yet: plug them"
+            : closure.kind === "open" || closure.lock === "none"
+              ? "nothing holds it shut"
+              : closure.lock === "key"
+                ? "held by a key lock"
+                : "held by a wedge";
+    return { id, label: way.name, where: feature ? feature.face : site.shell.opening.face, worstMm: worst(id), cover };
+  });
+}
+
+/** What must be reached for service, each with its way past everything fixed. */
+export function serviceRegister(site: Site): ServiceEntry[] {
+  const { shell, variant } = site;
+  const { opening } = shell;
+  const through = opening.face === "top" ? "from above, lid off" : "through the doors";
+  const entry = (id: string, label: string, way: string): ServiceEntry => ({ id, label, way });
+  const reach = `${site.say(opening.widthMm)} × ${site.say(opening.heightMm)}`;
+  return [
+    entry("inside", "Everything inside", `${through}, ${reach} clear`),
+    ...variant.features.flatMap((feature): ServiceEntry[] => {
+      const name = featureName(feature);
+      if (feature.kind === "port")
+        return [
+          entry(
+            feature.id,
+            name,
+            `outside at the ${feature.face}; leave a hand's room beside it, nothing glued over it inside`,
+          ),
+        ];
+      if (feature.kind === "keepOut" && feature.use !== "window" && feature.use !== "doorSwing")
+        return [
+          entry(
+            feature.id,
+            name,
+            feature.use === "heatMat"
+              ? `outside of the ${feature.face}; it must come off`
+              : `${through}; a lamp is changed cold`,
+          ),
+        ];
+      if (feature.kind === "mesh" || (feature.kind === "holes" && feature.mesh !== null))
+        return [
+          entry(feature.id, `Mesh of ${name}`, `${through}; brushed clean, looked at for tears and rust each year`),
+        ];
+      return [];
+    }),
+  ];
+}
