@@ -16,6 +16,7 @@ import { makeSite, type Site } from "./ledgers/site";
 import type { Book } from "./materials/schema";
 import { planPanes } from "./panes/planPanes";
 import { planPorts } from "./ports/planPorts";
+import { planResidents } from "./residents/planResidents";
 import { planSeal } from "./seal/planSeal";
 import { planShell } from "./shell/planShell";
 import { buildShell, type Shell } from "./shell/shell";
@@ -51,6 +52,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
   const variant = chosenVariant(design);
   const shell = buildShell(variant, book);
   const site = makeSite(design, variant, shell, book, workshop);
+  const who = planResidents(site);
   const bare = planShell(site, { hung: hungDoors(site) });
   const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
   const closures = planClosures(site, { railSagMm });
@@ -58,7 +60,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
     shell,
     site,
     closures,
-    trades: gather([bare, closures, planAir(site), planSeal(site), planPanes(site), planPorts(site)]),
+    trades: gather([who, bare, closures, planAir(site), planSeal(site), planPanes(site), planPorts(site)]),
   };
 }
 

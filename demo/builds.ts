@@ -294,6 +294,8 @@ export function towerOnEnd(): Build {
     },
   ];
   const build = newBuild("Tower on end", { unit: "in", denominator: 16 }, variant);
+  build.brief.sizeSchool = "stepUp";
+  build.brief.sizeReason = "three hatchlings; the long tank beside it is theirs in a year";
   build.brief.residents = [{ ...starter("grass-lizard"), count: 3, narrowestRigid: { ...inches('3/16"') } }];
   return build;
 }
@@ -348,6 +350,7 @@ export function nurseryTub(): Build {
     },
   ];
   const build = newBuild("Nursery tub", { unit: "mm" }, variant);
+  build.brief.oldHome = { width: measured(300), depth: measured(200), height: measured(180) };
   build.brief.residents = [{ ...starter("fire-salamander"), count: 6, narrowestRigid: measured(6) }];
   build.brief.room = { tempC: { low: 14, high: 20 }, rh: { low: 40, high: 70 } };
   return build;

@@ -27,7 +27,6 @@ export function closureSnags(
     ...lidSnags(site),
     ...auditSnags(site, audits),
     ...lockSnags(site),
-    ...residentSnags(site),
   ];
 }
 
@@ -55,19 +54,31 @@ function lidSnags(site: Site): Snag[] {
   ];
 }
 
+/** A wall must top what an animal reaches by this much. From memory. */
+const REACH_SPARE = 1.2;
+
 function openSnags(site: Site): Snag[] {
   if (site.variant.closure.kind !== "open") return [];
   const { opening } = site.shell;
+  const wallMm = site.shell.levels.topMm - site.shell.levels.groundMm;
+  const { residents } = site.brief;
+  const walled =
+    residents.length > 0 &&
+    residents.every(
+      (r) => r.reach !== null && !r.traits.climbs && (r.reach.high ?? r.reach.value) * REACH_SPARE < wallMm,
+    );
   if (opening.face === "top")
     return [
       {
         rule: "front/no-door",
         subject: "front",
-        severity: "stop",
+        severity: walled ? "mind" : "stop",
         stage: "front",
         title: "The top is open",
         sentence: `An opening of ${site.say(opening.widthMm)} × ${site.say(opening.heightMm)} has no lid yet.`,
-        reason: "Nothing that climbs or jumps is kept in.",
+        reason: walled
+          ? "The walls are higher than anything here reaches; a lid keeps hands, cats and draughts out."
+          : "Nothing that climbs or jumps is kept in.",
         otherFixes: kindOf(site.shell).closures.flatMap((kind) =>
           kind === "found"
             ? [{ label: "Put its own lid on", patch: [set(site.at("/closure"), { kind, lock: "none" })] }]
@@ -272,47 +283,4 @@ function lockSnags(site: Site): Snag[] {
         : { label: "Fit a wedge", patch: [set(site.at("/closure/lock"), "wedge")] },
     },
   ];
-}
-
-function residentSnags(site: Site): Snag[] {
-  const { residents } = site.brief;
-  if (residents.length === 0)
-    return [
-      {
-        rule: "brief/no-resident",
-        subject: "brief",
-        severity: "mind",
-        stage: "brief",
-        title: "Nobody lives here yet",
-        sentence: "No gap can be judged until the smallest resident's narrowest rigid measure is known.",
-        reason: "The escape audit compares every gap with the smallest animal.",
-      },
-    ];
-  return residents.flatMap((resident): Snag[] => {
-    if (resident.narrowestRigid === null && resident.refusedGap === null)
-      return [
-        {
-          rule: "brief/not-measured",
-          subject: resident.id,
-          severity: "mind",
-          stage: "brief",
-          title: `Measure ${resident.name}`,
-          sentence: "Its narrowest rigid measure is not known, so no gap is judged for it.",
-          reason: "The smallest hole its hardest, widest part passes, at its smallest stage: hatchlings if they breed.",
-        },
-      ];
-    if (resident.refusedGap === null && resident.narrowestRigid?.how === "guessed")
-      return [
-        {
-          rule: "brief/guessed",
-          subject: resident.id,
-          severity: "note",
-          stage: "brief",
-          title: `${resident.name}: a guess`,
-          sentence: `Gaps are judged by the low end of the guess, ${site.say(resident.narrowestRigid.low ?? resident.narrowestRigid.value, "down")}. Measure before the audit.`,
-          reason: "Starter figures are from memory: check with a keeper's or a vet's reference.",
-        },
-      ];
-    return [];
-  });
 }

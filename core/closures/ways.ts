@@ -96,7 +96,7 @@ export function listWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
         return [{ id: feature.id, way: { name, kind: "mesh", apertureMm: mesh(feature.mesh) } }];
       case "port":
         return [{ id: feature.id, way: { name: `round ${name}`, kind: "slot", nominalMm: feature.gap.value } }];
-      case "keepOut":
+      default:
         return [];
     }
   });

@@ -54,6 +54,31 @@ export function checkDesign(build: Build, book: Book): Problem[] {
           message: `${say(measure.value)} cannot be right here. Type between ${say(0.5)} and ${say(300)}.`,
         });
     }
+    for (const key of ["length", "width", "height"] as const) {
+      const need = resident.needs[key];
+      if (need && (need.value < 20 || need.value > 10_000))
+        problems.push({
+          path: `${path}/needs/${key}`,
+          message: `${say(need.value)} cannot be what it needs. Type between ${say(20)} and ${say(10_000)}.`,
+        });
+    }
+    const reach = resident.reach;
+    if (reach && (reach.value < 0 || reach.value > 5000))
+      problems.push({
+        path: `${path}/reach`,
+        message: `A reach of ${say(reach.value)} cannot be right. Type between 0 and ${say(5000)}.`,
+      });
+    for (const [key, low, high, unit] of [
+      ["tempC", -5, 50, "°C"],
+      ["rh", 0, 100, "%"],
+    ] as const) {
+      const band = resident.bands[key];
+      if (band && (band.low > band.high || band.low < low || band.high > high))
+        problems.push({
+          path: `${path}/bands/${key}`,
+          message: `The band's lower end must be below its upper, between ${low} and ${high} ${unit}.`,
+        });
+    }
     const ground = resident.groundDepth;
     if (ground && (ground.value < 0 || ground.value > 1000))
       problems.push({
@@ -61,6 +86,12 @@ export function checkDesign(build: Build, book: Book): Problem[] {
         message: `Ground of ${say(ground.value)} cannot be right. Type between 0 and ${say(1000)}.`,
       });
   });
+  for (const [side, measure] of Object.entries(build.brief.oldHome ?? {}))
+    if (measure.value < SIZE_LIMIT_MM.low || measure.value > SIZE_LIMIT_MM.high)
+      problems.push({
+        path: `/brief/oldHome/${side}`,
+        message: `The old home's ${side} of ${say(measure.value)} cannot be right. Type between ${say(SIZE_LIMIT_MM.low)} and ${say(SIZE_LIMIT_MM.high)}.`,
+      });
   const { tempC, rh } = build.brief.room;
   if (tempC.low > tempC.high || tempC.low < -10 || tempC.high > 45)
     problems.push({

@@ -24,6 +24,24 @@ export const ResidentSchema = v.object({
   strong: v.boolean(),
   dangerous: v.boolean(),
   groundDepth: v.nullable(MeasureSchema),
+  /** Inside sizes the whole group needs; height is above the ground. */
+  needs: v.object({
+    length: v.nullable(MeasureSchema),
+    width: v.nullable(MeasureSchema),
+    height: v.nullable(MeasureSchema),
+  }),
+  /** How far up a wall it gets by stretching or jumping. */
+  reach: v.nullable(MeasureSchema),
+  traits: v.object({
+    climbs: v.boolean(),
+    toePads: v.boolean(),
+    digs: v.boolean(),
+    wetSkin: v.boolean(),
+    eatsGround: v.boolean(),
+    wantsPrivacy: v.boolean(),
+  }),
+  /** What it lives in: warmth and humidity; null while not known. */
+  bands: v.object({ tempC: v.nullable(range), rh: v.nullable(range) }),
   note: text(500),
 });
 export type Resident = v.InferOutput<typeof ResidentSchema>;
@@ -37,6 +55,11 @@ export const BriefSchema = v.object({
   ]),
   budgetMinor: v.nullable(v.pipe(finite, v.integer(), v.minValue(0))),
   childrenAtHome: v.boolean(),
+  /** Where the animals live now, inside; null when this is their first home. */
+  oldHome: v.nullable(v.object({ width: MeasureSchema, depth: MeasureSchema, height: MeasureSchema })),
+  /** Two schools for size: a community's minimum, or stepping up as the animal copes; the choice is recorded. */
+  sizeSchool: v.picklist(["undecided", "minimum", "stepUp"]),
+  sizeReason: text(500),
   note: text(4000),
 });
 

@@ -1,5 +1,5 @@
 import { statedMm } from "../design/measure";
-import type { Resident } from "../design/schema";
+import type { Measure, Resident } from "../design/schema";
 
 const CHECK = "From memory: check with a keeper's or a vet's reference, and measure your own animal.";
 
@@ -24,17 +24,83 @@ const starter = (
   strong: false,
   dangerous: false,
   groundDepth: null,
+  needs: { length: null, width: null, height: null },
+  reach: null,
+  traits: { climbs: false, toePads: false, digs: false, wetSkin: false, eatsGround: false, wantsPrivacy: false },
+  bands: { tempC: null, rh: null },
   note: CHECK,
   ...more,
 });
 
+/** A guess from memory, by a fifth either way. */
+const about = (mm: number): Measure => ({
+  ...statedMm(mm),
+  how: "guessed",
+  low: mm * 0.8,
+  high: mm * 1.2,
+});
+const needs = (length: number, width: number, height: number): Resident["needs"] => ({
+  length: about(length),
+  width: about(width),
+  height: about(height),
+});
+const traits = (...has: (keyof Resident["traits"])[]): Resident["traits"] => ({
+  climbs: has.includes("climbs"),
+  toePads: has.includes("toePads"),
+  digs: has.includes("digs"),
+  wetSkin: has.includes("wetSkin"),
+  eatsGround: has.includes("eatsGround"),
+  wantsPrivacy: has.includes("wantsPrivacy"),
+});
+const bands = (tempC: [number, number], rh: [number, number]): Resident["bands"] => ({
+  tempC: { low: tempC[0], high: tempC[1] },
+  rh: { low: rh[0], high: rh[1] },
+});
+
 /** Generic occupants to start from; every figure is from memory and meant to be overwritten. */
 export const STARTER_RESIDENTS: readonly Resident[] = [
-  starter("rosy-boa", "Rosy boa", "scaled", 14, { strong: true, groundDepth: statedMm(60) }),
-  starter("mossy-frog", "Mossy frog", "softBodied", 9, { groundDepth: statedMm(60) }),
-  starter("grass-lizard", "Long-tailed grass lizard", "scaled", 5, { groundDepth: statedMm(60) }),
-  starter("fire-salamander", "Fire salamander juvenile", "softBodied", 6, { groundDepth: statedMm(50) }),
-  starter("spiny-mouse", "Spiny mouse", "scaled", 12, { groundDepth: statedMm(80) }),
-  starter("carpenter-ant", "Carpenter ant", "hardBodied", 2, {}),
-  starter("hissing-roach", "Hissing roach nymph", "flattener", 4, { groundDepth: statedMm(40) }),
+  starter("rosy-boa", "Rosy boa", "scaled", 14, {
+    strong: true,
+    groundDepth: statedMm(60),
+    needs: needs(900, 450, 300),
+    reach: about(400),
+    traits: traits("digs", "wantsPrivacy"),
+    bands: bands([22, 32], [30, 50]),
+  }),
+  starter("mossy-frog", "Mossy frog", "softBodied", 9, {
+    groundDepth: statedMm(60),
+    needs: needs(600, 450, 500),
+    traits: traits("climbs", "toePads", "wetSkin"),
+    bands: bands([17, 25], [75, 100]),
+  }),
+  starter("grass-lizard", "Long-tailed grass lizard", "scaled", 5, {
+    groundDepth: statedMm(60),
+    needs: needs(600, 300, 450),
+    traits: traits("climbs"),
+    bands: bands([20, 31], [55, 80]),
+  }),
+  starter("fire-salamander", "Fire salamander juvenile", "softBodied", 6, {
+    groundDepth: statedMm(50),
+    needs: needs(400, 250, 200),
+    reach: about(120),
+    traits: traits("digs", "wetSkin"),
+    bands: bands([8, 20], [70, 100]),
+  }),
+  starter("spiny-mouse", "Spiny mouse", "scaled", 12, {
+    groundDepth: statedMm(80),
+    needs: needs(800, 400, 400),
+    reach: about(500),
+    traits: traits("climbs", "digs"),
+    bands: bands([20, 28], [20, 50]),
+  }),
+  starter("carpenter-ant", "Carpenter ant", "hardBodied", 2, {
+    traits: traits("climbs", "digs"),
+    bands: bands([20, 28], [35, 70]),
+  }),
+  starter("hissing-roach", "Hissing roach nymph", "flattener", 4, {
+    groundDepth: statedMm(40),
+    needs: needs(400, 250, 250),
+    traits: traits("climbs", "digs"),
+    bands: bands([22, 31], [45, 75]),
+  }),
 ];

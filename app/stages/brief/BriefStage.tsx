@@ -1,6 +1,7 @@
 import { Box, Button, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text, Textarea } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import { useEffect, useState } from "react";
+import { statedMm } from "#core/design/measure";
 import type { Resident } from "#core/design/schema";
 import { GAP_FACTOR } from "#core/residents/factors";
 import { STARTER_RESIDENTS } from "#core/residents/starters";
@@ -10,8 +11,9 @@ import { useBuild, useDecision } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
+import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
-import { RangeField } from "./RangeField";
+import { type Range, RangeField } from "./RangeField";
 
 const blank = (id: string): Resident => ({
   ...STARTER_RESIDENTS[0]!,
@@ -20,8 +22,21 @@ const blank = (id: string): Resident => ({
   narrowestRigid: null,
   groundDepth: null,
   strong: false,
+  needs: { length: null, width: null, height: null },
+  reach: null,
+  traits: { climbs: false, toePads: false, digs: false, wetSkin: false, eatsGround: false, wantsPrivacy: false },
+  bands: { tempC: null, rh: null },
   note: "",
 });
+
+const TRAITS: readonly [keyof Resident["traits"], string][] = [
+  ["climbs", "Climbs"],
+  ["toePads", "Toe pads"],
+  ["digs", "Digs"],
+  ["wetSkin", "Wet skin"],
+  ["eatsGround", "Eats its ground"],
+  ["wantsPrivacy", "Wants privacy"],
+];
 
 /** Who it is for, the room it stands in, and what it may cost. */
 export default function BriefStage() {
@@ -41,6 +56,7 @@ export default function BriefStage() {
             <TickField label="Children at home" path="build:/brief/childrenAtHome" />
           </Box>
         </Panel>
+        <SizePanel />
         <Panel title="Build">
           <Fields>
             <TextField label="Name" path="build:/name" />
@@ -138,7 +154,18 @@ function ResidentCard({ resident, index }: { resident: Resident; index: number }
         />
         <MeasureField label="A gap it was seen refused" path={`${path}/refusedGap`} optional how="measured" />
         <MeasureField label="Ground it needs" path={`${path}/groundDepth`} optional />
+        <MeasureField label="Floor it needs, long" path={`${path}/needs/length`} optional />
+        <MeasureField label="Floor it needs, wide" path={`${path}/needs/width`} optional />
+        <MeasureField label="Height it needs" path={`${path}/needs/height`} optional hint="above the ground" />
+        <MeasureField label="Reach up a wall" path={`${path}/reach`} optional />
+        <BandField label="Its warmth" unit="°C" path={`${path}/bands/tempC`} from={{ low: 20, high: 28 }} />
+        <BandField label="Its air" unit="% rh" path={`${path}/bands/rh`} from={{ low: 40, high: 70 }} />
       </Fields>
+      <Flex gap="4" mt="2.5" wrap="wrap">
+        {TRAITS.map(([trait, words]) => (
+          <TickField key={trait} label={words} path={`${path}/traits/${trait}`} />
+        ))}
+      </Flex>
       <Flex gap="4" mt="2" align="center" wrap="wrap">
         <TickField label="Strong" path={`${path}/strong`} />
         <TickField label="Venomous or medically dangerous" path={`${path}/dangerous`} />
@@ -150,6 +177,74 @@ function ResidentCard({ resident, index }: { resident: Resident; index: number }
         </Button>
       </Flex>
     </Box>
+  );
+}
+
+/** A band that may not be known: asked for by a button, given up by another. */
+function BandField({ label, unit, path, from }: { label: string; unit: "°C" | "% rh"; path: string; from: Range }) {
+  const { value, commit } = useDecision<Range | null>(path);
+  if (value) return <RangeField label={label} unit={unit} path={path} />;
+  return (
+    <Field.Root gap="1">
+      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+        {label}, {unit}
+      </Field.Label>
+      <Button size="sm" variant="outline" borderColor="line" onClick={() => commit(from)}>
+        Not known yet
+      </Button>
+    </Field.Root>
+  );
+}
+
+/** Size against need: the school followed, and the home they come from. */
+function SizePanel() {
+  const { design, api } = useBuild();
+  const { oldHome } = design.brief;
+  const setOld = (home: typeof oldHome) =>
+    api.commit((draft) => {
+      draft.brief.oldHome = home;
+    });
+  return (
+    <Panel title="Size">
+      <Fields>
+        <ChoiceField
+          label="School of size"
+          path="build:/brief/sizeSchool"
+          options={[
+            ["undecided", "not decided"],
+            ["minimum", "a community's minimum"],
+            ["stepUp", "stepping up as it copes"],
+          ]}
+        />
+        <FigureReading id="fit/floor" />
+        <FigureReading id="fit/headroom" />
+        <FigureReading id="fit/old-home" />
+      </Fields>
+      <Box mt="3">
+        <TextField label="Why, for the record" path="build:/brief/sizeReason" long />
+      </Box>
+      <Box mt="3">
+        {oldHome ? (
+          <Fields min="7rem">
+            <MeasureField label="Old home, wide" path="build:/brief/oldHome/width" />
+            <MeasureField label="Old home, deep" path="build:/brief/oldHome/depth" />
+            <MeasureField label="Old home, high" path="build:/brief/oldHome/height" />
+            <Button size="sm" variant="outline" borderColor="line" alignSelf="end" onClick={() => setOld(null)}>
+              No old home
+            </Button>
+          </Fields>
+        ) : (
+          <Button
+            size="sm"
+            variant="outline"
+            borderColor="line"
+            onClick={() => setOld({ width: statedMm(600), depth: statedMm(300), height: statedMm(300) })}
+          >
+            Compare with the old home
+          </Button>
+        )}
+      </Box>
+    </Panel>
   );
 }
 

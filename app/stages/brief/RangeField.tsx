@@ -5,7 +5,7 @@ import { parseDecimal } from "#core/units/number";
 import { parseTemperatureC } from "#core/units/quantity";
 import { useDecision } from "../../state/context";
 
-interface Range {
+export interface Range {
   low: number;
   high: number;
 }
