@@ -18,8 +18,9 @@ import { planPanes } from "./panes/planPanes";
 import { planPorts } from "./ports/planPorts";
 import { planResidents } from "./residents/planResidents";
 import { planSeal } from "./seal/planSeal";
+import { buildShell } from "./shell/buildShell";
 import { planShell } from "./shell/planShell";
-import { buildShell, type Shell } from "./shell/shell";
+import type { Shell } from "./shell/shell";
 import { type Judge, settleSnags } from "./snags/settle";
 import { type Tally, tallyUp } from "./tally";
 

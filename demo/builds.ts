@@ -232,7 +232,7 @@ export function haberdasher(): Build {
     },
     {
       id: "heat-mat",
-      name: "Heat mat, no foam",
+      name: "Heat mat",
       face: "right",
       kind: "keepOut",
       use: "heatMat",

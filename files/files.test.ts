@@ -12,6 +12,7 @@ import { readBuildFile, writeBuildFile } from "./buildFile";
 import { cutListCsv, shoppingCsv } from "./lists";
 import { SCHEMAS } from "./schemas";
 import { fittingScale, netScale, shopSheetPdf } from "./shopSheet";
+import { backTilesPdf, tilesFor } from "./tiles";
 
 const planned = plan(jobInput());
 
@@ -138,6 +139,28 @@ describe("the shop sheet", () => {
     expect(read.getPageCount()).toBe(5);
     expect(read.getTitle()).toBe("The job, shop sheet");
     for (const page of read.getPages()) expect(page.getWidth() / (72 / 25.4)).toBeCloseTo(297, 1);
+  });
+});
+
+describe("the back at its true size", () => {
+  it("takes as many sheets as its size asks for", () => {
+    // A4 shows 190 × 265 of it and adds 180 × 255 with each sheet: 1500 = 10 + 8.3 × 180, 600 = 10 + 2.3 × 255.
+    expect(tilesFor(1500, 600, "a4")).toMatchObject({ columns: 9, rows: 3 });
+    expect(tilesFor(190, 265, "a4")).toMatchObject({ columns: 1, rows: 1 });
+    expect(tilesFor(191, 266, "a4")).toMatchObject({ columns: 2, rows: 2 });
+  });
+
+  it.each([
+    ["a4", 210, 297],
+    ["letter", 215.9, 279.4],
+  ] as const)("is tiled on %s, each page of that size", async (paper, widthMm, heightMm) => {
+    const read = await PDFDocument.load(await backTilesPdf(planned, "The job", paper));
+    const { columns, rows } = tilesFor(1500, 600, paper);
+    expect(read.getPageCount()).toBe(columns * rows);
+    for (const page of read.getPages()) {
+      expect((page.getWidth() * 25.4) / 72).toBeCloseTo(widthMm, 1);
+      expect((page.getHeight() * 25.4) / 72).toBeCloseTo(heightMm, 1);
+    }
   });
 });
 

@@ -1,28 +1,18 @@
-import { createRequire } from "node:module";
-import PDFDocument from "pdfkit";
 import { sawSizeMm } from "../core/cuts/sawSize";
 import type { SheetGroup } from "../core/cuts/sheets";
-import { FACES } from "../core/design/schema";
+import { FACES } from "../core/design/names";
 import type { Plan } from "../core/plan";
 import type { Rect } from "../core/shell/faces";
-import { featureRect } from "../core/shell/features";
+import { featureName, featureRect } from "../core/shell/features";
 import { layNet, toNet } from "../core/shell/net";
 import { formatLength, formatLengthWithUnit, formatMoney, formatNumber } from "../core/units/format";
+import { type Doc, inPaperMm, label, PT, startPaper } from "./paper";
 
-type Doc = InstanceType<typeof PDFDocument>;
-
-/** Points in a millimetre of paper. */
-const PT = 72 / 25.4;
 const MARGIN_MM = 12;
 /** A4 lying, millimetres. */
 const PAGE = { widthMm: 297, heightMm: 210 };
 /** Scales a workshop ruler knows. */
 const SCALES = [1, 2, 5, 10, 20, 25, 50, 100] as const;
-
-const font = (weight: 400 | 700) =>
-  createRequire(import.meta.url).resolve(
-    `@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`,
-  );
 
 /** The least scale, 1 : n, at which a drawing fits the room, from those a ruler knows. */
 export function fittingScale(widthMm: number, heightMm: number, roomWidthMm: number, roomHeightMm: number): number {
@@ -49,17 +39,7 @@ export function netScale(plan: Plan): number {
  * true to the scale they name.
  */
 export async function shopSheetPdf(plan: Plan, name: string): Promise<Buffer> {
-  const doc = new PDFDocument({
-    size: [PAGE.widthMm * PT, PAGE.heightMm * PT],
-    margin: MARGIN_MM * PT,
-    bufferPages: true,
-    info: { Title: `${name}, shop sheet` },
-  });
-  const chunks: Buffer[] = [];
-  doc.on("data", (chunk: Buffer) => chunks.push(chunk));
-  const finished = new Promise<void>((resolve) => doc.on("end", resolve));
-  doc.registerFont("body", font(400));
-  doc.registerFont("bold", font(700));
+  const { doc, finish } = startPaper(PAGE, MARGIN_MM, `${name}, shop sheet`);
 
   drawNet(doc, plan, name);
   for (const group of plan.groups) for (const i of group.solution.sheets.keys()) drawSheet(doc, plan, group, i);
@@ -75,9 +55,7 @@ export async function shopSheetPdf(plan: Plan, name: string): Promise<Buffer> {
       .fillColor("#555")
       .text(`${name} · page ${i + 1} of ${count}`, MARGIN_MM * PT, (PAGE.heightMm - 8) * PT, { lineBreak: false });
   }
-  doc.end();
-  await finished;
-  return Buffer.concat(chunks);
+  return finish();
 }
 
 function title(doc: Doc, text: string, under: string) {
@@ -92,17 +70,6 @@ function title(doc: Doc, text: string, under: string) {
     .fillColor("#444")
     .text(under, MARGIN_MM * PT, (MARGIN_MM + 7) * PT, { lineBreak: false });
 }
-
-/** Runs `draw` with millimetres of paper as the unit, from a corner of the page. */
-function inPaperMm(doc: Doc, xMm: number, yMm: number, draw: () => void) {
-  doc.save();
-  doc.scale(PT).translate(xMm, yMm).lineWidth(0.25).strokeColor("#111").fillColor("#111");
-  draw();
-  doc.restore();
-}
-
-const label = (doc: Doc, text: string, xMm: number, yMm: number, sizeMm = 2.6, weight: "body" | "bold" = "body") =>
-  doc.font(weight).fontSize(sizeMm).fillColor("#111").text(text, xMm, yMm, { lineBreak: false });
 
 /** A bar of known length, to check the printer by. */
 function scaleBar(doc: Doc, n: number, yMm: number) {
@@ -128,7 +95,7 @@ function drawNet(doc: Doc, plan: Plan, name: string) {
   title(
     doc,
     name,
-    `Net, seen from inside; front from outside. Inside ${say(inside.widthMm)} × ${say(inside.depthMm)} × ${say(inside.heightMm)}, outside ${say(outside.widthMm)} × ${say(outside.depthMm)} × ${say(outside.heightMm)}${units.unit === "mm" ? " mm" : ""}.`,
+    `Net, seen from inside; front from outside. Pairs of numbers are where middles are. Inside ${say(inside.widthMm)} × ${say(inside.depthMm)} × ${say(inside.heightMm)}, outside ${say(outside.widthMm)} × ${say(outside.depthMm)} × ${say(outside.heightMm)}${units.unit === "mm" ? " mm" : ""}.`,
   );
   inPaperMm(doc, MARGIN_MM, MARGIN_MM + 16, () => {
     const rect = (face: (typeof FACES)[number], r: Rect) => {
@@ -152,11 +119,12 @@ function drawNet(doc: Doc, plan: Plan, name: string) {
       const r = featureRect(feature);
       rect(feature.face, r);
       const at = toNet(feature.face, feature.u.value, feature.v.value, net);
+      label(doc, featureName(feature), at.x / n - 8, at.y / n + r.heightMm / n / 2 + 0.6, 2.2);
       label(
         doc,
-        `${feature.name || feature.id}: middle ${say(feature.u.value)}, ${say(feature.v.value)}`,
+        `${say(feature.u.value)}, ${say(feature.v.value)}`,
         at.x / n - 8,
-        at.y / n + r.heightMm / n / 2 + 0.6,
+        at.y / n + r.heightMm / n / 2 + 3.2,
         2.2,
       );
     }

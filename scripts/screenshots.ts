@@ -17,6 +17,7 @@ const VIEWS: readonly [name: string, address: string, press?: string][] = [
     (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
   ),
   ["shell-cabinet", `${CABINET}/shell`],
+  ["registers", `${CABINET}/front`],
   ["sections", `${CABINET}/shell`, "Sections"],
   ["model", "/builds/tower-on-end/shell", "Model"],
   ["shell-tub", "/builds/nursery-tub/shell"],

@@ -11,7 +11,7 @@ import { useBuildHandle, usePicked, useUnits } from "../state/context";
 import { readAt } from "../state/pointer";
 import { markMove } from "./dragTiming";
 import { drawRect } from "./drawRect";
-import { Label } from "./Label";
+import { Label, LETTER } from "./Label";
 
 interface Props {
   feature: Feature;
@@ -135,6 +135,13 @@ export const FeatureMark = memo(function FeatureMark({ feature, index, net, scal
 
   const rect = drawRect(feature.face, featureRect(feature), net, scale);
   const name = featureName(feature);
+  // Its name stays over its own face.
+  const place = net.faces[feature.face];
+  const half = Math.min((name.length * LETTER) / 2, (place.w * scale) / 2);
+  const labelX = Math.min(
+    (place.x + place.w) * scale - half,
+    Math.max(place.x * scale + half, rect.x + rect.width / 2),
+  );
   // Near the top of its face the name would run into the face's own.
   const labelBelow = rect.y - net.faces[feature.face].y * scale < 18;
   return (
@@ -160,7 +167,7 @@ export const FeatureMark = memo(function FeatureMark({ feature, index, net, scal
         strokeWidth="1.5"
       />
       <Body feature={feature} rect={rect} net={net} scale={scale} />
-      <Label x={rect.x + rect.width / 2} y={labelBelow ? rect.y + rect.height + 14 : rect.y - 7} anchor="middle">
+      <Label x={labelX} y={labelBelow ? rect.y + rect.height + 14 : rect.y - 7} anchor="middle">
         {name}
       </Label>
     </g>

@@ -1,5 +1,8 @@
 import type { ReactNode } from "react";
 
+/** Width of a letter of the mono face at the size most labels have, drawing units. */
+export const LETTER = 6.7;
+
 interface Props {
   x: number;
   y: number;

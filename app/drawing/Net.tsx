@@ -1,6 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import { useRef } from "react";
-import { FACES, type FaceId } from "#core/design/schema";
+import { FACES, type FaceId } from "#core/design/names";
 import type { Rect } from "#core/shell/faces";
 import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
@@ -14,13 +14,11 @@ import { drawRect } from "./drawRect";
 import { FeatureMark } from "./FeatureMark";
 import { Hatches } from "./Hatches";
 import { hatchOf } from "./hatchOf";
-import { Label } from "./Label";
+import { Label, LETTER } from "./Label";
 
 const WIDTH = 800;
 const MAX_HEIGHT = 470;
 const GAP = 22;
-/** Width of a letter of a face's name, drawing units. */
-const LETTER = 6.7;
 const MARGIN = { top: 18, right: 6, bottom: 26, left: 54 };
 const LABEL: Record<FaceId, string> = {
   base: "Base",
@@ -137,6 +135,11 @@ export function Net() {
             </g>
           ))}
           {slides && <Slides net={net} scale={scale} />}
+          {variant.closure.kind === "found" && plan.shell.opening.face === "front" && (
+            <FoundDoors net={net} scale={scale} />
+          )}
+          {plan.shell.tray && <TrayMark net={net} scale={scale} />}
+          <AtAGlance x={(base.x + base.w) * scale + 62} y={base.y * scale + 10} />
           {variant.features.map((feature, index) => (
             <FeatureMark key={feature.id} feature={feature} index={index} net={net} scale={scale} />
           ))}
@@ -173,6 +176,83 @@ function StripLabel({ rect, text }: { rect: { x: number; y: number; width: numbe
     <Label x={rect.x + 7} y={rect.y + rect.height / 2 + 4}>
       {text}
     </Label>
+  );
+}
+
+/** The doors it came with: their opening, and where two leaves meet. */
+function FoundDoors({ net, scale }: { net: NetLayout; scale: number }) {
+  const { plan } = useBuild();
+  const { opening, gaps } = plan.shell;
+  const rect = drawRect("front", opening, net, scale);
+  const middle = rect.x + rect.width / 2;
+  return (
+    <g stroke="var(--chakra-colors-water)" fill="none">
+      <rect {...rect} />
+      {gaps.some((g) => g.id === "doors-meet") && <path d={`M${middle} ${rect.y}v${rect.height}`} />}
+    </g>
+  );
+}
+
+/** The tray on the base. */
+function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {
+  const { plan } = useBuild();
+  const { say } = useUnits();
+  const { inside, tray } = plan.shell;
+  if (!tray) return null;
+  const rect = drawRect(
+    "base",
+    {
+      uMm: (inside.widthMm - tray.widthMm) / 2,
+      vMm: (inside.depthMm - tray.depthMm) / 2,
+      widthMm: tray.widthMm,
+      heightMm: tray.depthMm,
+    },
+    net,
+    scale,
+  );
+  return (
+    <g>
+      <rect {...rect} fill="url(#hatch-glass)" stroke="var(--chakra-colors-water)" />
+      <Label x={rect.x + 7} y={rect.y + rect.height - 8} tone="water">
+        {`tray ${say(tray.heightMm)} high, glass ${say(tray.glassMm)}`}
+      </Label>
+    </g>
+  );
+}
+
+/** What a builder asks first, where the net leaves room: sizes, volume, who for, and the worst way out. */
+function AtAGlance({ x, y }: { x: number; y: number }) {
+  const { plan, design } = useBuild();
+  const { say, units } = useUnits();
+  const { inside, volumeMl } = plan.shell;
+  const unit = units.unit === "mm" ? " mm" : "";
+  const tightest = plan.closures.audits
+    .flatMap((audit) => audit.ways.filter((w) => w.name === audit.largest))
+    .sort((a, b) => b.worstMm / b.allowedMm - a.worstMm / a.allowedMm)[0];
+  const who = design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", ");
+  return (
+    <>
+      <Label x={x} y={y} font="body" bold>
+        Inside
+      </Label>
+      <Label x={x} y={y + 16}>
+        {`${say(inside.widthMm)} × ${say(inside.depthMm)} × ${say(inside.heightMm)}${unit}`}
+      </Label>
+      <Label x={x} y={y + 31}>
+        {`${formatNumber(volumeMl / 1000)} L`}
+      </Label>
+      <Label x={x} y={y + 51} font="body" bold>
+        Residents
+      </Label>
+      <Label x={x} y={y + 67}>
+        {who === "" ? "nobody yet: see Brief" : who}
+      </Label>
+      {tightest && (
+        <Label x={x} y={y + 82} tone={tightest.passes ? "fern" : "stop"}>
+          {`largest way out ${say(tightest.worstMm, "up")} of ${say(tightest.allowedMm, "down")} allowed`}
+        </Label>
+      )}
+    </>
   );
 }
 

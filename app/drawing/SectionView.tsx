@@ -70,7 +70,9 @@ function OneSection({ shell, cut }: { shell: Shell; cut: Cut }) {
           key={wall.id}
           points={wall.points.map(([across, up]) => `${x(across)},${y(up)}`).join(" ")}
           fill={hatchOf(
-            (shell.strips.find((s) => s.id === wall.id)?.material ?? shell.faces[wall.face].material).family,
+            wall.id.startsWith("tray")
+              ? "glass"
+              : (shell.strips.find((s) => s.id === wall.id)?.material ?? shell.faces[wall.face].material).family,
           )}
           stroke="var(--chakra-colors-ink)"
           strokeWidth={Math.max(0.6, Math.min(1.2, scale * 4))}

@@ -2,10 +2,11 @@ import { data } from "react-router";
 import { writeBuildFile } from "#files/buildFile";
 import { cutListCsv, shoppingCsv } from "#files/lists";
 import { shopSheetPdf } from "#files/shopSheet";
+import { backTilesPdf } from "#files/tiles";
 import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
 
-/** A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`. */
+/** A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, and the back at 1 : 1 as `back-a4.pdf` and `back-letter.pdf`. */
 export async function loader({ params }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
   if (!input) throw data("There is no build of this name.", { status: 404 });
@@ -25,6 +26,14 @@ export async function loader({ params }: Route.LoaderArgs) {
       return send(shoppingCsv(planOnServer(input)), "text/csv; charset=utf-8");
     case "shop-sheet.pdf":
       return send(new Uint8Array(await shopSheetPdf(planOnServer(input), input.design.name)), "application/pdf");
+    case "back-a4.pdf":
+    case "back-letter.pdf":
+      return send(
+        new Uint8Array(
+          await backTilesPdf(planOnServer(input), input.design.name, params.file === "back-a4.pdf" ? "a4" : "letter"),
+        ),
+        "application/pdf",
+      );
     default:
       throw data("There is no such file of a build.", { status: 404 });
   }

@@ -1,7 +1,6 @@
 import { Box, Flex, Heading, SimpleGrid, Text } from "@chakra-ui/react";
 import { Link } from "react-router";
 import { checkDesign } from "#core/design/limits";
-import { chosenVariant } from "#core/design/variant";
 import { formatLength, formatMoney } from "#core/units/format";
 import { listBuilds } from "#db/builds";
 import { openDatabase } from "#db/open";
@@ -29,7 +28,7 @@ export async function loader(_: Route.LoaderArgs) {
       const size = [inside.widthMm, inside.depthMm, inside.heightMm].map((mm) => formatLength(mm, units)).join(" × ");
       return {
         ...base,
-        size: `${size}${units.unit === "mm" ? " mm" : ""} inside, ${chosenVariant(input.design).shell.kind}`,
+        size: `${size}${units.unit === "mm" ? " mm" : ""} inside, ${planned.shell.words}`,
         who: input.design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", "),
         stops: planned.snags.filter((s) => s.severity === "stop" && !s.waived).length,
         cost: formatMoney(planned.tally.costLikelyMinor, planned.tally.currency),
@@ -79,8 +78,9 @@ export default function Builds({ loaderData }: Route.ComponentProps) {
                     {build.size}
                   </Text>
                   <Text fontSize="sm" color="muted">
-                    {build.who ? `for ${build.who}` : "nobody lives in it yet"} · {build.sheets}{" "}
-                    {build.sheets === 1 ? "sheet" : "sheets"} · about {build.cost}
+                    {build.who ? `for ${build.who}` : "nobody lives in it yet"}
+                    {build.sheets ? ` · ${build.sheets} ${build.sheets === 1 ? "sheet" : "sheets"}` : ""} · about{" "}
+                    {build.cost}
                   </Text>
                   <Text fontSize="sm" color={build.stops ? "stop" : "fern"} fontWeight="bold" mt="1">
                     {build.stops

@@ -5,9 +5,9 @@ import { emptyLedger, type Part, type Snag, type Step, type TradeLedger } from "
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import type { Book } from "../materials/schema";
+import { buildShell } from "../shell/buildShell";
 import { sheetAlternatives } from "../shell/kinds/sheet/alternatives";
 import { panelParts } from "../shell/panelParts";
-import { buildShell } from "../shell/shell";
 import { formatMoney, formatNumber } from "../units/format";
 import { areaBound } from "./nest/nest";
 import type { Nester } from "./nester";

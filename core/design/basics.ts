@@ -18,6 +18,3 @@ export const MeasureSchema = v.object({
   high: v.optional(finite),
 });
 export type Measure = v.InferOutput<typeof MeasureSchema>;
-
-export const FACES = ["base", "top", "left", "right", "back", "front"] as const;
-export type FaceId = (typeof FACES)[number];

@@ -1,10 +1,12 @@
 import * as v from "valibot";
 import { ShellSchema } from "../shell/kinds/schema";
 import type { SheetShell } from "../shell/kinds/sheet/schema";
-import { FACES, type FaceId, finite, id, MeasureSchema, range, text } from "./basics";
+import { finite, id, MeasureSchema, range, text } from "./basics";
+import { FACES, type FaceId, KEEP_OUT_USES, PORT_USES } from "./names";
 
 export type { SheetShell } from "../shell/kinds/sheet/schema";
-export { FACES, type FaceId, type Measure, MeasureSchema } from "./basics";
+export type { Measure } from "./basics";
+export type { FaceId } from "./names";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
 export const BUILD_VERSION = 1;
@@ -90,7 +92,6 @@ export const MeshPanelSchema = v.object({
   mesh: id,
   lap: MeasureSchema,
 });
-export const PORT_USES = ["cable", "probe", "tube", "drain", "nozzle"] as const;
 /** A round hole for something that passes the wall; `gap` is what is left open round it, at the widest. */
 export const PortSchema = v.object({
   ...featureBase,
@@ -99,7 +100,6 @@ export const PortSchema = v.object({
   bore: MeasureSchema,
   gap: MeasureSchema,
 });
-export const KEEP_OUT_USES = ["heatMat", "window", "lamp", "doorSwing"] as const;
 /** A part of a face where nothing else may go; nothing is cut. */
 export const KeepOutSchema = v.object({
   ...featureBase,

@@ -4,8 +4,8 @@ import type { Figure } from "../figures/figure";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { formatNumber } from "../units/format";
+import { buildShell } from "./buildShell";
 import { kindOf } from "./kinds";
-import { buildShell } from "./shell";
 
 /** A measure of the shell that is a guess, with its place in the variant. */
 interface Guess {

@@ -1,4 +1,4 @@
-import { FACES, type FaceId } from "../design/basics";
+import { FACES, type FaceId } from "../design/names";
 import { extent } from "./outline";
 import type { ShellFace } from "./shell";
 

@@ -67,7 +67,30 @@ export function cutShell(shell: Shell, cut: Cut): Section {
             return { id: s.id, face: "front" as const, points };
           })
       : [];
-  return { walls: [...walls, ...strips], levels: levelLines(shell) };
+  return { walls: [...walls, ...strips, ...cutTray(shell, cut)], levels: levelLines(shell) };
+}
+
+/** The tray's base and the two walls the section cuts. */
+function cutTray({ tray, inside }: Shell, cut: Cut): Section["walls"] {
+  if (!tray) return [];
+  const [room, length] = cut === "frontBack" ? [inside.depthMm, tray.depthMm] : [inside.widthMm, tray.widthMm];
+  const start = (room - length) / 2;
+  const { glassMm, heightMm } = tray;
+  const box = (id: string, across: number, up: number, wide: number, high: number) => ({
+    id,
+    face: "base" as const,
+    points: [
+      [across, up],
+      [across + wide, up],
+      [across + wide, up + high],
+      [across, up + high],
+    ] satisfies Point[],
+  });
+  return [
+    box("tray-base", start, 0, length, glassMm),
+    box("tray-wall-1", start, glassMm, glassMm, heightMm - glassMm),
+    box("tray-wall-2", start + length - glassMm, glassMm, glassMm, heightMm - glassMm),
+  ];
 }
 
 /** The vertical stack from the floor up; what is not there is left out. */

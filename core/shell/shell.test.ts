@@ -6,11 +6,11 @@ import type { SheetShell, Variant } from "../design/schema";
 import { OPEN_SIDE } from "../materials/face";
 import { starterBook } from "../materials/starter";
 import { boxFaces } from "./boxFaces";
+import { buildShell } from "./buildShell";
 import { AXIS_WORDS, FACE_AXES } from "./faces";
 import { screwsAlong } from "./kinds/sheet/joints";
 import { layNet, moveOnFace, toNet } from "./net";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "./sag";
-import { buildShell } from "./shell";
 
 const book = starterBook();
 const withShell = (change: (shell: SheetShell) => void, variant = jobVariant()): Variant => {

@@ -2,9 +2,7 @@ import type { FaceId, Variant } from "../design/schema";
 import type { FigureInput } from "../figures/figure";
 import type { Levels } from "../levels/levels";
 import type { FaceMaterial, Family } from "../materials/face";
-import type { Book } from "../materials/schema";
 import type { Rect } from "./faces";
-import { kindOf } from "./kinds";
 import type { Profile } from "./profile";
 import type { Size3 } from "./size";
 import type { Frame, Point, Vec3 } from "./space";
@@ -115,15 +113,14 @@ export interface Shell {
   seams: Seam[];
   solids: Solid[];
   gaps: FoundGap[];
+  /** An inner watertight tray in the middle of the base; its front is the dam. */
+  tray: { widthMm: number; depthMm: number; heightMm: number; glassMm: number } | null;
   reusable: Reusable[];
   ownPanes: OwnPane[];
   levels: Levels;
   /** Place in the variant of what holds ground and water at the front; null where the walls themselves do. */
   damPath: string | null;
 }
-
-/** Design to shell. The design must have passed `checkDesign` with the same book. */
-export const buildShell = (variant: Variant, book: Book): Shell => kindOf(variant.shell).build(variant, book);
 
 /** Mass of the bare shell, kg. */
 export const shellKg = (shell: Shell): number => shell.solids.reduce((sum, s) => sum + s.kg, 0);

@@ -6,11 +6,12 @@ import { chosenVariant, isVent } from "#core/design/variant";
 import { vAtHeight } from "#core/shell/space";
 import { useBuildHandle, useShown } from "../../state/context";
 import { FeatureCard, freeId } from "../../ui/FeatureCard";
+import { LinkButton } from "../../ui/LinkButton";
 import { Panel } from "../../ui/Panel";
 
 /** What is on the faces beside vents: ports, drains and nozzles, and where nothing may go. */
 export function FacesPanel() {
-  const { api, choose } = useBuildHandle();
+  const { api, choose, buildId } = useBuildHandle();
   const { id: variantId, others } = useShown(({ design }) => {
     const { id, features } = chosenVariant(design);
     return { id, others: features.flatMap((f, index) => (isVent(f) ? [] : [{ id: f.id, index }])) };
@@ -60,6 +61,25 @@ export function FacesPanel() {
           <Text fontSize="xs" color="muted" flex="1" minW="14rem">
             Cables, probes, tubes, drains and nozzles pass through ports; heat mats, windows, lamps and swinging doors
             keep their place free. Drag them on the net; Alt lets go of edges and middles. Vents are under Air (key 5).
+          </Text>
+        </Flex>
+        <Flex gap="3" mt="3" align="center" wrap="wrap">
+          {(["a4", "letter"] as const).map((paper) => (
+            <LinkButton
+              key={paper}
+              size="xs"
+              variant="outline"
+              bg="transparent"
+              color="ink"
+              borderColor="line"
+              to={`/builds/${buildId}/files/back-${paper}.pdf`}
+              reloadDocument
+            >
+              Back at 1 : 1, {paper === "a4" ? "A4" : "Letter"}
+            </LinkButton>
+          ))}
+          <Text fontSize="xs" color="muted" flex="1" minW="14rem">
+            Tiled and mirrored, to tape outside a clear back while you work inside.
           </Text>
         </Flex>
       </Panel>

@@ -9,6 +9,7 @@ import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 import { FacesPanel } from "./FacesPanel";
+import { MassPanel } from "./MassPanel";
 import { ShelvesPanel } from "./ShelvesPanel";
 import { SurveyFields } from "./SurveyFields";
 import { TubePanel } from "./TubePanel";
@@ -73,7 +74,6 @@ export default function ShellStage() {
         ))}
         {kind === "cabinet" && <ShelvesPanel />}
         {kind === "roundTub" && <TubePanel />}
-        <FacesPanel />
         <Panel title="What comes of it">
           <Fields min="8rem">
             <FigureReading id="shell/volume" />
@@ -90,6 +90,8 @@ export default function ShellStage() {
             <FigureReading id="shell/floor-pour" label="Floor to pour" />
           </Fields>
         </Panel>
+        <MassPanel />
+        <FacesPanel />
       </SimpleGrid>
     </Stack>
   );

@@ -10,7 +10,7 @@ import { chosenVariant } from "../../design/variant";
 import { type Plan, plan } from "../../plan";
 import { applyFix } from "../../snags/fix";
 import { ML_PER } from "../../units/quantity";
-import { buildShell } from "../shell";
+import { buildShell } from "../buildShell";
 import { beginVariant } from "./begin";
 import type { CabinetShell } from "./cabinet/schema";
 import { KINDS } from "./index";

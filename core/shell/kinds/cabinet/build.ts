@@ -1,4 +1,5 @@
-import { FACES, type FaceId, type Variant } from "../../../design/schema";
+import { FACES, type FaceId } from "../../../design/names";
+import type { Variant } from "../../../design/schema";
 import { stackLevels } from "../../../levels/levels";
 import { FOUND_MATERIALS, foundFace } from "../../../materials/face";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
@@ -100,6 +101,12 @@ export function buildCabinet({ shell: anyShell, seal }: Variant): Shell {
         : []),
     ],
     gaps: foundGaps(found),
+    tray: tray && {
+      widthMm: tray.widthMm,
+      depthMm: tray.depthMm,
+      heightMm: tray.heightMm,
+      glassMm: tray.glassMm,
+    },
     reusable: cutShelves(shell).map((s) => ({
       id: `shelf-${found.shelves.indexOf(s)}`,
       label: s.name,

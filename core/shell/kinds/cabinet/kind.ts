@@ -1,5 +1,5 @@
 import { statedMm } from "../../../design/measure";
-import { FACES } from "../../../design/schema";
+import { FACES } from "../../../design/names";
 import { CAUTION, RATES } from "../../../diary/rates";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../../../ledgers/ledger";

@@ -1,5 +1,6 @@
 import * as v from "valibot";
-import { FACES, MeasureSchema, text } from "../../../design/basics";
+import { MeasureSchema, text } from "../../../design/basics";
+import { FACES } from "../../../design/names";
 import { everyShell, FoundSchema } from "../parts";
 
 const face = v.object({ material: FoundSchema, thickness: MeasureSchema });

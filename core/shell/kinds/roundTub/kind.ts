@@ -132,6 +132,7 @@ function buildRound({ shell: anyShell, seal }: Variant): Shell {
     seams: [],
     solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
     gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value }],
+    tray: null,
     reusable: [],
     ownPanes: [],
     levels: stackLevels({

@@ -1,4 +1,5 @@
-import { FACES, type FaceId, type SheetVariant } from "../../../design/schema";
+import { FACES, type FaceId } from "../../../design/names";
+import type { SheetVariant } from "../../../design/schema";
 import { findMaterial } from "../../../materials/find";
 import type { Book, MaterialOf } from "../../../materials/schema";
 import type { Size3 } from "../../size";

@@ -53,6 +53,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     seams: boxSeams(inside, ["front"], strips, levels),
     solids: panels.map((panel) => panelSolid(panel, box, faces, strips)),
     gaps: [],
+    tray: null,
     reusable: [],
     ownPanes: [],
     levels,

@@ -62,6 +62,7 @@ function buildTank({ shell: anyShell, seal }: Variant): Shell {
       .filter((f) => !f.open)
       .map((f) => faceSolid(f, FACE_WORDS[f.id])),
     gaps: [],
+    tray: null,
     reusable: [],
     ownPanes: [],
     levels,

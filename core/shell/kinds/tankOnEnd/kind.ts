@@ -86,6 +86,7 @@ function buildOnEnd({ shell: anyShell, seal }: Variant, book: Book): Shell {
       ),
     ],
     gaps: [],
+    tray: null,
     reusable: [],
     ownPanes: [],
     levels,

@@ -1,0 +1,36 @@
+import { Table, Text } from "@chakra-ui/react";
+import { massStages, turns } from "#core/shell/massStages";
+import { formatNumber } from "#core/units/format";
+import { useShown } from "../../state/context";
+import { Panel } from "../../ui/Panel";
+import { PlainTable } from "../../ui/PlainTable";
+
+/** What it weighs as the build goes on, who lifts it, and how often it is turned. */
+export function MassPanel() {
+  const { stages, turned } = useShown(({ plan }) => {
+    const value = (id: string) => plan.figures.find((f) => f.id === id)?.value ?? 0;
+    const order = plan.diary.entries.map((e) => plan.steps.find((s) => s.id === e.stepId)!);
+    return {
+      stages: massStages(value("shell/mass-shell"), value("front/pane-mass"), value("shell/mass-fill")),
+      turned: turns(order),
+    };
+  });
+  return (
+    <Panel title="Mass by stage">
+      <PlainTable heads={["When", { text: "kg", end: true }, "Moved by"]}>
+        {stages.map((stage) => (
+          <Table.Row key={stage.id}>
+            <Table.Cell>{stage.label}</Table.Cell>
+            <Table.Cell textAlign="end" fontFamily="mono">
+              {formatNumber(stage.kg, stage.kg < 10 ? 1 : 0)}
+            </Table.Cell>
+            <Table.Cell>{stage.lift}</Table.Cell>
+          </Table.Row>
+        ))}
+      </PlainTable>
+      <Text fontSize="xs" color="muted" mt="2">
+        Turned to another side {turned === 1 ? "once" : `${turned} times`} on the way. Over 20 kg is lifted with help.
+      </Text>
+    </Panel>
+  );
+}

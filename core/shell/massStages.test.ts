@@ -1,0 +1,18 @@
+import { describe, expect, it } from "vitest";
+import { massStages, turns } from "./massStages";
+
+describe("mass as the build goes on", () => {
+  it("adds doors and fill, and says who lifts it (20 kg a pair of hands, from memory)", () => {
+    expect(massStages(18, 7, 60).map((s) => [s.id, s.kg, s.lift])).toEqual([
+      ["bare", 18, "one lifts it"],
+      ["doors", 25, "two lift it"],
+      ["filled", 85, "must not move any more"],
+    ]);
+    expect(massStages(51, 0, 0)).toMatchObject([{ lift: "more than two, or a trolley" }]);
+  });
+
+  it("counts turns from upright, and none where a side follows itself", () => {
+    expect(turns([{ posture: "onBack" }, {}, { posture: "onBack" }, { posture: "upright" }])).toBe(2);
+    expect(turns([{ posture: "upright" }, {}])).toBe(0);
+  });
+});
