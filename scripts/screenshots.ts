@@ -9,15 +9,15 @@ import { BROWSER_ARGS, needChromium, serveFreshDemo } from "./run.mjs";
 
 const FLAT_PACK = "/builds/flat-pack-1500";
 const CABINET = "/builds/haberdasher-s-cabinet";
-/** A view's address, and what is pressed there before the picture. */
-const VIEWS: readonly [name: string, address: string, press?: string][] = [
+/** A view's address, what is pressed there before the picture, and the heading brought into sight. */
+const VIEWS: readonly [name: string, address: string, press?: string, show?: string][] = [
   ["builds", "/"],
   ["new", "/new"],
   ...["brief", "shell", "front", "air", "seal", "cuts", "buying", "diary"].map(
     (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
   ),
   ["shell-cabinet", `${CABINET}/shell`],
-  ["registers", `${CABINET}/front`],
+  ["registers", `${CABINET}/front`, undefined, "Openings register"],
   ["sections", `${CABINET}/shell`, "Sections"],
   ["model", "/builds/tower-on-end/shell", "Model"],
   ["shell-tub", "/builds/nursery-tub/shell"],
@@ -33,13 +33,14 @@ try {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   if (process.env.DARK) await context.addCookies([{ name: "theme", value: "dark", url: server.address }]);
   const page = await context.newPage();
-  for (const [name, address, press] of VIEWS) {
+  for (const [name, address, press, show] of VIEWS) {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
     await page.goto(`${server.address}${address}`, { waitUntil: "networkidle" });
     if (press) {
       await page.getByRole("button", { name: press, exact: true }).click();
       await page.waitForTimeout(2500);
     }
+    if (show) await page.getByRole("heading", { name: show }).scrollIntoViewIfNeeded();
     await page.screenshot({ path: join(out, `${name}.png`) });
   }
 } finally {

@@ -1,7 +1,5 @@
-import type { DrawPoint, Survey } from "#core/shell/kinds/kind";
+import type { Survey } from "#core/shell/kinds/kind";
 import { Label } from "./Label";
-
-const at = ([x, y]: DrawPoint) => `${x * 3},${y * 3}`;
 
 /** The thing being measured, small, with where the tape runs; the measure in hand stands out. */
 export function SurveyDrawing({ survey, active }: { survey: Survey; active: string | null }) {
@@ -9,7 +7,7 @@ export function SurveyDrawing({ survey, active }: { survey: Survey; active: stri
   const chosen = measures.find((f) => f.path === active);
   return (
     <svg
-      viewBox="0 0 300 232"
+      viewBox="0 0 100 78"
       width="100%"
       role="img"
       aria-label={chosen ? `Where ${chosen.label.toLowerCase()} is measured` : "What the survey measures"}
@@ -21,40 +19,31 @@ export function SurveyDrawing({ survey, active }: { survey: Survey; active: stri
           viewBox="0 0 6 6"
           refX="5"
           refY="3"
-          markerWidth="6"
-          markerHeight="6"
+          markerWidth="5"
+          markerHeight="5"
           orient="auto-start-reverse"
         >
           <path d="M0 0L6 3L0 6z" fill="var(--chakra-colors-fern)" />
         </marker>
       </defs>
       {survey.drawing.map((line) => (
-        <polyline
-          key={line.map(at).join(" ")}
-          points={line.map(at).join(" ")}
-          fill="none"
-          stroke="var(--chakra-colors-ink)"
-          strokeWidth="1.4"
-        />
+        <polyline key={line} points={line} fill="none" stroke="var(--chakra-colors-ink)" strokeWidth="0.5" />
       ))}
       {measures.map(({ path, arrow }) => {
-        const [[x1, y1], [x2, y2]] = arrow!;
         const on = path === active;
         return (
-          <line
+          <polyline
             key={path}
-            x1={x1 * 3}
-            y1={y1 * 3}
-            x2={x2 * 3}
-            y2={y2 * 3}
+            points={arrow}
+            fill="none"
             stroke={on ? "var(--chakra-colors-fern)" : "var(--chakra-colors-line)"}
-            strokeWidth={on ? 2.4 : 1.2}
+            strokeWidth={on ? 0.9 : 0.4}
             {...(on && { markerStart: "url(#tape-end)", markerEnd: "url(#tape-end)" })}
           />
         );
       })}
       {chosen && (
-        <Label x={150} y={229} anchor="middle" font="body" size={12} tone="fern" bold>
+        <Label x={50} y={77} anchor="middle" font="body" size={4.5} tone="fern" bold>
           {chosen.label}
         </Label>
       )}

@@ -12,6 +12,7 @@ const SECTIONS: { title: string; lines: string[] }[] = [
       "Panel sizes with every thickness taken at its joint; each shows how it came about.",
       "Sheets and their cuts: every layout can be sawn edge to edge with your kerf and trim. Where it says “least, proved”, no layout needs fewer.",
       "Pane heights that hold and still lift in, pane widths, track lengths, gaps at nominal and at worst fit.",
+      "Volumes by mensuration, masses, centre of mass and the angle at which it tips.",
       "Hole patterns, free areas, seams, bead volumes, whole packs, and the odds that they are enough.",
       "An order of work in which nothing comes before what it needs, laid on your own hours.",
     ],
@@ -19,6 +20,7 @@ const SECTIONS: { title: string; lines: string[] }[] = [
   {
     title: "Estimated: measure before you rely on it",
     lines: [
+      "Glass under water: thin-plate series with a hobby margin; the edges as built decide.",
       "Sag of tops and rails over years: handbook stiffness and creep, from memory.",
       "Air changes by warmth alone, with screens' losses at very low speeds.",
       "Hands-on hours: starting rates from memory until your own log replaces them.",

@@ -49,7 +49,7 @@ export function planClosures(site: Site, needs: { railSagMm: number | undefined 
     ...emptyLedger(),
     parts: slides ? slideParts(site, slides) : [],
     supplies: supplies(site, slides),
-    steps: steps(site, slides),
+    steps: steps(site, slides, audits.length > 0),
     snags: closureSnags(site, slides, audits, needs.railSagMm),
     figures: [...(slides ? slideFigures(site, slides) : []), ...auditFigures(site, audits)],
     ...(slides && { slides }),
@@ -123,7 +123,7 @@ function supplies(site: Site, slides: Slides | undefined): Supply[] {
   return list;
 }
 
-function steps(site: Site, slides: Slides | undefined): Step[] {
+function steps(site: Site, slides: Slides | undefined, audited: boolean): Step[] {
   const audit: Step = {
     id: "front/audit",
     title: "Walk round every gap",
@@ -141,7 +141,7 @@ function steps(site: Site, slides: Slides | undefined): Step[] {
     toHand: ["drill bits or rods as gauges"],
     cautions: [],
     passSign: "No gauge of the allowed size passes anywhere.",
-    figure: "front/audit",
+    ...(audited && { figure: "front/audit" }),
   };
   const { closure } = site.variant;
   const lock: Step[] =

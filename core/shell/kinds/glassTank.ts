@@ -49,37 +49,25 @@ export const tankFields: readonly SurveyField[] = [
     path: "/shell/found/length",
     label: "Length outside",
     ask: "length",
-    arrow: [
-      [14, 72],
-      [66, 72],
-    ],
+    arrow: "14,72 66,72",
   },
   {
     path: "/shell/found/width",
     label: "Width outside",
     ask: "length",
-    arrow: [
-      [70, 70],
-      [88, 54],
-    ],
+    arrow: "70,70 88,54",
   },
   {
     path: "/shell/found/height",
     label: "Height outside",
     ask: "length",
-    arrow: [
-      [9, 24],
-      [9, 68],
-    ],
+    arrow: "9,24 9,68",
   },
   {
     path: "/shell/found/glass",
     label: "Glass, how thick",
     ask: "length",
-    arrow: [
-      [14, 20],
-      [18, 20],
-    ],
+    arrow: "14,20 18,20",
     hint: "at a bare edge",
   },
   {
@@ -87,10 +75,7 @@ export const tankFields: readonly SurveyField[] = [
     label: "Plastic rim, how high",
     ask: "length",
     optional: true,
-    arrow: [
-      [40, 24],
-      [40, 29],
-    ],
+    arrow: "40,24 40,29",
   },
   {
     path: "/shell/found/tempered",
@@ -107,33 +92,11 @@ export const tankFields: readonly SurveyField[] = [
 
 /** A long glass box, drawn open at the top. */
 export const tankDrawing = [
-  [
-    [14, 24],
-    [66, 24],
-    [66, 68],
-    [14, 68],
-    [14, 24],
-  ],
-  [
-    [14, 24],
-    [32, 8],
-    [84, 8],
-    [66, 24],
-  ],
-  [
-    [84, 8],
-    [84, 52],
-    [66, 68],
-  ],
-  [
-    [32, 8],
-    [32, 52],
-    [84, 52],
-  ],
-  [
-    [32, 52],
-    [14, 68],
-  ],
+  "14,24 66,24 66,68 14,68 14,24",
+  "14,24 32,8 84,8 66,24",
+  "84,8 84,52 66,68",
+  "32,8 32,52 84,52",
+  "32,52 14,68",
 ] as const;
 
 export const tankFirst = [

@@ -14,10 +14,7 @@ export interface Checker {
   between: (path: string, measure: Measure | null, lowMm: number, highMm: number, what: string) => void;
 }
 
-/** A point of a survey drawing, 0–100 across and 0–75 down. */
-export type DrawPoint = readonly [number, number];
-
-/** One thing the survey asks. `arrow` is where the tape runs on the drawing. */
+/** One thing the survey asks. `arrow` is where the tape runs on the drawing, as `x,y x,y`. */
 export interface SurveyField {
   path: string;
   label: string;
@@ -26,7 +23,7 @@ export interface SurveyField {
   suffix?: string;
   hint?: string;
   options?: readonly (readonly [string, string])[];
-  arrow?: readonly [DrawPoint, DrawPoint];
+  arrow?: string;
   /** Asked only while another place has this value. */
   when?: { path: string; is: unknown };
   /** For counts: the least and the most. */
@@ -34,9 +31,12 @@ export interface SurveyField {
   max?: number;
 }
 
-/** What the builder is asked, following the tape round the thing, with a small drawing of it. */
+/**
+ * What the builder is asked, following the tape round the thing, with a small drawing of it: lines as `x,y x,y …`,
+ * 0–100 across and 0–75 down.
+ */
 export interface Survey {
-  drawing: readonly (readonly DrawPoint[])[];
+  drawing: readonly string[];
   groups: readonly { title: string; fields: readonly SurveyField[] }[];
   /** What a new build asks first, each a length with an example. */
   first: readonly { path: string; label: string; example: string }[];

@@ -250,34 +250,10 @@ export const roundTub: ShellKind<RoundTubShell> = {
   closures: ["open", "found"],
   survey: {
     drawing: [
-      [
-        [20, 16],
-        [28, 11],
-        [46, 9],
-        [64, 11],
-        [72, 16],
-        [64, 21],
-        [46, 23],
-        [28, 21],
-        [20, 16],
-      ],
-      [
-        [20, 16],
-        [26, 62],
-        [34, 66],
-        [46, 67],
-        [58, 66],
-        [66, 62],
-        [72, 16],
-      ],
-      [
-        [70, 40],
-        [92, 32],
-      ],
-      [
-        [69, 46],
-        [92, 38],
-      ],
+      "20,16 28,11 46,9 64,11 72,16 64,21 46,23 28,21 20,16",
+      "20,16 26,62 34,66 46,67 58,66 66,62 72,16",
+      "70,40 92,32",
+      "69,46 92,38",
     ],
     first: [
       { path: "/shell/found/rimDiameter", label: "Diameter inside at the rim", example: '250 or 9 7/8"' },
@@ -292,28 +268,19 @@ export const roundTub: ShellKind<RoundTubShell> = {
             path: "/shell/found/rimDiameter",
             label: "Rim, across",
             ask: "length",
-            arrow: [
-              [20, 16],
-              [72, 16],
-            ],
+            arrow: "20,16 72,16",
           },
           {
             path: "/shell/found/footDiameter",
             label: "Foot, across",
             ask: "length",
-            arrow: [
-              [26, 71],
-              [66, 71],
-            ],
+            arrow: "26,71 66,71",
           },
           {
             path: "/shell/found/height",
             label: "Height",
             ask: "length",
-            arrow: [
-              [14, 16],
-              [14, 66],
-            ],
+            arrow: "14,16 14,66",
           },
           { path: "/shell/found/wall", label: "Wall, how thick", ask: "length" },
           {

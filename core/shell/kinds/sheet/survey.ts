@@ -2,34 +2,7 @@ import type { Survey } from "../kind";
 
 /** A sheet box: the size wanted, how its panels meet, its front frame. */
 export const sheetSurvey: Survey = {
-  drawing: [
-    [
-      [14, 24],
-      [66, 24],
-      [66, 68],
-      [14, 68],
-      [14, 24],
-    ],
-    [
-      [14, 24],
-      [32, 8],
-      [84, 8],
-      [66, 24],
-    ],
-    [
-      [84, 8],
-      [84, 52],
-      [66, 68],
-    ],
-    [
-      [14, 58],
-      [66, 58],
-    ],
-    [
-      [14, 30],
-      [66, 30],
-    ],
-  ],
+  drawing: ["14,24 66,24 66,68 14,68 14,24", "14,24 32,8 84,8 66,24", "84,8 84,52 66,68", "14,58 66,58", "14,30 66,30"],
   first: [
     { path: "/shell/size/width", label: "Width inside", example: '1500, 60 cm or 59 1/16"' },
     { path: "/shell/size/depth", label: "Depth, to the front edge", example: '600 or 23 5/8"' },
@@ -43,28 +16,19 @@ export const sheetSurvey: Survey = {
           path: "/shell/size/width",
           label: "Width",
           ask: "length",
-          arrow: [
-            [14, 72],
-            [66, 72],
-          ],
+          arrow: "14,72 66,72",
         },
         {
           path: "/shell/size/depth",
           label: "Depth",
           ask: "length",
-          arrow: [
-            [70, 70],
-            [88, 54],
-          ],
+          arrow: "70,70 88,54",
         },
         {
           path: "/shell/size/height",
           label: "Height",
           ask: "length",
-          arrow: [
-            [9, 24],
-            [9, 68],
-          ],
+          arrow: "9,24 9,68",
         },
         {
           path: "/shell/size/given",
@@ -136,10 +100,7 @@ export const sheetSurvey: Survey = {
           label: "Dam, how high",
           ask: "length",
           optional: true,
-          arrow: [
-            [40, 58],
-            [40, 68],
-          ],
+          arrow: "40,58 40,68",
         },
         { path: "/shell/front/ventRail", label: "Vent rail on it", ask: "length", optional: true },
         {
@@ -147,10 +108,7 @@ export const sheetSurvey: Survey = {
           label: "Head rail",
           ask: "length",
           optional: true,
-          arrow: [
-            [40, 24],
-            [40, 30],
-          ],
+          arrow: "40,24 40,30",
         },
         { path: "/shell/front/stile", label: "Stiles, how wide", ask: "length", optional: true },
         { path: "/shell/groundDepth", label: "Ground, how deep", ask: "length", optional: true },

@@ -164,34 +164,7 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
   words: "stood upright on one end, its open side to the front",
   closures: ["open", "slidingPair"],
   survey: {
-    drawing: [
-      [
-        [30, 6],
-        [58, 6],
-        [58, 68],
-        [30, 68],
-        [30, 6],
-      ],
-      [
-        [58, 6],
-        [74, 2],
-        [74, 62],
-        [58, 68],
-      ],
-      [
-        [30, 6],
-        [46, 2],
-        [74, 2],
-      ],
-      [
-        [30, 58],
-        [58, 58],
-      ],
-      [
-        [30, 12],
-        [58, 12],
-      ],
-    ],
+    drawing: ["30,6 58,6 58,68 30,68 30,6", "58,6 74,2 74,62 58,68", "30,6 46,2 74,2", "30,58 58,58", "30,12 58,12"],
     first: tankFirst,
     groups: [
       {
@@ -201,27 +174,18 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
             return {
               ...f,
               hint: "becomes the height",
-              arrow: [
-                [25, 6],
-                [25, 68],
-              ],
+              arrow: "25,6 25,68",
             };
           if (f.path.endsWith("/width"))
             return {
               ...f,
-              arrow: [
-                [30, 72],
-                [58, 72],
-              ],
+              arrow: "30,72 58,72",
             };
           if (f.path.endsWith("/height"))
             return {
               ...f,
               hint: "becomes the depth",
-              arrow: [
-                [61, 71],
-                [77, 65],
-              ],
+              arrow: "61,71 77,65",
             };
           const { arrow: _, ...rest } = f;
           return rest;
@@ -236,10 +200,7 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
             label: "Dam, how high",
             ask: "length",
             optional: true,
-            arrow: [
-              [44, 58],
-              [44, 68],
-            ],
+            arrow: "44,58 44,68",
           },
           { path: "/shell/ventRail", label: "Vent rail on it", ask: "length", optional: true },
           {
@@ -247,10 +208,7 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
             label: "Head rail",
             ask: "length",
             optional: true,
-            arrow: [
-              [44, 6],
-              [44, 12],
-            ],
+            arrow: "44,6 44,12",
           },
           { path: "/shell/legs", label: "Legs, how high", ask: "length", optional: true },
           { path: "/shell/groundDepth", label: "Ground, how deep", ask: "length", optional: true },

@@ -204,26 +204,7 @@ export const tub: ShellKind<TubShell> = {
   words: "a latching tub or tote whose walls taper",
   closures: ["open", "found"],
   survey: {
-    drawing: [
-      [
-        [12, 18],
-        [76, 18],
-        [68, 66],
-        [20, 66],
-        [12, 18],
-      ],
-      [
-        [12, 18],
-        [24, 8],
-        [88, 8],
-        [76, 18],
-      ],
-      [
-        [88, 8],
-        [80, 56],
-        [68, 66],
-      ],
-    ],
+    drawing: ["12,18 76,18 68,66 20,66 12,18", "12,18 24,8 88,8 76,18", "88,8 80,56 68,66"],
     first: [
       { path: "/shell/found/rimLength", label: "Length inside at the rim", example: '550 or 21 5/8"' },
       { path: "/shell/found/rimWidth", label: "Width inside at the rim", example: '380 or 15"' },
@@ -239,64 +220,43 @@ export const tub: ShellKind<TubShell> = {
             path: "/shell/found/rimLength",
             label: "Rim, long",
             ask: "length",
-            arrow: [
-              [12, 22],
-              [75, 22],
-            ],
+            arrow: "12,22 75,22",
           },
           {
             path: "/shell/found/rimWidth",
             label: "Rim, wide",
             ask: "length",
-            arrow: [
-              [9, 17],
-              [21, 7],
-            ],
+            arrow: "9,17 21,7",
           },
           {
             path: "/shell/found/footLength",
             label: "Foot, long",
             ask: "length",
-            arrow: [
-              [20, 71],
-              [68, 71],
-            ],
+            arrow: "20,71 68,71",
           },
           {
             path: "/shell/found/footWidth",
             label: "Foot, wide",
             ask: "length",
-            arrow: [
-              [71, 69],
-              [83, 58],
-            ],
+            arrow: "71,69 83,58",
           },
           {
             path: "/shell/found/height",
             label: "Height",
             ask: "length",
-            arrow: [
-              [46, 18],
-              [46, 66],
-            ],
+            arrow: "46,18 46,66",
           },
           {
             path: "/shell/found/cornerRadius",
             label: "Corner radius",
             ask: "length",
-            arrow: [
-              [20, 62],
-              [24, 66],
-            ],
+            arrow: "20,62 24,66",
           },
           {
             path: "/shell/found/wall",
             label: "Wall, how thick",
             ask: "length",
-            arrow: [
-              [76, 14],
-              [79, 14],
-            ],
+            arrow: "76,14 79,14",
           },
           {
             path: "/shell/found/plastic",

@@ -1,0 +1,122 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { anyFoundBuild } from "../tests/anyShell";
+import { jobInput } from "../tests/job";
+import { nest } from "./cuts/nest/nest";
+import type { Nester } from "./cuts/nester";
+import { checkDesign } from "./design/limits";
+import { readBuild } from "./design/read";
+import { chosenVariant } from "./design/variant";
+import { plan, publicPlan } from "./plan";
+import { openingsRegister, serviceRegister } from "./registers/registers";
+import { buildShell } from "./shell/buildShell";
+import { cutShell } from "./shell/section";
+import { applyFix } from "./snags/fix";
+
+/** Few tries: the shells are under test here, not the nesting. */
+const quick: Nester = (instance) => nest(instance, 8);
+const stops = (p: ReturnType<typeof plan>) =>
+  new Set(p.snags.filter((s) => s.severity === "stop").map((s) => `${s.rule}/${s.subject}`));
+
+describe("any build from a found shell", () => {
+  it("plans without NaN in ledgers, registers and sections", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), (design) => {
+        const p = plan(jobInput(design), quick);
+        const all = [
+          publicPlan(p),
+          openingsRegister(p.site, p.closures),
+          serviceRegister(p.site),
+          cutShell(p.shell, "frontBack"),
+          cutShell(p.shell, "leftRight"),
+        ];
+        JSON.stringify(all, (key, value: unknown) => {
+          if (typeof value === "number" && !Number.isFinite(value)) throw new Error(`${key} is ${value}`);
+          if (typeof value === "string" && /NaN|undefined|Infinity/.test(value))
+            throw new Error(`${key} says ${value}`);
+          return value;
+        });
+        expect(p.shell.volumeMl).toBeGreaterThan(0);
+        expect(p.tally.massDryKg).toBeGreaterThan(0);
+        expect(p.figures.find((f) => f.id === "shell/tipping")!.value).toBeGreaterThan(-90);
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it("offers only fixes that clear their snag and raise no new stop", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), (design) => {
+        const input = jobInput(design);
+        const before = plan(input, quick);
+        for (const snag of before.snags) {
+          if (!snag.fix) continue;
+          const fixed = applyFix(design, snag.fix.patch);
+          expect(checkDesign(fixed, input.book), `${snag.rule}: ${snag.fix.label}`).toEqual([]);
+          const after = plan({ ...input, design: fixed }, quick);
+          expect(
+            after.snags.filter((s) => s.rule === snag.rule && s.subject === snag.subject),
+            `${snag.rule}: ${snag.fix.label}`,
+          ).toEqual([]);
+          const had = stops(before);
+          expect([...stops(after)].filter((s) => !had.has(s))).toEqual([]);
+        }
+      }),
+      { numRuns: 80 },
+    );
+  });
+
+  it("has ids that are its own, and figures that are there for what names them", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), (design) => {
+        const p = plan(jobInput(design), quick);
+        for (const ledger of [p.parts, p.supplies, p.steps, p.figures]) {
+          const ids = ledger.map((row) => row.id);
+          expect(new Set(ids).size).toBe(ids.length);
+        }
+        const ids = new Set(p.figures.map((f) => f.id));
+        for (const row of [...p.parts, ...p.supplies, ...p.steps, ...p.snags])
+          if (row.figure) expect(ids).toContain(row.figure);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("orders its steps: nothing starts before what it waits for is ready", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), (design) => {
+        const p = plan(jobInput(design), quick);
+        const entry = new Map(p.diary.entries.map((e) => [e.stepId, e]));
+        for (const step of p.steps)
+          for (const { id } of step.after) {
+            const earlier = entry.get(id);
+            if (earlier) expect(entry.get(step.id)!.startAt).toBeGreaterThanOrEqual(earlier.readyAt);
+          }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("is read back from its own JSON as it was", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), (design) => {
+        const read = readBuild(JSON.parse(JSON.stringify(design)), jobInput().book);
+        expect(read).toEqual({ ok: true, value: design });
+        const shell = buildShell(chosenVariant(design), jobInput().book);
+        expect(shell.kind).toBe(chosenVariant(design).shell.kind);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("weighs more with ground in it than without, and never less with doors than without", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), (design) => {
+        const p = plan(jobInput(design), quick);
+        expect(p.tally.massWetKg).toBeGreaterThanOrEqual(p.tally.massDryKg);
+        if (p.shell.levels.groundMm > 0) expect(p.tally.massWetKg).toBeGreaterThan(p.tally.massDryKg);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -1,0 +1,245 @@
+import fc from "fast-check";
+import { newBuild, newSlidingPair, newVariant } from "../core/design/create";
+import { checkDesign } from "../core/design/limits";
+import { statedMm } from "../core/design/measure";
+import { FACES } from "../core/design/names";
+import type { Build, Feature, Variant } from "../core/design/schema";
+import { FOUND_IDS } from "../core/materials/face";
+import { STARTER_RESIDENTS } from "../core/residents/starters";
+import { starterCabinet } from "../core/shell/kinds/cabinet/kind";
+import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
+import type { TankShell } from "../core/shell/kinds/tank/schema";
+import type { TankOnEndShell } from "../core/shell/kinds/tankOnEnd/schema";
+import type { TubShell } from "../core/shell/kinds/tub/schema";
+import { jobInput } from "./job";
+
+const mm = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => statedMm(n / 2));
+const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: null });
+const lock = fc.constantFrom("none" as const, "wedge" as const, "key" as const);
+
+const foundTank = fc.record({
+  length: mm(200, 1500),
+  width: mm(150, 700),
+  height: mm(150, 700),
+  glass: mm(3, 12),
+  rim: maybe(mm(10, 40)),
+  tempered: fc.constantFrom("none" as const, "base" as const, "all" as const, "unknown" as const),
+});
+const common = { groundDepth: maybe(mm(5, 150)), topLoadKg: mm(0, 20) };
+
+const tank: fc.Arbitrary<Partial<Variant>> = fc
+  .record({ found: foundTank, ...common, gap: mm(0, 8), clips: fc.nat(12), lock, open: fc.boolean() })
+  .map(({ found, groundDepth, topLoadKg, gap, clips, lock: held, open }) => ({
+    shell: { kind: "tank", found, groundDepth, topLoadKg } satisfies TankShell,
+    closure: open ? { kind: "open" } : { kind: "lid", gap, clips, lock: held },
+  }));
+
+const onEnd: fc.Arbitrary<Partial<Variant>> = fc
+  .record({
+    found: foundTank,
+    ...common,
+    dam: maybe(mm(10, 150)),
+    ventRail: maybe(mm(10, 60)),
+    headRail: maybe(mm(10, 100)),
+    legs: maybe(mm(10, 80)),
+    open: fc.boolean(),
+    lock,
+  })
+  .map(({ open, lock: held, ...rest }) => ({
+    shell: { kind: "tankOnEnd", frameMaterial: "pvc-foam-10", ...rest } satisfies TankOnEndShell,
+    closure: open ? { kind: "open" } : { ...newSlidingPair(4), lock: held },
+  }));
+
+const shelf = fc.record({
+  material: fc.constantFrom("glass" as const, "temperedGlass" as const, "plywood" as const),
+  thickness: mm(4, 12),
+  width: mm(200, 1000),
+  depth: mm(150, 500),
+  count: fc.integer({ min: 1, max: 3 }),
+  use: fc.constantFrom("keep" as const, "cutUp" as const, "remove" as const),
+});
+const cabinet: fc.Arbitrary<Partial<Variant>> = fc
+  .record({
+    width: mm(400, 1400),
+    depth: mm(250, 700),
+    height: mm(400, 1900),
+    materials: fc.array(fc.constantFrom(...FOUND_IDS), { minLength: 6, maxLength: 6 }),
+    thickness: mm(3, 22),
+    leaves: fc.constantFrom(1 as const, 2 as const),
+    meetingGap: mm(0, 6),
+    edgeGap: mm(0, 6),
+    frame: mm(0, 40),
+    shelves: fc.array(shelf, { maxLength: 3 }),
+    holes: fc.record({ count: fc.nat(30), dia: mm(3, 12), plugged: fc.boolean() }),
+    legs: maybe(mm(20, 200)),
+    tray: maybe(mm(40, 180)),
+    ...common,
+    lock,
+  })
+  .map((r) => {
+    const shell = starterCabinet();
+    const faces = Object.fromEntries(FACES.map((f, i) => [f, { material: r.materials[i]!, thickness: r.thickness }]));
+    shell.found = {
+      width: r.width,
+      depth: r.depth,
+      height: r.height,
+      faces: faces as typeof shell.found.faces,
+      doors: { leaves: r.leaves, meetingGap: r.meetingGap, edgeGap: r.edgeGap },
+      frame: r.frame,
+      shelves: r.shelves.map((s, i) => ({ ...s, name: `Shelf ${i + 1}` })),
+      holes: r.holes,
+      legs: r.legs,
+    };
+    shell.tray = r.tray && { height: r.tray };
+    return {
+      shell: { ...shell, groundDepth: r.groundDepth, topLoadKg: r.topLoadKg },
+      closure: { kind: "found", lock: r.lock },
+    };
+  });
+
+const tub: fc.Arbitrary<Partial<Variant>> = fc
+  .record({
+    footLength: mm(150, 700),
+    footWidth: mm(120, 500),
+    lean: mm(0, 80),
+    height: mm(100, 500),
+    wall: mm(1, 5),
+    cornerRadius: mm(0, 50),
+    plastic: fc.constantFrom("pp" as const, "pe" as const, "ps" as const),
+    clear: fc.boolean(),
+    litres: maybe(fc.integer({ min: 5, max: 200 })),
+    lidGap: mm(0, 5),
+    catches: fc.nat(6),
+    ...common,
+    lock,
+    open: fc.boolean(),
+  })
+  .map(({ lean, litres, groundDepth, topLoadKg, lock: held, open, ...found }) => ({
+    shell: {
+      kind: "tub",
+      found: {
+        ...found,
+        rimLength: statedMm(found.footLength.value + lean.value),
+        rimWidth: statedMm(found.footWidth.value + lean.value),
+        claim: litres === null ? null : { typed: `${litres} L`, value: litres * 1000, how: "stated" },
+        lidLength: null,
+        lidWidth: null,
+        note: "",
+      },
+      groundDepth,
+      topLoadKg,
+    } satisfies TubShell,
+    closure: open ? { kind: "open" } : { kind: "found", lock: held },
+  }));
+
+const roundTub: fc.Arbitrary<Partial<Variant>> = fc
+  .record({
+    footDiameter: mm(80, 500),
+    lean: mm(0, 60),
+    height: mm(60, 400),
+    wall: mm(1, 5),
+    plastic: fc.constantFrom("pp" as const, "pe" as const, "ps" as const, "acrylic" as const),
+    lidGap: mm(0, 4),
+    floorDepth: maybe(mm(5, 40)),
+    tube: maybe(
+      fc.record({
+        outer: mm(6, 30),
+        bore: mm(3, 6),
+        height: mm(20, 50),
+        rise: mm(0, 200),
+        run: mm(30, 600),
+        bendRadius: mm(5, 200),
+      }),
+    ),
+    ...common,
+    lock,
+  })
+  .map(({ footDiameter, lean, height, wall, plastic, lidGap, lock: held, ...rest }) => ({
+    shell: {
+      kind: "roundTub",
+      found: { footDiameter, rimDiameter: statedMm(footDiameter.value + lean.value), height, wall, plastic, lidGap },
+      ...rest,
+    } satisfies RoundTubShell,
+    closure: { kind: "found", lock: held },
+  }));
+
+const place = {
+  face: fc.constantFrom(
+    "left" as const,
+    "right" as const,
+    "back" as const,
+    "top" as const,
+    "front" as const,
+    "base" as const,
+  ),
+  u: mm(0, 800),
+  v: mm(0, 700),
+  name: fc.constantFrom("", "Feature"),
+};
+const feature = fc.oneof(
+  fc
+    .record({
+      ...place,
+      holeDia: mm(2, 20),
+      gap: mm(1, 20),
+      columns: fc.integer({ min: 1, max: 12 }),
+      rows: fc.integer({ min: 1, max: 5 }),
+      mesh: fc.constantFrom(null, "fly-screen"),
+    })
+    .map(({ gap, ...h }) => ({
+      ...h,
+      kind: "holes" as const,
+      pattern: "staggered" as const,
+      pitch: statedMm(h.holeDia.value + gap.value),
+    })),
+  fc
+    .record({
+      ...place,
+      width: mm(10, 300),
+      height: mm(10, 200),
+      mesh: fc.constantFrom("fly-screen", "steel-mesh-6"),
+      lap: mm(0, 30),
+    })
+    .map((m) => ({ ...m, kind: "mesh" as const })),
+  fc
+    .record({
+      ...place,
+      bore: mm(3, 40),
+      gap: mm(0, 3),
+      use: fc.constantFrom("cable" as const, "probe" as const, "drain" as const),
+    })
+    .map((p) => ({ ...p, kind: "port" as const })),
+  fc
+    .record({
+      ...place,
+      width: mm(20, 300),
+      height: mm(20, 200),
+      use: fc.constantFrom("heatMat" as const, "lamp" as const, "window" as const),
+    })
+    .map((k) => ({ ...k, kind: "keepOut" as const })),
+);
+
+/** Any build that starts from a found shell and passes its limits. */
+export const anyFoundBuild = (): fc.Arbitrary<Build> =>
+  fc
+    .record({
+      start: fc.oneof(tank, onEnd, cabinet, tub, roundTub),
+      features: fc.array(feature, { maxLength: 4 }),
+      water: maybe(mm(5, 120)),
+      seams: fc.constantFrom("none" as const, "base" as const, "all" as const),
+      resident: maybe(fc.nat(STARTER_RESIDENTS.length - 1)),
+    })
+    .map(({ start, features, water, seams, resident }) => {
+      const kind = start.shell!.kind;
+      const base = newVariant(kind);
+      const variant: Variant = {
+        ...base,
+        ...start,
+        features: features.map((f, i) => ({ ...f, id: `f${i}` }) as Feature),
+        seal: { ...base.seal, standingWater: water, seams },
+      };
+      const build = newBuild("Any", { unit: "mm" }, variant);
+      build.brief.residents = resident === null ? [] : [structuredClone(STARTER_RESIDENTS[resident]!)];
+      return build;
+    })
+    .filter((build) => checkDesign(build, jobInput().book).length === 0);
