@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import { Box, Flex, Text } from "@chakra-ui/react";
 import { OrbitControls } from "@react-three/drei";
 import { Canvas } from "@react-three/fiber";
 import { useMemo, useState } from "react";
@@ -9,6 +9,7 @@ import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
 import { useBuild } from "../state/context";
+import { QuietButton } from "../ui/QuietButton";
 
 const COLOUR: Record<Family, string> = {
   none: "#efe9db",
@@ -113,12 +114,12 @@ export default function Model() {
   return (
     <Box bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md">
       <Flex gap="2" p="2" align="center">
-        <Button size="xs" variant="outline" borderColor="line" aria-pressed={lidOff} onClick={() => setLidOff(!lidOff)}>
+        <QuietButton size="xs" aria-pressed={lidOff} onClick={() => setLidOff(!lidOff)}>
           {lidOff ? "Close it" : "Open it"}
-        </Button>
-        <Button size="xs" variant="outline" borderColor="line" aria-pressed={apart} onClick={() => setApart(!apart)}>
+        </QuietButton>
+        <QuietButton size="xs" aria-pressed={apart} onClick={() => setApart(!apart)}>
           {apart ? "Put it together" : "Pull it apart"}
-        </Button>
+        </QuietButton>
         <Text fontSize="xs" color="muted">
           Drag to turn, wheel to come nearer. The net and the sections say the same in numbers.
         </Text>

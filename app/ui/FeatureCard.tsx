@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import { Box, Flex, Text } from "@chakra-ui/react";
 import { current } from "immer";
 import { AlignCenterHorizontal, Copy, FlipHorizontal, Trash2 } from "lucide-react";
 import { memo } from "react";
@@ -14,6 +14,7 @@ import { useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../s
 import { ChoiceField, CountField, Select } from "./fields";
 import { MeasureField } from "./MeasureField";
 import { Fields, Panel } from "./Panel";
+import { QuietButton } from "./QuietButton";
 import { FigureReading } from "./Reading";
 
 const FACE_OPTIONS = [
@@ -83,26 +84,20 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
         <Text fontWeight="bold" flex="1">
           {feature.name || feature.id}
         </Text>
-        <Button size="xs" variant="outline" borderColor="line" onClick={centre}>
+        <QuietButton size="xs" onClick={centre}>
           <AlignCenterHorizontal size={12} /> Centre it
-        </Button>
-        <Button size="xs" variant="outline" borderColor="line" onClick={mirror}>
+        </QuietButton>
+        <QuietButton size="xs" onClick={mirror}>
           <FlipHorizontal size={12} /> Mirror
-        </Button>
+        </QuietButton>
         {across && (
-          <Button size="xs" variant="outline" borderColor="line" onClick={copy}>
+          <QuietButton size="xs" onClick={copy}>
             <Copy size={12} /> Copy across
-          </Button>
+          </QuietButton>
         )}
-        <Button
-          size="xs"
-          variant="outline"
-          borderColor="line"
-          onClick={remove}
-          aria-label={`Remove ${feature.name || feature.id}`}
-        >
+        <QuietButton size="xs" onClick={remove} aria-label={`Remove ${feature.name || feature.id}`}>
           <Trash2 size={12} /> Remove
-        </Button>
+        </QuietButton>
       </Flex>
       <Fields min="7.5rem">
         <ChoiceField label="Face" path={`${path}/face`} options={FACE_OPTIONS} />

@@ -1,7 +1,8 @@
-import { Button, CloseButton, Drawer, Flex, Portal, Stack, Text } from "@chakra-ui/react";
+import { CloseButton, Drawer, Flex, Portal, Stack, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import type { Build } from "#core/design/schema";
 import { useBuildHandle } from "../state/context";
+import { QuietButton } from "./QuietButton";
 
 interface Row {
   number: number;
@@ -57,9 +58,9 @@ export function HistoryDrawer({ onClose }: { onClose: () => void }) {
                       {new Date(row.savedAt).toLocaleString()} · {row.what}
                     </Text>
                     {i > 0 && (
-                      <Button size="xs" variant="outline" borderColor="line" onClick={() => restore(row.number)}>
+                      <QuietButton size="xs" onClick={() => restore(row.number)}>
                         Restore
-                      </Button>
+                      </QuietButton>
                     )}
                   </Flex>
                 ))}

@@ -1,6 +1,7 @@
-import { Box, Button, Text } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
+import { QuietButton } from "./QuietButton";
 
 /** Brings in a build file; what is wrong with one is said here. */
 export function ImportButton() {
@@ -38,9 +39,9 @@ export function ImportButton() {
         aria-label="Build file"
         onChange={(e) => send(e.target.files?.[0])}
       />
-      <Button size="sm" variant="outline" borderColor="line" loading={busy} onClick={() => input.current?.click()}>
+      <QuietButton loading={busy} onClick={() => input.current?.click()}>
         Bring in a build file
-      </Button>
+      </QuietButton>
       {message && (
         <Text role="alert" color="stop" fontSize="sm" mt="2" maxW="34rem">
           {message}

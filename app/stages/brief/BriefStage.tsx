@@ -1,4 +1,4 @@
-import { Box, Button, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text, Textarea } from "@chakra-ui/react";
+import { Box, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text, Textarea } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import { useEffect, useState } from "react";
 import { statedMm } from "#core/design/measure";
@@ -11,6 +11,7 @@ import { useBuild, useDecision } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
+import { QuietButton } from "../../ui/QuietButton";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 import { type Range, RangeField } from "./RangeField";
@@ -114,9 +115,9 @@ function Residents() {
           </NativeSelect.Field>
           <NativeSelect.Indicator />
         </NativeSelect.Root>
-        <Button size="sm" variant="outline" borderColor="line" onClick={() => add("")}>
+        <QuietButton onClick={() => add("")}>
           <Plus size={14} /> Another animal
-        </Button>
+        </QuietButton>
       </Flex>
     </Panel>
   );
@@ -172,9 +173,9 @@ function ResidentCard({ resident, index }: { resident: Resident; index: number }
         <Text fontSize="xs" color="muted" flex="1">
           Gaps up to {formatNumber(factor.value, 2)} × its narrowest measure, from memory. {resident.note}
         </Text>
-        <Button size="xs" variant="outline" borderColor="line" onClick={remove}>
+        <QuietButton size="xs" onClick={remove}>
           Remove {resident.name}
-        </Button>
+        </QuietButton>
       </Flex>
     </Box>
   );
@@ -189,9 +190,7 @@ function BandField({ label, unit, path, from }: { label: string; unit: "°C" | "
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
         {label}, {unit}
       </Field.Label>
-      <Button size="sm" variant="outline" borderColor="line" onClick={() => commit(from)}>
-        Not known yet
-      </Button>
+      <QuietButton onClick={() => commit(from)}>Not known yet</QuietButton>
     </Field.Root>
   );
 }
@@ -229,19 +228,14 @@ function SizePanel() {
             <MeasureField label="Old home, wide" path="build:/brief/oldHome/width" />
             <MeasureField label="Old home, deep" path="build:/brief/oldHome/depth" />
             <MeasureField label="Old home, high" path="build:/brief/oldHome/height" />
-            <Button size="sm" variant="outline" borderColor="line" alignSelf="end" onClick={() => setOld(null)}>
+            <QuietButton alignSelf="end" onClick={() => setOld(null)}>
               No old home
-            </Button>
+            </QuietButton>
           </Fields>
         ) : (
-          <Button
-            size="sm"
-            variant="outline"
-            borderColor="line"
-            onClick={() => setOld({ width: statedMm(600), depth: statedMm(300), height: statedMm(300) })}
-          >
+          <QuietButton onClick={() => setOld({ width: statedMm(600), depth: statedMm(300), height: statedMm(300) })}>
             Compare with the old home
-          </Button>
+          </QuietButton>
         )}
       </Box>
     </Panel>

@@ -6,9 +6,9 @@ import { findMaterial } from "#core/materials/find";
 import type { Pack } from "#core/materials/schema";
 import { formatMoney, formatNumber } from "#core/units/format";
 import { useBuild } from "../../state/context";
-import { LinkButton } from "../../ui/LinkButton";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
+import { QuietLink } from "../../ui/QuietButton";
 import { StageHead } from "../StageHead";
 
 /** The shopping list: whole packs, likely and safe, and what the safety costs. */
@@ -23,28 +23,12 @@ export default function BuyingStage() {
         title="Buying"
         summary={`${money(likelyMinor)} likely, ${money(safeMinor)} to be safe${unpriced > 0 ? `, ${unpriced} without a price` : ""}`}
       >
-        <LinkButton
-          size="xs"
-          variant="outline"
-          bg="transparent"
-          color="ink"
-          borderColor="line"
-          to={`/builds/${buildId}/files/shopping.csv`}
-          reloadDocument
-        >
+        <QuietLink to={`/builds/${buildId}/files/shopping.csv`} reloadDocument>
           Shopping list, CSV
-        </LinkButton>
-        <LinkButton
-          size="xs"
-          variant="outline"
-          bg="transparent"
-          color="ink"
-          borderColor="line"
-          to={`/builds/${buildId}/files/build.json`}
-          reloadDocument
-        >
+        </QuietLink>
+        <QuietLink to={`/builds/${buildId}/files/build.json`} reloadDocument>
           Build, JSON
-        </LinkButton>
+        </QuietLink>
       </StageHead>
       <Panel>
         <PlainTable

@@ -6,9 +6,9 @@ import { sawToleranceMm } from "#core/cuts/tolerance";
 import { formatNumber } from "#core/units/format";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
 import { useBuild, useUnits } from "../../state/context";
-import { LinkButton } from "../../ui/LinkButton";
 import { Fields, Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
+import { QuietLink } from "../../ui/QuietButton";
 import { Reading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
 
@@ -52,28 +52,12 @@ export default function CutsStage() {
             {v.title}
           </Button>
         ))}
-        <LinkButton
-          size="xs"
-          variant="outline"
-          bg="transparent"
-          color="ink"
-          borderColor="line"
-          to={`/builds/${buildId}/files/cuts.csv`}
-          reloadDocument
-        >
+        <QuietLink to={`/builds/${buildId}/files/cuts.csv`} reloadDocument>
           Cut list, CSV
-        </LinkButton>
-        <LinkButton
-          size="xs"
-          variant="outline"
-          bg="transparent"
-          color="ink"
-          borderColor="line"
-          to={`/builds/${buildId}/files/shop-sheet.pdf`}
-          reloadDocument
-        >
+        </QuietLink>
+        <QuietLink to={`/builds/${buildId}/files/shop-sheet.pdf`} reloadDocument>
           Shop sheet, PDF
-        </LinkButton>
+        </QuietLink>
       </StageHead>
       {view ? (
         <SheetDiagram group={view.group} sheet={view.sheet} title={`${view.title}, ${view.group.material.name}`} />

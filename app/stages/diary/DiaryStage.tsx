@@ -6,8 +6,8 @@ import { formatMinutes } from "#core/units/format";
 import { Label } from "../../drawing/Label";
 import { useBuild } from "../../state/context";
 import { clockWords, dayWords } from "../../ui/dates";
-import { LinkButton } from "../../ui/LinkButton";
 import { Panel } from "../../ui/Panel";
+import { QuietLink } from "../../ui/QuietButton";
 import { StageHead } from "../StageHead";
 
 const POSTURE: Record<NonNullable<Step["posture"]>, string> = {
@@ -31,9 +31,7 @@ export default function DiaryStage() {
   return (
     <Stack gap="3">
       <StageHead title="Diary" summary={summary}>
-        <LinkButton size="xs" variant="outline" bg="transparent" color="ink" borderColor="line" to="/workshop">
-          My hours
-        </LinkButton>
+        <QuietLink to="/workshop">My hours</QuietLink>
       </StageHead>
       {entries.length > 0 && <Strip entries={entries} steps={steps} />}
       <Panel>

@@ -1,4 +1,4 @@
-import { Button, Flex, Text } from "@chakra-ui/react";
+import { Flex, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import { statedMm } from "#core/design/measure";
 import type { Feature } from "#core/design/schema";
@@ -6,8 +6,8 @@ import { chosenVariant, isVent } from "#core/design/variant";
 import { vAtHeight } from "#core/shell/space";
 import { useBuildHandle, useShown } from "../../state/context";
 import { FeatureCard, freeId } from "../../ui/FeatureCard";
-import { LinkButton } from "../../ui/LinkButton";
 import { Panel } from "../../ui/Panel";
+import { QuietButton, QuietLink } from "../../ui/QuietButton";
 
 /** What is on the faces beside vents: ports, drains and nozzles, and where nothing may go. */
 export function FacesPanel() {
@@ -52,12 +52,12 @@ export function FacesPanel() {
     <>
       <Panel title="On the faces" gridColumn={{ xl: "1 / -1" }}>
         <Flex gap="3" align="center" wrap="wrap">
-          <Button size="sm" variant="outline" borderColor="line" onClick={addPort}>
+          <QuietButton onClick={addPort}>
             <Plus size={14} /> Add a port
-          </Button>
-          <Button size="sm" variant="outline" borderColor="line" onClick={addKeepOut}>
+          </QuietButton>
+          <QuietButton onClick={addKeepOut}>
             <Plus size={14} /> Add a keep-out
-          </Button>
+          </QuietButton>
           <Text fontSize="xs" color="muted" flex="1" minW="14rem">
             Cables, probes, tubes, drains and nozzles pass through ports; heat mats, windows, lamps and swinging doors
             keep their place free. Drag them on the net; Alt lets go of edges and middles. Vents are under Air (key 5).
@@ -65,18 +65,9 @@ export function FacesPanel() {
         </Flex>
         <Flex gap="3" mt="3" align="center" wrap="wrap">
           {(["a4", "letter"] as const).map((paper) => (
-            <LinkButton
-              key={paper}
-              size="xs"
-              variant="outline"
-              bg="transparent"
-              color="ink"
-              borderColor="line"
-              to={`/builds/${buildId}/files/back-${paper}.pdf`}
-              reloadDocument
-            >
+            <QuietLink key={paper} to={`/builds/${buildId}/files/back-${paper}.pdf`} reloadDocument>
               Back at 1 : 1, {paper === "a4" ? "A4" : "Letter"}
-            </LinkButton>
+            </QuietLink>
           ))}
           <Text fontSize="xs" color="muted" flex="1" minW="14rem">
             Tiled and mirrored, to tape outside a clear back while you work inside.

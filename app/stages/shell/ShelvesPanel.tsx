@@ -8,6 +8,7 @@ import { useBuildHandle, useShown } from "../../state/context";
 import { ChoiceField, CountField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
+import { QuietButton } from "../../ui/QuietButton";
 
 const MATERIALS = FOUND_IDS.map((id) => [id, FOUND_MATERIALS[id].name] as const);
 
@@ -61,14 +62,9 @@ export function ShelvesPanel() {
                   </Text>
                 )}
               </Text>
-              <Button
-                size="xs"
-                variant="outline"
-                borderColor="line"
-                onClick={() => own((shell) => void shell.found.shelves.splice(i, 1))}
-              >
+              <QuietButton size="xs" onClick={() => own((shell) => void shell.found.shelves.splice(i, 1))}>
                 <Trash2 size={13} /> Remove
-              </Button>
+              </QuietButton>
             </Flex>
             <Fields min="8rem">
               <ChoiceField
@@ -90,17 +86,15 @@ export function ShelvesPanel() {
         );
       })}
       <Flex gap="3" align="end" wrap="wrap">
-        <Button size="sm" variant="outline" borderColor="line" onClick={add}>
+        <QuietButton onClick={add}>
           <Plus size={14} /> Add a shelf
-        </Button>
+        </QuietButton>
         {tray ? (
           <>
             <Box w="9rem">
               <MeasureField label="Tray, how high" path="/shell/tray/height" />
             </Box>
-            <Button size="sm" variant="outline" borderColor="line" onClick={() => setTray(null)}>
-              Leave the tray out
-            </Button>
+            <QuietButton onClick={() => setTray(null)}>Leave the tray out</QuietButton>
           </>
         ) : (
           <Button

@@ -1,10 +1,11 @@
-import { Button, Text } from "@chakra-ui/react";
+import { Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/design/variant";
 import type { RoundTubShell } from "#core/shell/kinds/roundTub/schema";
 import { useBuildHandle, useShown } from "../../state/context";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
+import { QuietButton } from "../../ui/QuietButton";
 
 /** The tube to the next box: bore, climb, run and bend. */
 export function TubePanel() {
@@ -29,19 +30,16 @@ export function TubePanel() {
             <MeasureField label="Over a run of" path="/shell/tube/run" />
             <MeasureField label="Bend radius" path="/shell/tube/bendRadius" />
           </Fields>
-          <Button mt="3" size="sm" variant="outline" borderColor="line" onClick={() => setTube(null)}>
+          <QuietButton mt="3" onClick={() => setTube(null)}>
             Take the tube out
-          </Button>
+          </QuietButton>
         </>
       ) : (
         <>
           <Text fontSize="sm" mb="2">
             A tube to a second box: a gentle slope, no kink, flush inside.
           </Text>
-          <Button
-            size="sm"
-            variant="outline"
-            borderColor="line"
+          <QuietButton
             onClick={() =>
               setTube({
                 outer: statedMm(16),
@@ -54,7 +52,7 @@ export function TubePanel() {
             }
           >
             Plan a tube port
-          </Button>
+          </QuietButton>
         </>
       )}
     </Panel>
