@@ -126,7 +126,8 @@ for (const build of ["haberdasher-s-cabinet", "tower-on-end", "nursery-tub", "an
     const said: string[] = [];
     page.on("console", (m) => m.type() === "error" && said.push(m.text()));
     for (const stage of ["brief", "shell", "front", "air", "seal", "cuts", "buying", "diary"]) {
-      await open(page, `/builds/${build}/${stage}`);
+      await page.goto(`/builds/${build}/${stage}`);
+      await page.locator("html[data-ready]").waitFor();
       const text = await page.locator("main").innerText();
       expect(text.length, stage).toBeGreaterThan(60);
       expect(text).not.toMatch(/NaN|undefined|Infinity/);
