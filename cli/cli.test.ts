@@ -74,6 +74,24 @@ describe("hornwort", () => {
   });
 });
 
+it("sizes a pane from the shell as its format says", () => {
+  const run = hornwort(["pane"], '{"waterDepthMm":300,"spanMm":900,"edges":"four","material":"floatGlass"}');
+  expect(run.status).toBe(0);
+  const answer = JSON.parse(run.stdout) as Record<string, unknown>;
+  expect(Object.keys(answer)).toEqual([
+    "requiredMm",
+    "chosenMm",
+    "stressMPa",
+    "bowMm",
+    "safetyFactorAtChosen",
+    "coefficients",
+    "withinScope",
+    "why",
+  ]);
+  // The pane's height is the water's depth, and the safety factor the hobby's 3.8, unless given.
+  expect(answer).toMatchObject({ chosenMm: 5, withinScope: true });
+});
+
 it("refuses two parts of one id", () => {
   expect(VERBS.nest!({ ...shop, parts: [shop.parts[0], shop.parts[0]] })).toMatchObject({
     ok: false,

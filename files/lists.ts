@@ -1,8 +1,8 @@
 import Papa from "papaparse";
 import { sawSizeMm } from "../core/cuts/sawSize";
 import { sawToleranceMm } from "../core/cuts/tolerance";
+import { materialName } from "../core/materials/find";
 import type { Plan } from "../core/plan";
-import { OWN_PANES } from "../core/shell/ownPanes";
 import { formatLength, formatNumber } from "../core/units/format";
 
 const csv = (rows: Record<string, string | number>[]) =>
@@ -11,13 +11,11 @@ const csv = (rows: Record<string, string | number>[]) =>
 /** The cut list: finished sizes in millimetres and in the build's own units, how each came about. */
 export function cutListCsv(plan: Plan): string {
   const units = plan.site.brief.units;
-  const name = (id: string) =>
-    id === OWN_PANES ? "its own panes" : (plan.site.book.materials.find((m) => m.id === id)?.name ?? id);
   return csv(
     plan.parts.map((p) => ({
       part: p.label,
       kind: p.kind,
-      material: name(p.materialId),
+      material: materialName(plan.site.book, p.materialId),
       "length mm": sawSizeMm(p.lengthMm),
       "width mm": p.widthMm > 0 ? sawSizeMm(p.widthMm) : "",
       "thickness mm": p.thicknessMm > 0 ? p.thicknessMm : "",

@@ -1,6 +1,7 @@
 import { sawSizeMm } from "../core/cuts/sawSize";
 import type { SheetGroup } from "../core/cuts/sheets";
 import { FACES } from "../core/design/names";
+import { materialName } from "../core/materials/find";
 import type { Plan } from "../core/plan";
 import type { Rect } from "../core/shell/faces";
 import { featureName, featureRect } from "../core/shell/features";
@@ -224,7 +225,7 @@ function cutList(doc: Doc, plan: Plan) {
         `${p.qty} × ${p.label}`,
         size(p.lengthMm),
         size(p.widthMm),
-        plan.site.book.materials.find((m) => m.id === p.materialId)?.name ?? p.materialId,
+        materialName(plan.site.book, p.materialId),
         [p.working.length, p.working.width].filter(Boolean).join("; "),
       ]),
     ],

@@ -1,3 +1,4 @@
+import { OWN_PANES } from "../shell/ownPanes";
 import type { Book, Material, MaterialOf, Pack } from "./schema";
 
 /** The book's material of that id and class, or undefined. */
@@ -22,3 +23,7 @@ export function packsOf(material: Material): Pack[] {
       return material.packs;
   }
 }
+
+/** A material's name as lists show it; panes the shell came with are in no book. */
+export const materialName = (book: Book, id: string): string =>
+  id === OWN_PANES ? "its own panes" : (book.materials.find((m) => m.id === id)?.name ?? id);

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { sawSizeMm } from "#core/cuts/sawSize";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { sawToleranceMm } from "#core/cuts/tolerance";
+import { materialName } from "#core/materials/find";
 import { formatNumber } from "#core/units/format";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
 import { useBuild, useUnits } from "../../state/context";
@@ -107,11 +108,7 @@ export default function CutsStage() {
               <Table.Cell textAlign="end" fontFamily="mono">
                 {part.kind === "mesh" ? "" : say(sawToleranceMm(part.lengthMm))}
               </Table.Cell>
-              <Table.Cell fontSize="xs">
-                {part.kind === "ownPane"
-                  ? "its own panes"
-                  : bench.book.materials.find((m) => m.id === part.materialId)?.name}
-              </Table.Cell>
+              <Table.Cell fontSize="xs">{materialName(bench.book, part.materialId)}</Table.Cell>
               <Table.Cell fontSize="xs" color="muted">
                 {[part.working.length, part.working.width].filter(Boolean).join("; ")}
               </Table.Cell>

@@ -303,6 +303,17 @@ describe("a tub", () => {
     expect(explained(with58((f) => box(f, 500, 366, 317)))).toContain("litres taken for quarts: fits");
   });
 
+  it("is content with a label that says what the tape says, and asks nothing without one", () => {
+    const build = nurseryTub();
+    // 63.9 L by the tape: within a fiftieth of the 64 L on the label.
+    expect(rules(plan(jobInput(build)))).not.toContain("shell/label-misleads");
+    expect(explained(plan(jobInput(build)))).toContain("filled to the rim: fits");
+    shellOf<TubShell>(build).found.claim = null;
+    const bare = plan(jobInput(build));
+    expect(bare.figures.some((f) => f.id === "shell/claim")).toBe(false);
+    expect(rules(bare)).not.toContain("shell/label-misleads");
+  });
+
   it("refuses a foot wider than its rim, and a lid smaller than its rim", () => {
     const build = nurseryTub();
     const { found } = shellOf<TubShell>(build);
