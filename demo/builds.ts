@@ -2,7 +2,7 @@ import { newBuild, newSheetVariant, newSlidingPair, newVariant } from "../core/d
 import { statedMm } from "../core/design/measure";
 import type { Build, Measure } from "../core/design/schema";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
-import { starterCabinet } from "../core/shell/kinds/cabinet/kind";
+import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
 import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
 import type { TankOnEndShell } from "../core/shell/kinds/tankOnEnd/schema";
 import type { TubShell } from "../core/shell/kinds/tub/schema";

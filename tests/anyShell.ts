@@ -6,7 +6,7 @@ import { FACES } from "../core/design/names";
 import type { Build, Feature, Variant } from "../core/design/schema";
 import { FOUND_IDS } from "../core/materials/face";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
-import { starterCabinet } from "../core/shell/kinds/cabinet/kind";
+import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
 import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
 import type { TankShell } from "../core/shell/kinds/tank/schema";
 import type { TankOnEndShell } from "../core/shell/kinds/tankOnEnd/schema";

@@ -1,8 +1,9 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { OrbitControls } from "@react-three/drei";
 import { Canvas } from "@react-three/fiber";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
+import type { Feature } from "#core/design/schema";
 import type { Family } from "#core/materials/face";
 import { cornersOf, drawnCorners } from "#core/shell/drawn";
 import type { Shell } from "#core/shell/shell";
@@ -106,9 +107,7 @@ export default function Model() {
   const { shell } = plan;
   const [apart, setApart] = useState(false);
   const [lidOff, setLidOff] = useState(true);
-  const key = JSON.stringify([shell.faces, shell.strips, variant.features]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all that is drawn
-  const solids = useMemo(() => solidsOf(shell, variant.features), [key]);
+  const solids = useSolids(shell, variant.features);
   const size = Math.max(shell.outside.widthMm, shell.outside.depthMm, shell.outside.heightMm) / 1000;
   const middle: Vec3 = place([shell.inside.widthMm / 2, shell.inside.depthMm / 2, shell.inside.heightMm / 2]);
   return (
@@ -143,6 +142,14 @@ export default function Model() {
   );
 }
 
+/** The solids of a shell, made anew only when what is drawn has become another. */
+function useSolids(shell: Shell, features: Feature[]): SolidOf[] {
+  const key = JSON.stringify([shell.faces, shell.strips, features]);
+  const last = useRef<{ key: string; solids: SolidOf[] }>(undefined);
+  if (last.current?.key !== key) last.current = { key, solids: solidsOf(shell, features) };
+  return last.current.solids;
+}
+
 interface SolidOf {
   id: string;
   family: Family;
@@ -152,7 +159,7 @@ interface SolidOf {
   opens: boolean;
 }
 
-function solidsOf(shell: Shell, features: ReturnType<typeof useBuild>["variant"]["features"]): SolidOf[] {
+function solidsOf(shell: Shell, features: Feature[]): SolidOf[] {
   const walls = Object.values(shell.faces)
     .filter((f) => !f.open)
     .map(

@@ -40,7 +40,7 @@ export function BuildProvider({ buildId, api, children }: { buildId: string; api
   return <BuildContext.Provider value={handle}>{children}</BuildContext.Provider>;
 }
 
-/** The open build's own handle; using it does not subscribe to anything. */
+/** The open build's own handle; whoever uses it is not drawn again by any change. */
 export function useBuildHandle(): BuildHandle {
   const handle = useContext(BuildContext);
   if (!handle) throw new Error("useBuildHandle outside a BuildProvider");

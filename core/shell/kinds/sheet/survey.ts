@@ -1,3 +1,4 @@
+import { finishedFields } from "../finished";
 import type { Survey } from "../kind";
 
 /** A sheet box: the size wanted, how its panels meet, its front frame. */
@@ -111,8 +112,7 @@ export const sheetSurvey: Survey = {
           arrow: "40,24 40,30",
         },
         { path: "/shell/front/stile", label: "Stiles, how wide", ask: "length", optional: true },
-        { path: "/shell/groundDepth", label: "Ground, how deep", ask: "length", optional: true },
-        { path: "/shell/topLoadKg", label: "Load on the top", ask: "plain", suffix: "kg" },
+        ...finishedFields(),
       ],
     },
   ],

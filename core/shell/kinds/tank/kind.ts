@@ -8,6 +8,7 @@ import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
 import { boxProfile, volumeBelowMl } from "../../profile";
 import type { Shell } from "../../shell";
 import { boxSeams } from "../boxSeams";
+import { finishedFields } from "../finished";
 import { surveyStep } from "../foundSteps";
 import { checkTank, starterTank, tankDrawing, tankFields, tankFirst, tankPane } from "../glassTank";
 import type { ShellKind } from "../kind";
@@ -82,10 +83,7 @@ export const tank: ShellKind<TankShell> = {
       { title: "As found", fields: tankFields },
       {
         title: "As finished",
-        fields: [
-          { path: "/shell/groundDepth", label: "Ground, how deep", ask: "length", optional: true },
-          { path: "/shell/topLoadKg", label: "Load on the lid", ask: "plain", suffix: "kg" },
-        ],
+        fields: [...finishedFields("Ground, how deep", "Load on the lid")],
       },
     ],
   },

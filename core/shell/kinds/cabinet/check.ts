@@ -1,0 +1,43 @@
+import { FACES } from "../../../design/names";
+import { FACE_WORDS } from "../../boxFaces";
+import { SIZE_LIMIT_MM } from "../../limits";
+import type { Checker } from "../kind";
+import type { CabinetShell } from "./schema";
+import { cutShelves } from "./tray";
+
+/** Limits of the survey, each with the number that would be right. */
+export function checkCabinet(shell: CabinetShell, _: unknown, { between, add, say }: Checker): void {
+  const { found, tray } = shell;
+  const walls = { width: ["left", "right"], depth: ["front", "back"], height: ["base", "top"] } as const;
+  for (const [key, [a, b]] of Object.entries(walls) as [keyof typeof walls, (typeof walls)["width"]][]) {
+    const name = key[0]!.toUpperCase() + key.slice(1);
+    const path = `/shell/found/${key}`;
+    between(path, found[key], SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, name);
+    const taken = found.faces[a].thickness.value + found.faces[b].thickness.value;
+    if (found[key].value >= SIZE_LIMIT_MM.low && found[key].value < taken + SIZE_LIMIT_MM.low)
+      add(
+        path,
+        `${name} of ${say(found[key].value)} leaves no inside between faces of ${say(taken)} together. Type ${say(taken + SIZE_LIMIT_MM.low)} or more.`,
+      );
+  }
+  for (const face of FACES)
+    between(`/shell/found/faces/${face}/thickness`, found.faces[face].thickness, 0.4, 60, FACE_WORDS[face]);
+  between("/shell/found/doors/meetingGap", found.doors.meetingGap, 0, 60, "The gap where doors meet");
+  between("/shell/found/doors/edgeGap", found.doors.edgeGap, 0, 60, "The gap round the doors");
+  const narrowest = Math.min(found.width.value, found.height.value);
+  between("/shell/found/frame", found.frame, 0, Math.max(0, narrowest / 2 - 40), "The frame");
+  between("/shell/found/holes/dia", found.holes.dia, 0.5, 200, "A hole");
+  between("/shell/found/legs", found.legs, 5, 1500, "Legs");
+  found.shelves.forEach((shelf, i) => {
+    const path = `/shell/found/shelves/${i}`;
+    between(`${path}/width`, shelf.width, 30, found.width.value, "A shelf's width");
+    between(`${path}/depth`, shelf.depth, 30, found.depth.value, "A shelf's depth");
+    between(`${path}/thickness`, shelf.thickness, 2, 60, "A shelf");
+  });
+  if (tray) {
+    const glass = cutShelves(shell)[0]?.thickness.value ?? 4;
+    const insideMm = found.height.value - found.faces.base.thickness.value - found.faces.top.thickness.value;
+    between("/shell/tray/height", tray.height, glass + 10, Math.max(glass + 10, insideMm / 2), "The tray");
+  }
+  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, found.height.value / 2), "Ground");
+}

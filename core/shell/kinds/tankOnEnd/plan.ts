@@ -1,0 +1,71 @@
+import { statedMm } from "../../../design/measure";
+import { CAUTION, RATES } from "../../../diary/rates";
+import { emptyLedger, type TradeLedger } from "../../../ledgers/ledger";
+import type { Site } from "../../../ledgers/site";
+import { surveyStep } from "../foundSteps";
+import type { TankOnEndShell } from "./schema";
+
+/** Setting the frame into the open side, and what an end pane is good for. */
+export function planOnEnd({ shell, variant, say, at }: Site): TradeLedger {
+  const own = variant.shell as TankOnEndShell;
+  const metres = shell.joints.reduce((sum, j) => sum + j.lengthMm, 0) / 1000;
+  return {
+    ...emptyLedger(),
+    steps: [
+      surveyStep(shell, "Stand it on end and look along every seam; mark which pane is now the base.", [CAUTION.glass]),
+      ...(shell.strips.length > 0
+        ? [
+            {
+              id: "shell/glue",
+              title: "Set dam and rails into the open side",
+              detail: `${shell.strips.length} strips, on silicone, front edges flush with the glass, taped until it holds.`,
+              stage: "shell" as const,
+              handsOnMinutes: Math.max(15, metres * RATES.jointPerMetre.value),
+              waitMinutes: 1440,
+              waitFor: "the silicone",
+              after: [{ id: "cuts/saw", because: "the strips must be cut" }],
+              posture: "onBack" as const,
+              holdsPosture: true,
+              splittable: true,
+              toHand: ["silicone", "masking tape", "alcohol"],
+              cautions: [CAUTION.siliconeFumes, CAUTION.glass],
+              passSign: "No strip moves under a thumb.",
+            },
+          ]
+        : []),
+    ],
+    snags: [
+      ...(own.legs === null
+        ? [
+            {
+              rule: "shell/no-legs",
+              subject: "legs",
+              severity: "note" as const,
+              stage: "shell" as const,
+              title: "It stands on an end pane",
+              sentence: `The base is now a former end pane of ${say(own.found.glass.value)} glass with no frame under it.`,
+              reason: "Legs or a plinth all round keep a grain of grit from cracking it (trade practice, no source).",
+              fix: {
+                label: `Stand it on legs of ${say(30)}`,
+                patch: [{ op: "add" as const, path: at("/shell/legs"), value: statedMm(30, "30 mm") }],
+              },
+            },
+          ]
+        : []),
+      ...(shell.levels.waterMm > 0
+        ? [
+            {
+              rule: "shell/end-pane-under-water",
+              subject: "base",
+              severity: "mind" as const,
+              stage: "shell" as const,
+              title: "Seams under water they were not made for",
+              sentence: `${say(shell.levels.waterMm)} of water stands on a former end pane and its seams.`,
+              reason:
+                "A tank's maker sizes the base for water; an end pane's seam is thinner. Test it long, or tray it.",
+            },
+          ]
+        : []),
+    ],
+  };
+}
