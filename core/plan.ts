@@ -4,7 +4,7 @@ import type { Stock } from "./buying/stock";
 import { hungDoors } from "./closures/hung";
 import { type ClosureLedger, planClosures } from "./closures/planClosures";
 import { type Nester, rememberingNester } from "./cuts/nester";
-import { misfits, planCuts } from "./cuts/planCuts";
+import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
 import type { SheetGroup } from "./cuts/sheets";
 import type { Build } from "./design/schema";
 import { chosenVariant } from "./design/variant";
@@ -82,8 +82,12 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester()): Pl
 
   const all = gather([before, diary]);
   const judge: Judge = (fixed) => {
-    const then = runTrades(input, fixed).trades;
-    return [...then.snags, ...misfits({ parts: then.parts, book, trimMm: workshop.trimMm })];
+    const { trades: then, site: fixedSite } = runTrades(input, fixed);
+    return [
+      ...then.snags,
+      ...misfits({ parts: then.parts, book, trimMm: workshop.trimMm }),
+      ...ownMisfits(fixedSite, { parts: then.parts, stock, seed, nester }),
+    ];
   };
   return {
     ...all,

@@ -73,6 +73,19 @@ describe("panes cut from what a shell came with", () => {
     expect(p.steps.find((s) => s.id === "shell/cut-shelves")!.detail).toMatch(/^5 panes from 2 shelves/);
   });
 
+  it("are not offered as a cure where the shelves would not give the tray", () => {
+    const p = cabinet((shell) => {
+      shell.tray = null;
+      // One narrow shelf gives a base and nothing to stand on it.
+      shell.found.shelves = [
+        { ...shell.found.shelves[0]!, width: statedMm(200), depth: statedMm(150), count: 1, use: "keep" },
+      ];
+    });
+    const swells = p.snags.find((s) => s.rule === "shell/board-swells")!;
+    expect(swells.severity).toBe("stop");
+    expect(swells.fix).toBeUndefined();
+  });
+
   it("stop the build where none are given up for a tray that is wanted", () => {
     const p = cabinet((shell) => {
       for (const shelf of shell.found.shelves) shelf.use = "keep";

@@ -105,6 +105,13 @@ function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
   });
 }
 
+/** Panes that the shell's own ones do not give. */
+export const ownMisfits = (
+  site: Site,
+  { parts, seed, nester }: CutNeeds,
+): Pick<Snag, "rule" | "subject" | "severity">[] =>
+  nestOwnPanes(parts, site.shell.reusable, site.workshop, seed, nester).flatMap((g) => unplacedSnags(site, g));
+
 /** Panels that no sheet of their material gives, told without nesting. */
 export function misfits({
   parts,
