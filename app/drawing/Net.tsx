@@ -19,7 +19,7 @@ import { Label, LETTER } from "./Label";
 const WIDTH = 800;
 const MAX_HEIGHT = 470;
 const GAP = 22;
-const MARGIN = { top: 18, right: 6, bottom: 26, left: 54 };
+const MARGIN = { top: 18, right: 6, bottom: 26, left: 70 };
 const LABEL: Record<FaceId, string> = {
   base: "Base",
   top: "Top",
@@ -139,7 +139,7 @@ export function Net() {
             <FoundDoors net={net} scale={scale} />
           )}
           {plan.shell.tray && <TrayMark net={net} scale={scale} />}
-          <AtAGlance x={(base.x + base.w) * scale + 62} y={base.y * scale + 10} />
+          <AtAGlance x={(base.x + base.w) * scale + 84} y={base.y * scale + 10} />
           {variant.features.map((feature, index) => (
             <FeatureMark key={feature.id} feature={feature} index={index} net={net} scale={scale} />
           ))}
