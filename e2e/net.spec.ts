@@ -36,6 +36,16 @@ test("a vent is dragged on the net, nudged by arrow keys, and typed", async ({ p
   await saved(page);
 });
 
+test("a stage opens at its head, however far down the last one was read", async ({ page }) => {
+  await open(page, "/builds/flat-pack-1500/shell");
+  const main = page.locator("main");
+  await main.evaluate((m) => m.scrollTo(0, 500));
+  expect(await main.evaluate((m) => m.scrollTop)).toBeGreaterThan(100);
+  await page.keyboard.press("9");
+  await expect(page.getByRole("heading", { name: "Cuts", exact: true })).toBeVisible();
+  await expect.poll(() => main.evaluate((m) => m.scrollTop)).toBe(0);
+});
+
 test("a figure opens its working, with where each constant is from", async ({ page }) => {
   await open(page, "/builds/flat-pack-1500/front");
   await page.getByRole("button", { name: /^Pane height/ }).click();

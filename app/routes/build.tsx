@@ -1,6 +1,6 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
-import { data, Outlet, type ShouldRevalidateFunctionArgs } from "react-router";
+import { data, Outlet, type ShouldRevalidateFunctionArgs, useLocation } from "react-router";
 import { checkDesign } from "#core/design/limits";
 import { planInputOf } from "../planOf.server";
 import { autosave } from "../state/autosave";
@@ -49,6 +49,12 @@ function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loader
     saver.current = running;
     return () => running.stop();
   }, [id, api]);
+  // A stage opens at its head, however far down the last one was read.
+  const main = useRef<HTMLDivElement>(null);
+  const { pathname } = useLocation();
+  useEffect(() => {
+    if (pathname) main.current?.scrollTo(0, 0);
+  }, [pathname]);
   return (
     <BuildProvider buildId={id} api={api}>
       <Grid
@@ -67,7 +73,7 @@ function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loader
         <Box gridArea="nav" bg="rail" borderRightWidth={{ lg: "1px" }} borderColor="line" overflowY="auto">
           <StageNav />
         </Box>
-        <Box as="main" gridArea="main" overflowY={{ lg: "auto" }} px="4" py="3">
+        <Box as="main" ref={main} gridArea="main" overflowY={{ lg: "auto" }} px="4" py="3">
           <Outlet />
         </Box>
         <Box

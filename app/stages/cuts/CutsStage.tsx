@@ -91,7 +91,13 @@ export default function CutsStage() {
             <Table.Row key={part.id} data-part={part.id}>
               <Table.Cell fontWeight="bold">
                 {part.figure ? (
-                  <Box as="button" color="fern" textDecoration="underline" onClick={() => openWorking(part.figure!)}>
+                  <Box
+                    as="button"
+                    color="fern"
+                    textDecoration="underline"
+                    textAlign="left"
+                    onClick={() => openWorking(part.figure!)}
+                  >
                     {part.label}
                   </Box>
                 ) : (

@@ -11,19 +11,21 @@ export function SurveyFields({ fields, onFocus }: { fields: readonly SurveyField
   return (
     <Fields>
       {fields.map((field) => (
-        <Box key={field.path} onFocus={() => onFocus(field.path)}>
-          <Asked field={field} />
-        </Box>
+        <Asked key={field.path} field={field} onFocus={onFocus} />
       ))}
     </Fields>
   );
 }
 
-function Asked({ field }: { field: SurveyField }) {
+function Asked({ field, onFocus }: { field: SurveyField; onFocus: (path: string) => void }) {
   // A place that is always there stands in where nothing decides.
   const { value } = useDecision<unknown>(field.when?.path ?? "/id");
   if (field.when && value !== field.when.is) return null;
-  return <OneField field={field} />;
+  return (
+    <Box onFocus={() => onFocus(field.path)}>
+      <OneField field={field} />
+    </Box>
+  );
 }
 
 function OneField({ field }: { field: SurveyField }) {
