@@ -191,23 +191,23 @@ const MISTAKES: Record<string, (build: Build, variant: SheetVariant) => void> = 
   "air/no-cross-flow": (_, v) => {
     v.features = v.features.slice(0, 1);
   },
-  "air/off-the-face": (_, v) => {
+  "place/off-the-face": (_, v) => {
     v.features[1]!.u = statedMm(560);
   },
-  "air/too-near-the-edge": (_, v) => {
+  "place/too-near-the-edge": (_, v) => {
     v.features[1]!.v = statedMm(555);
   },
   "air/holes-too-close": (_, v) => {
     (v.features[0] as Extract<Feature, { kind: "holes" }>).pitch = statedMm(8);
   },
-  "air/below-the-ground": (_, v) => {
+  "place/below-the-ground": (_, v) => {
     v.features[0]!.v = statedMm(50);
   },
-  "air/in-the-doorway": (_, v) => {
+  "place/in-the-doorway": (_, v) => {
     v.features[1]!.face = "front";
     v.features[1]!.v = statedMm(300);
   },
-  "air/vents-overlap": (_, v) => {
+  "place/overlap": (_, v) => {
     v.features.push({ ...structuredClone(v.features[0]!), id: "low-2" });
   },
   "seal/mould-inhibitor": (_, v) => {
@@ -255,10 +255,10 @@ const MENDED = [
   "front/rail-sag-binds",
   "front/way-out",
   "front/no-lock",
-  "air/off-the-face",
-  "air/too-near-the-edge",
+  "place/off-the-face",
+  "place/too-near-the-edge",
   "air/holes-too-close",
-  "air/below-the-ground",
+  "place/below-the-ground",
   "seal/mould-inhibitor",
   "seal/water-without-beads",
   "seal/water-over-dam",

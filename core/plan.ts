@@ -15,6 +15,7 @@ import { gather, type TradeLedger } from "./ledgers/ledger";
 import { makeSite, type Site } from "./ledgers/site";
 import type { Book } from "./materials/schema";
 import { planPanes } from "./panes/planPanes";
+import { planPlacement } from "./placement/planPlacement";
 import { planPorts } from "./ports/planPorts";
 import { planResidents } from "./residents/planResidents";
 import { planSeal } from "./seal/planSeal";
@@ -61,7 +62,16 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
     shell,
     site,
     closures,
-    trades: gather([who, bare, closures, planAir(site), planSeal(site), planPanes(site), planPorts(site)]),
+    trades: gather([
+      who,
+      bare,
+      closures,
+      planAir(site),
+      planSeal(site),
+      planPanes(site),
+      planPorts(site),
+      planPlacement(site),
+    ]),
   };
 }
 

@@ -41,6 +41,18 @@ test("a port is added, judged, dragged into line, mirrored and taken away", asyn
   await saved(page);
 });
 
+test("a drain on the base says so, and is moved to another face by its list", async ({ page }) => {
+  await open(page, "/builds/haberdasher-s-cabinet/shell");
+  const card = page.locator("section", { has: page.getByRole("button", { name: "Remove Drain" }) });
+  const face = card.getByRole("combobox", { name: "Face" });
+  await expect(face).toHaveValue("base");
+  await face.selectOption("back");
+  await expect(page.locator("[data-feature='drain']")).toHaveAttribute("aria-label", /on the back/);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(face).toHaveValue("base");
+  await saved(page);
+});
+
 test("a keep-out keeps its place free", async ({ page }) => {
   await open(page, "/builds/nursery-tub/shell");
   await page.getByRole("button", { name: "Add a keep-out" }).click();
@@ -51,7 +63,7 @@ test("a keep-out keeps its place free", async ({ page }) => {
   await field(page, "Middle from the front").blur();
   await field(page, "Middle above the base").fill("150");
   await field(page, "Middle above the base").blur();
-  await expect(page.locator("[data-rule='air/vents-overlap']")).toContainText("In a keep-out");
+  await expect(page.locator("[data-rule='place/overlap']")).toContainText("In a keep-out");
   await page.getByRole("button", { name: "Undo" }).click();
   await saved(page);
 });

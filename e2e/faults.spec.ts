@@ -40,7 +40,7 @@ test("a vent larger than its face is a stop with the fix that fits it", async ({
   await open(page, "/builds/landing-box/air");
   await page.getByRole("textbox", { name: "Opening, wide" }).fill("900");
   await page.getByRole("textbox", { name: "Opening, wide" }).blur();
-  const snag = page.locator("[data-rule='air/off-the-face']");
+  const snag = page.locator("[data-rule='place/off-the-face']");
   await expect(snag).toContainText("It takes 900 mm");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(snag).toHaveCount(0);

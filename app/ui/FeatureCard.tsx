@@ -23,6 +23,7 @@ const FACE_OPTIONS = [
   ["back", "back"],
   ["top", "top"],
   ["front", "front"],
+  ["base", "base"],
 ] as const;
 
 const PORTS = PORT_USES.map((use) => [use, PORT_WORDS[use].words] as const);

@@ -1,4 +1,5 @@
 import { type Known, memory, published } from "../figures/figure";
+import { GRAVITY } from "../units/constants";
 
 /** Discharge coefficient of a sharp-edged opening without a screen (HANDBOOK §6). */
 export const SHARP_CD: Known = {
@@ -60,7 +61,7 @@ export function stackFlow(
   roomK: number,
 ): number {
   if (low.length === 0 || high.length === 0 || heightM <= 0 || warmerK <= 0) return 0;
-  const drive = Math.sqrt((2 * 9.80665 * heightM * warmerK) / roomK);
+  const drive = Math.sqrt((2 * GRAVITY * heightM * warmerK) / roomK);
   let flow = 0;
   for (let i = 0; i < 60; i++) {
     const lowCdA = conductance(low, flow);

@@ -5,6 +5,7 @@ import { constant, type Figure, type FigureInput, from } from "../figures/figure
 import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
+import { cuttingCautions } from "../placement/cautions";
 import { areaAtMm2 } from "../shell/profile";
 import { heightOf } from "../shell/space";
 import { formatNumber } from "../units/format";
@@ -119,7 +120,7 @@ function steps(site: Site): Step[] {
       after: [{ id: "cuts/saw", because: "the panel must be cut" }],
       splittable: true,
       toHand: ["drill", "backing board", "clamps"],
-      cautions: [CAUTION.dust],
+      cautions: cuttingCautions(site, feature),
       passSign: "Edges deburred, both faces.",
       figure: `air/${feature.id}/free`,
     };

@@ -14,14 +14,13 @@ export function hungDoors(site: Site): Hung | undefined {
       beforeMm: 0,
     };
   }
-  const { shell } = site.variant;
-  if (shell.kind !== "cabinet") return undefined;
-  const { opening, faces } = site.shell;
+  const { opening, faces, doorLeaves } = site.shell;
+  if (doorLeaves === 0) return undefined;
   const { thicknessMm, densityKgPerM3 } = faces.front.material;
   return {
     label: "Doors, open",
     replaces: "face/front",
     kg: (opening.widthMm * opening.heightMm * thicknessMm * densityKgPerM3.value) / 1e9,
-    beforeMm: opening.widthMm / shell.found.doors.leaves / 2,
+    beforeMm: opening.widthMm / doorLeaves / 2,
   };
 }

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { GRAVITY, WATER_KG_PER_M3 } from "../units/constants";
 import { fourEdges, topFree } from "./plate";
 
 const mm = (what: string) =>
@@ -35,8 +36,6 @@ const MATERIAL = {
   acrylic: { poisson: 0.37, elasticPa: 3.2e9, bowElasticPa: 1.5e9, strengthPa: 60e6, safety: 6 },
 } as const;
 
-const WATER_KG_M3 = 998.2;
-const GRAVITY = 9.80665;
 /** Thicknesses glass and acrylic are sold in, mm. */
 export const STOCK_MM = [3, 4, 5, 6, 8, 10, 12, 15, 19] as const;
 /** A bow shows and opens seams beyond the smaller of these: shorter span ÷ 300, and 1.5 mm (from memory). */
@@ -73,7 +72,7 @@ export function sizePane(input: PaneInput): PaneResult {
       : topFree(spanMm / waterDepthMm, poisson);
   const beta = 6 * plate.moment;
   const alpha = 12 * (1 - poisson ** 2) * plate.deflection;
-  const footPa = WATER_KG_M3 * GRAVITY * depth;
+  const footPa = WATER_KG_PER_M3 * GRAVITY * depth;
   const stressPa = (t: number) => (beta * footPa * depth ** 2) / t ** 2;
   const bowM = (t: number) => (alpha * footPa * depth ** 4) / (bowElasticPa * t ** 3);
   const bowLimitM = Math.min(Math.min(spanMm, heightMm) / BOW.shareOfSpan, BOW.mostMm) / 1000;

@@ -1,6 +1,7 @@
 import { type Figure, published } from "../figures/figure";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
+import { testLevel } from "../seal/testLevel";
 import { formatNumber } from "../units/format";
 import { type PaneInput, type PaneResult, sizePane } from "./pane";
 
@@ -12,32 +13,24 @@ interface WetPane {
   input: PaneInput;
 }
 
-/** Water tests are filled this far over the working line, but never over the dam (HANDBOOK §4). */
-const TEST_OVER_MM = 20;
-
 const KIND = { glass: "floatGlass", temperedGlass: "floatGlass", acrylic: "acrylic" } as const;
 
 /** Every pane that water stands against, at the level of the water test. */
-function wetPanes({ shell, variant }: Site): WetPane[] {
-  const { levels } = shell;
+function wetPanes({ shell }: Site): WetPane[] {
+  const { levels, tray } = shell;
   if (levels.waterMm <= 0) return [];
-  const depth = Math.min(levels.damTopMm, levels.waterMm + TEST_OVER_MM);
+  const depth = testLevel(levels).levelMm;
   if (depth < 1) return [];
-  if (shell.ownPanes.length > 0) {
-    // A tray takes the water; the cabinet's own walls stay dry.
-    const long = shell.ownPanes.find((p) => p.id === "tray/long")!;
-    const thicknessMm = shell.reusable[0]!.thicknessMm;
+  if (tray)
+    // A tray takes the water; the walls round it stay dry.
     return [
       {
         id: "tray",
         label: "Tray, its long walls",
-        thicknessMm,
-        input: { waterDepthMm: depth, spanMm: long.lengthMm, edges: "topFree", material: "floatGlass" },
+        thicknessMm: tray.glassMm,
+        input: { waterDepthMm: depth, spanMm: tray.widthMm, edges: "topFree", material: "floatGlass" },
       },
     ];
-  }
-  // A rim, or a top over the walls, holds a pane's upper edge.
-  const braced = shell.opening.face === "front" || (variant.shell.kind === "tank" && variant.shell.found.rim !== null);
   return (["left", "right", "back", "front"] as const).flatMap((face): WetPane[] => {
     const { material, open, room } = shell.faces[face];
     const kind = KIND[material.family as keyof typeof KIND];
@@ -51,7 +44,7 @@ function wetPanes({ shell, variant }: Site): WetPane[] {
           waterDepthMm: depth,
           paneHeightMm: Math.max(depth, room.heightMm),
           spanMm: room.widthMm,
-          edges: braced ? "four" : "topFree",
+          edges: shell.heldWalls.includes(face) ? "four" : "topFree",
           material: kind,
         },
       },

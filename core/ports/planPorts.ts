@@ -2,6 +2,7 @@ import type { KeepOut, Port } from "../design/schema";
 import { CAUTION, RATES } from "../diary/rates";
 import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
+import { cuttingCautions } from "../placement/cautions";
 import { featureName } from "../shell/features";
 import { formatNumber } from "../units/format";
 
@@ -42,7 +43,7 @@ export function planPorts(site: Site): TradeLedger {
         ],
         splittable: true,
         toHand: ["step drill or hole saw", "backing board"],
-        cautions: [CAUTION.dust, ...(port.use === "cable" ? [CAUTION.waterPower] : [])],
+        cautions: [...cuttingCautions(site, port), ...(port.use === "cable" ? [CAUTION.waterPower] : [])],
         passSign: "Edges deburred; the fitting seats without force.",
       };
     }),

@@ -62,12 +62,12 @@ describe("ports", () => {
       change(build);
       return plan(jobInput(build)).snags.map((s) => `${s.rule}/${s.subject}`);
     };
-    expect(rules(() => {})).not.toContain("air/below-the-ground/drain");
-    expect(rules((b) => Object.assign(port(b), { v: statedMm(40) }))).toContain("air/below-the-ground/pump-cable");
+    expect(rules(() => {})).not.toContain("place/below-the-ground/drain");
+    expect(rules((b) => Object.assign(port(b), { v: statedMm(40) }))).toContain("place/below-the-ground/pump-cable");
     expect(
       rules((b) => {
         Object.assign(port(b), { face: "right", u: statedMm(300), v: statedMm(300) });
       }),
-    ).toContain("air/vents-overlap/pump-cable+heat-mat");
+    ).toContain("place/overlap/pump-cable+heat-mat");
   });
 });

@@ -7,9 +7,8 @@ import { findMaterial, materialsOf } from "../materials/find";
 import type { Seam } from "../shell/shell";
 import { formatMinutes, formatNumber } from "../units/format";
 import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "./fillet";
+import { TEST_OVER_MM, testLevel } from "./testLevel";
 
-/** The test is filled this far over the working line, but never over the dam (HANDBOOK §4). */
-const TEST_OVER_MM = 20;
 /** Airing before animals after silicone: 3 days to 2 weeks (HANDBOOK §4). */
 const AIRING_DAYS = { low: 3, high: 14, basis: practice } as const;
 
@@ -114,13 +113,6 @@ function supplies(site: Site, figures: Figure[]): Supply[] {
   ];
 }
 
-/** How high the water test is filled, mm above the base, and whether the dam capped it. */
-function testLevel(site: Site): { levelMm: number; capped: boolean } {
-  const wantedMm = site.shell.levels.waterMm + TEST_OVER_MM;
-  const damMm = site.shell.levels.damTopMm;
-  return wantedMm > damMm ? { levelMm: damMm, capped: true } : { levelMm: wantedMm, capped: false };
-}
-
 function steps(site: Site, figures: Figure[]): Step[] {
   const { seal } = site.variant;
   const metres = figures.find((f) => f.id === "seal/length")!.value / 1000;
@@ -164,7 +156,7 @@ function steps(site: Site, figures: Figure[]): Step[] {
     },
   ];
   if (holdsWater) {
-    const { levelMm, capped } = testLevel(site);
+    const { levelMm, capped } = testLevel(site.shell.levels);
     list.push({
       id: "seal/water-test",
       title: "Water test",

@@ -1,3 +1,4 @@
+import { WATER_KG_PER_M3 } from "../units/constants";
 import { volumeBelowMl } from "./profile";
 import type { Shell } from "./shell";
 
@@ -5,7 +6,7 @@ import type { Shell } from "./shell";
 export const WET_GROUND = { value: 1050, low: 900, high: 1200, basis: { kind: "memory" } } as const;
 /** Water at 20 °C, kg/m³. */
 export const WATER = {
-  value: 998.2,
+  value: WATER_KG_PER_M3,
   basis: { kind: "published", source: "CRC Handbook, water at 20 °C" },
 } as const;
 

@@ -1,6 +1,3 @@
-/** Standard gravity, m/s² (NIST SP 811, exact). */
-export const GRAVITY = 9.80665;
-
 /**
  * Middle sag of a simply supported beam under an even load: 5·w·L⁴ / (384·E·I). Source: any strength-of-materials
  * textbook (e.g. Timoshenko, Strength of Materials, part 1).

@@ -113,6 +113,10 @@ export interface Shell {
   seams: Seam[];
   solids: Solid[];
   gaps: FoundGap[];
+  /** Leaves of the doors it came with, which swing; 0 without any. */
+  doorLeaves: number;
+  /** Walls whose upper edge is held by a rim, a top or another wall, and both side edges by walls. */
+  heldWalls: FaceId[];
   /** An inner watertight tray in the middle of the base; its front is the dam. */
   tray: { widthMm: number; depthMm: number; heightMm: number; glassMm: number } | null;
   reusable: Reusable[];

@@ -1,5 +1,6 @@
 import { constant, type Figure, memory, published } from "../figures/figure";
 import type { Site } from "../ledgers/site";
+import { GRAVITY } from "../units/constants";
 import { fillKg, WATER, WET_GROUND } from "./mass";
 import type { Shell, Solid } from "./shell";
 import { shellKg } from "./shell";
@@ -14,8 +15,6 @@ export const LEAST_TIP = { value: 10, basis: memory } as const;
 export const TALL_SHARE = 1.5;
 /** A room to spread the load over when nothing is known of it, m². */
 const SMALL_ROOM_M2 = { value: 10, basis: memory } as const;
-
-const GRAVITY = 9.80665;
 
 /** Middle of several solids by mass. */
 export function centreOfMass(solids: readonly Solid[]): Vec3 {

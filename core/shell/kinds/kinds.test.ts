@@ -107,10 +107,10 @@ describe("a glass tank", () => {
         v: statedMm(300),
       },
     ];
-    expect(rules(plan(jobInput(build)))).toContain("air/tempered");
+    expect(rules(plan(jobInput(build)))).toContain("place/tempered");
     shellOf<TankShell>(build).found.tempered = "none";
-    expect(rules(plan(jobInput(build)))).toContain("air/glass");
-    expect(rules(plan(jobInput(build)))).not.toContain("air/tempered");
+    expect(rules(plan(jobInput(build)))).toContain("place/glass");
+    expect(rules(plan(jobInput(build)))).not.toContain("place/tempered");
   });
 
   it("asks for a lid, and puts one on by its fix", () => {
@@ -335,13 +335,13 @@ describe("a tub", () => {
     vent.u = statedMm(70);
     vent.v = statedMm(90);
     const off = plan(jobInput(build)).snags.find(
-      (s) => s.rule === "air/off-the-face" || s.rule === "air/too-near-the-edge",
+      (s) => s.rule === "place/off-the-face" || s.rule === "place/too-near-the-edge",
     );
     expect(off).toBeDefined();
     const mended = applyFix(build, off!.fix!.patch);
     const again = rules(plan(jobInput(mended)));
-    expect(again).not.toContain("air/off-the-face");
-    expect(again).not.toContain("air/too-near-the-edge");
+    expect(again).not.toContain("place/off-the-face");
+    expect(again).not.toContain("place/too-near-the-edge");
   });
 
   it("carries a guess into the volume, and asks for the tape", () => {

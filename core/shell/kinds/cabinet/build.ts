@@ -52,7 +52,8 @@ export function buildCabinet({ shell: anyShell, seal }: Variant): Shell {
       at: [inside.widthMm / 2, inside.depthMm / 2, inside.heightMm / 2],
     }));
   const trayKg = tray
-    ? tray.panes.reduce((sum, p) => sum + p.lengthMm * p.widthMm * p.qty * tray.glassMm * 2500, 0) / 1e9
+    ? (tray.panes.reduce((sum, p) => sum + p.lengthMm * p.widthMm * p.qty, 0) * tray.glassMm * tray.densityKgPerM3) /
+      1e9
     : 0;
   return {
     kind: "cabinet",
@@ -101,6 +102,8 @@ export function buildCabinet({ shell: anyShell, seal }: Variant): Shell {
         : []),
     ],
     gaps: foundGaps(found),
+    doorLeaves: found.doors.leaves,
+    heldWalls: ["left", "right", "back"],
     tray: tray && {
       widthMm: tray.widthMm,
       depthMm: tray.depthMm,

@@ -1,3 +1,4 @@
+import { FOUND_MATERIALS } from "../../../materials/face";
 import { formatNumber } from "../../../units/format";
 import type { OwnPane, Seam } from "../../shell";
 import type { Size3 } from "../../size";
@@ -12,6 +13,7 @@ export interface Tray {
   depthMm: number;
   heightMm: number;
   glassMm: number;
+  densityKgPerM3: number;
   panes: OwnPane[];
   seams: Seam[];
 }
@@ -62,6 +64,7 @@ export function layTray(shell: CabinetShell, inside: Size3): Tray | null {
     depthMm,
     heightMm,
     glassMm,
+    densityKgPerM3: FOUND_MATERIALS[shelves[0]!.material].density.value,
     panes: [
       pane(
         "base",

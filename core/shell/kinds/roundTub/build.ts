@@ -119,6 +119,8 @@ export function buildRound({ shell: anyShell, seal }: Variant): Shell {
     seams: [],
     solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
     gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value }],
+    doorLeaves: 0,
+    heldWalls: [],
     tray: null,
     reusable: [],
     ownPanes: [],

@@ -53,6 +53,8 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     seams: boxSeams(inside, ["front"], strips, levels),
     solids: panels.map((panel) => panelSolid(panel, box, faces, strips)),
     gaps: [],
+    doorLeaves: 0,
+    heldWalls: ["back"],
     tray: null,
     reusable: [],
     ownPanes: [],

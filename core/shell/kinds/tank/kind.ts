@@ -63,6 +63,8 @@ function buildTank({ shell: anyShell, seal }: Variant): Shell {
       .filter((f) => !f.open)
       .map((f) => faceSolid(f, FACE_WORDS[f.id])),
     gaps: [],
+    doorLeaves: 0,
+    heldWalls: found.rim === null ? [] : ["left", "right", "back", "front"],
     tray: null,
     reusable: [],
     ownPanes: [],

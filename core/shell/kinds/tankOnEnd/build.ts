@@ -80,6 +80,8 @@ export function buildOnEnd({ shell: anyShell, seal }: Variant, book: Book): Shel
       ),
     ],
     gaps: [],
+    doorLeaves: 0,
+    heldWalls: ["back"],
     tray: null,
     reusable: [],
     ownPanes: [],

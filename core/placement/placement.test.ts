@@ -12,7 +12,7 @@ import { buildShell } from "../shell/buildShell";
 import { contains } from "../shell/outline";
 import { heightOf } from "../shell/space";
 import { applyFix } from "../snags/fix";
-import { centreSpan } from "./snags";
+import { centreSpan } from "./room";
 
 const quick = (instance: Parameters<typeof nest>[0]) => nest(instance, 4);
 const planned = (build: Build) => plan(jobInput(build), quick);
@@ -35,7 +35,7 @@ const with1 = (build: Build, feature: Feature): Build => {
 const placing = (build: Build) =>
   planned(build)
     .snags.map((s) => s.rule)
-    .filter((rule) => ["air/off-the-face", "air/too-near-the-edge", "air/below-the-ground"].includes(rule));
+    .filter((rule) => ["place/off-the-face", "place/too-near-the-edge", "place/below-the-ground"].includes(rule));
 
 describe("where a feature may stand, on any face of any shell", () => {
   it("is free of every placement snag all over the span it is given", () => {
@@ -71,7 +71,7 @@ describe("where a feature may stand, on any face of any shell", () => {
           const feature = { ...port(face, 10), u: statedMm(u), v: statedMm(v) };
           const { outline } = buildShell(chosenVariant(build), jobInput().book).faces[face];
           const inside = contains(outline, { uMm: u - 5, vMm: v - 5, widthMm: 10, heightMm: 10 });
-          expect(placing(with1(build, feature)).includes("air/off-the-face")).toBe(!inside);
+          expect(placing(with1(build, feature)).includes("place/off-the-face")).toBe(!inside);
         },
       ),
       { numRuns: 60 },
@@ -82,9 +82,9 @@ describe("where a feature may stand, on any face of any shell", () => {
     fc.assert(
       fc.property(anyFoundBuild(), fc.constantFrom(...FACES), (build, face) => {
         const lost = with1(build, { ...port(face, 12), u: statedMm(-300), v: statedMm(5000) });
-        const snag = planned(lost).snags.find((s) => s.rule === "air/off-the-face")!;
+        const snag = planned(lost).snags.find((s) => s.rule === "place/off-the-face")!;
         expect(snag.sentence).toMatch(/It takes 12 mm × 12 mm/);
-        if (snag.fix) expect(placing(applyFix(lost, snag.fix.patch))).not.toContain("air/off-the-face");
+        if (snag.fix) expect(placing(applyFix(lost, snag.fix.patch))).not.toContain("place/off-the-face");
       }),
       { numRuns: 40 },
     );

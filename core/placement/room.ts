@@ -1,0 +1,52 @@
+import type { Feature } from "../design/schema";
+import { isVent } from "../design/variant";
+import type { Site } from "../ledgers/site";
+import type { Rect } from "../shell/faces";
+import { featureRect } from "../shell/features";
+import { vAtHeight } from "../shell/space";
+
+/** Brittle plastic keeps 1.5 hole diameters to its edges (HANDBOOK §3); a mesh opening a frame's width. */
+const EDGE_DIAMETERS = 1.5;
+const MESH_EDGE_MM = 15;
+/** Holes stay above the ground by this, so that litter does not close them. */
+export const ABOVE_GROUND_MM = 10;
+
+/** How close to its face's edges a feature may come, mm. */
+export const edgeDistance = (feature: Feature): number =>
+  feature.kind === "holes"
+    ? (EDGE_DIAMETERS - 0.5) * feature.holeDia.value
+    : feature.kind === "port"
+      ? (EDGE_DIAMETERS - 0.5) * feature.bore.value
+      : feature.kind === "mesh"
+        ? MESH_EDGE_MM
+        : 0;
+
+/** Where ground or water stands against a face, mm above the base. */
+export const lowestFree = (site: Site) => Math.max(site.shell.levels.groundMm, site.shell.levels.waterMm);
+
+/** The rectangle of its face a feature may take: clear of the edges, and of the ground on a wall. */
+export function roomFor(site: Site, feature: Feature): Rect {
+  const { room, frame } = site.shell.faces[feature.face];
+  const edge = edgeDistance(feature);
+  const upright = feature.face !== "top" && feature.face !== "base";
+  const line = lowestFree(site);
+  // A drain belongs under the line; a keep-out may stand anywhere.
+  const dry = isVent(feature) || (feature.kind === "port" && feature.use !== "drain");
+  const foot = upright && dry && line > 0 ? Math.max(edge, vAtHeight(frame, line) + ABOVE_GROUND_MM) : edge;
+  return {
+    uMm: room.uMm + edge,
+    vMm: room.vMm + foot,
+    widthMm: room.widthMm - 2 * edge,
+    heightMm: room.heightMm - edge - foot,
+  };
+}
+
+/** The span a feature's centre may move in on its face: inside the sheet, clear of the edges and of the ground. */
+export function centreSpan(site: Site, feature: Feature): { u: [number, number]; v: [number, number] } {
+  const room = roomFor(site, feature);
+  const rect = featureRect(feature);
+  return {
+    u: [room.uMm + rect.widthMm / 2, room.uMm + room.widthMm - rect.widthMm / 2],
+    v: [room.vMm + rect.heightMm / 2, room.vMm + room.heightMm - rect.heightMm / 2],
+  };
+}
