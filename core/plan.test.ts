@@ -357,7 +357,7 @@ function anyBuild(): fc.Arbitrary<Build> {
       u: mm(0, 1500),
       v: mm(0, 900),
     })
-    .map((m): Omit<Extract<Feature, { kind: "mesh" }>, "id"> => ({ ...m, name: "", kind: "mesh" }));
+    .map((m): Omit<Extract<Feature, { kind: "mesh" }>, "id"> => ({ ...m, name: "", kind: "mesh", shape: "panel" }));
   const glass = fc.constantFrom("glass-4", "glass-6");
   return fc
     .record({

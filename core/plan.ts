@@ -24,6 +24,7 @@ import { planShell } from "./shell/planShell";
 import type { Shell } from "./shell/shell";
 import { type Judge, settleSnags } from "./snags/settle";
 import { type Tally, tallyUp } from "./tally";
+import { planWindows } from "./windows/planWindows";
 
 /** All a plan depends on. Plain data; the same input gives the same plan on any machine. */
 export interface PlanInput {
@@ -70,6 +71,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
       planSeal(site),
       planPanes(site),
       planPorts(site),
+      planWindows(site),
       planPlacement(site),
     ]),
   };

@@ -1,5 +1,6 @@
 import { and, desc, eq } from "drizzle-orm";
 import type { Build } from "../core/design/schema";
+import { upgradeBuild } from "../core/design/upgrade";
 import type { Database } from "./open";
 import { builds, revisions } from "./schema";
 
@@ -47,7 +48,7 @@ export async function readNewest(db: Database, id: string): Promise<{ design: Bu
     .from(builds)
     .innerJoin(revisions, and(eq(revisions.buildId, builds.id), eq(revisions.number, builds.revision)))
     .where(eq(builds.id, id));
-  return row;
+  return row && { ...row, design: upgradeBuild(row.design) as Build };
 }
 
 export type SaveAnswer = { saved: true; revision: number } | { saved: false; newest: number; design: Build };
@@ -93,5 +94,5 @@ export async function readRevision(db: Database, id: string, number: number): Pr
     .select({ design: revisions.design })
     .from(revisions)
     .where(and(eq(revisions.buildId, id), eq(revisions.number, number)));
-  return row?.design;
+  return row && (upgradeBuild(row.design) as Build);
 }

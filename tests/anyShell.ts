@@ -141,16 +141,6 @@ const roundTub: fc.Arbitrary<Partial<Variant>> = fc
     plastic: fc.constantFrom("pp" as const, "pe" as const, "ps" as const, "acrylic" as const),
     lidGap: mm(0, 4),
     floorDepth: maybe(mm(5, 40)),
-    tube: maybe(
-      fc.record({
-        outer: mm(6, 30),
-        bore: mm(3, 6),
-        height: mm(20, 50),
-        rise: mm(0, 200),
-        run: mm(30, 600),
-        bendRadius: mm(5, 200),
-      }),
-    ),
     ...common,
     lock,
   })
@@ -197,7 +187,8 @@ const feature = fc.oneof(
       ...place,
       width: mm(10, 300),
       height: mm(10, 200),
-      mesh: fc.constantFrom("fly-screen", "steel-mesh-6"),
+      shape: fc.constantFrom("panel" as const, "slot" as const, "round" as const),
+      mesh: fc.constantFrom(null, "fly-screen", "steel-mesh-6"),
       lap: mm(0, 30),
     })
     .map((m) => ({ ...m, kind: "mesh" as const })),
@@ -208,7 +199,26 @@ const feature = fc.oneof(
       gap: mm(0, 3),
       use: fc.constantFrom("cable" as const, "probe" as const, "drain" as const),
     })
-    .map((p) => ({ ...p, kind: "port" as const })),
+    .map((p) => ({ ...p, kind: "port" as const, tube: null })),
+  fc
+    .record({
+      ...place,
+      face: fc.constantFrom("left" as const, "back" as const, "front" as const),
+      bore: mm(6, 30),
+      gap: mm(0, 1),
+      tube: fc.record({ bore: mm(3, 6), rise: mm(0, 200), run: mm(30, 600), bendRadius: mm(5, 200) }),
+    })
+    .map((p) => ({ ...p, kind: "port" as const, use: "tube" as const })),
+  fc
+    .record({
+      ...place,
+      width: mm(20, 300),
+      height: mm(20, 200),
+      lap: mm(0, 30),
+      glass: fc.constantFrom("glass-4", "glass-6"),
+      onHand: maybe(fc.record({ width: mm(20, 300), height: mm(20, 200) })),
+    })
+    .map((p) => ({ ...p, kind: "pane" as const })),
   fc
     .record({
       ...place,

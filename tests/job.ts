@@ -42,6 +42,7 @@ export function jobVariant(size: [string, string, string] = ["1500", "600", "600
       name: "High right",
       face: "right",
       kind: "mesh",
+      shape: "panel",
       width: statedMm(300),
       height: statedMm(80),
       mesh: "fly-screen",

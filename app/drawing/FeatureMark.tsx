@@ -34,7 +34,16 @@ const NUDGES: Record<string, [number, number]> = {
 function Body({ feature, rect, net, scale }: Omit<Props, "index"> & { rect: ReturnType<typeof drawRect> }) {
   switch (feature.kind) {
     case "mesh":
-      return <rect {...rect} fill="url(#hatch-mesh)" stroke="var(--chakra-colors-ink)" />;
+      return (
+        <rect
+          {...rect}
+          rx={feature.shape === "panel" ? 0 : Math.min(rect.width, rect.height) / 2}
+          fill={feature.mesh ? "url(#hatch-mesh)" : "var(--chakra-colors-paper)"}
+          stroke="var(--chakra-colors-ink)"
+        />
+      );
+    case "pane":
+      return <rect {...rect} fill="url(#hatch-glass)" stroke="var(--chakra-colors-water)" strokeWidth="1.4" />;
     case "keepOut":
       return (
         <rect
@@ -47,10 +56,11 @@ function Body({ feature, rect, net, scale }: Omit<Props, "index"> & { rect: Retu
       );
     case "port":
       return (
-        <circle
+        <ellipse
           cx={rect.x + rect.width / 2}
           cy={rect.y + rect.height / 2}
-          r={Math.max(2.5, rect.width / 2)}
+          rx={Math.max(2.5, rect.width / 2)}
+          ry={Math.max(2.5, rect.height / 2)}
           fill={feature.use === "drain" ? "var(--chakra-colors-water-soft)" : "var(--chakra-colors-paper)"}
           stroke={feature.use === "drain" ? "var(--chakra-colors-water)" : "var(--chakra-colors-ink)"}
           strokeWidth="1.4"

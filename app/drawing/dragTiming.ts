@@ -1,24 +1,35 @@
 import { useLayoutEffect } from "react";
 
-const MOVED = "pointer-moved";
-const TAKEN = "pointer-taken";
-/** Names of the measures the bench reads, both to the drawing updated in the page. */
+/** Names of the measures the bench reads. */
+const WAITED = "drag-waited";
 const UPDATE = "drag-update";
-const OURS = "drag-ours";
+const PAINTED = "drag-painted";
 
-/** Marks a move of a dragged feature: when the pointer moved, and when the browser handed the move over. */
+/** The last move of a dragged feature that is not drawn yet: when the pointer moved, and when the browser handed it over. */
+let pending: { movedAt: number; takenAt: number } | undefined;
+
+/** Marks a move of a dragged feature. */
 export function markMove(event: { timeStamp: number }): void {
-  performance.mark(MOVED, { startTime: event.timeStamp });
-  performance.mark(TAKEN);
+  // Moves of one frame are drawn together: the first of them waits longest.
+  pending ??= { movedAt: event.timeStamp, takenAt: performance.now() };
 }
 
-/** Measures from the last marked move to this drawing standing in the page. */
+/** Measures how long the last marked move waited for its event, took to this drawing, and to the frame painted. */
 export function useDragTiming(drawn: unknown): void {
   useLayoutEffect(() => {
-    if (drawn === undefined || performance.getEntriesByName(MOVED).length === 0) return;
-    performance.measure(UPDATE, MOVED);
-    performance.measure(OURS, TAKEN);
-    performance.clearMarks(MOVED);
-    performance.clearMarks(TAKEN);
+    if (drawn === undefined || pending === undefined) return;
+    const { movedAt, takenAt } = pending;
+    pending = undefined;
+    performance.measure(WAITED, { start: movedAt, end: takenAt });
+    performance.measure(UPDATE, { start: takenAt, end: performance.now() });
+    requestAnimationFrame(() => {
+      // A message posted in a frame is taken up once the frame is painted.
+      const channel = new MessageChannel();
+      channel.port1.onmessage = () => {
+        performance.measure(PAINTED, { start: takenAt, end: performance.now() });
+        channel.port1.close();
+      };
+      channel.port2.postMessage(null);
+    });
   }, [drawn]);
 }

@@ -4,10 +4,11 @@ import { AlignCenterHorizontal, Copy, FlipHorizontal, Trash2 } from "lucide-reac
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
 import { type FaceId, KEEP_OUT_USES, PORT_USES } from "#core/design/names";
-import type { Variant } from "#core/design/schema";
+import type { Pane, Variant } from "#core/design/schema";
 import { chosenVariant } from "#core/design/variant";
 import { materialsOf } from "#core/materials/find";
 import { KEEP_OUT_WORDS, PORT_WORDS } from "#core/ports/planPorts";
+import { canLevel, levelWith } from "#core/shell/align";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { featureName, featureRect } from "#core/shell/features";
 import { useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../state/context";
@@ -24,6 +25,12 @@ const FACE_OPTIONS = [
   ["top", "top"],
   ["front", "front"],
   ["base", "base"],
+] as const;
+
+const SHAPES = [
+  ["panel", "a panel, square corners"],
+  ["slot", "a slot, round ends"],
+  ["round", "a round one"],
 ] as const;
 
 const PORTS = PORT_USES.map((use) => [use, PORT_WORDS[use].words] as const);
@@ -45,7 +52,17 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
   const feature = useShown(({ design }) => {
     const whole = chosenVariant(design).features[index]!;
     const { widthMm, heightMm } = featureRect(whole);
-    return { id: whole.id, name: whole.name, face: whole.face, kind: whole.kind, widthMm, heightMm };
+    return {
+      id: whole.id,
+      name: whole.name,
+      face: whole.face,
+      kind: whole.kind,
+      shape: whole.kind === "mesh" ? whole.shape : null,
+      hasTube: whole.kind === "port" && whole.tube !== null,
+      onHand: whole.kind === "pane" && whole.onHand !== null,
+      widthMm,
+      heightMm,
+    };
   });
   const chosen = usePicked((p) => p.chosen === feature.id);
   const { say } = useUnits();
@@ -104,6 +121,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
         <ChoiceField label="Face" path={`${path}/face`} options={FACE_OPTIONS} />
         <MeasureField label={`Middle ${AXIS_WORDS[axes.u]}`} path={`${path}/u`} />
         <MeasureField label={`Middle ${AXIS_WORDS[axes.v]}`} path={`${path}/v`} />
+        <LevelWith index={index} />
         {feature.kind === "holes" && (
           <>
             <MeasureField label="Hole, across" path={`${path}/holeDia`} />
@@ -118,24 +136,40 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
                 ["square", "square"],
               ]}
             />
-            <HoleMeshField index={index} meshes={meshes} />
+            <MeshField index={index} meshes={meshes} />
           </>
         )}
         {feature.kind === "mesh" && (
           <>
-            <MeasureField label="Opening, wide" path={`${path}/width`} />
-            <MeasureField label="Opening, high" path={`${path}/height`} />
+            <ChoiceField label="Cut as" path={`${path}/shape`} options={SHAPES} />
+            {feature.shape === "round" ? (
+              <MeasureField label="Opening, across" path={`${path}/width`} />
+            ) : (
+              <>
+                <MeasureField label="Opening, wide" path={`${path}/width`} />
+                <MeasureField label="Opening, high" path={`${path}/height`} />
+              </>
+            )}
             <MeasureField label="Lap all round" path={`${path}/lap`} />
-            <ChoiceField label="Mesh" path={`${path}/mesh`} options={meshes} />
+            <MeshField index={index} meshes={meshes} />
           </>
         )}
         {feature.kind === "port" && (
           <>
             <ChoiceField label="For" path={`${path}/use`} options={PORTS} />
-            <MeasureField label="Hole, across" path={`${path}/bore`} />
+            <MeasureField label={feature.hasTube ? "Tube, outside" : "Hole, across"} path={`${path}/bore`} />
+            {feature.hasTube && (
+              <>
+                <MeasureField label="Tube's bore" path={`${path}/tube/bore`} />
+                <MeasureField label="Climbs by" path={`${path}/tube/rise`} />
+                <MeasureField label="Over a run of" path={`${path}/tube/run`} />
+                <MeasureField label="Tightest bend, radius" path={`${path}/tube/bendRadius`} />
+              </>
+            )}
             <MeasureField label="Left open round it" path={`${path}/gap`} hint="at the widest" />
           </>
         )}
+        {feature.kind === "pane" && <PaneFields index={index} onHand={feature.onHand} />}
         {feature.kind === "keepOut" && (
           <>
             <ChoiceField label="For" path={`${path}/use`} options={KEEP_OUTS} />
@@ -146,6 +180,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
       </Fields>
       <Flex mt="3" gap="6" align="end">
         <FigureReading id={`air/${feature.id}/free`} label="Free area" />
+        <FigureReading id={`ports/${feature.id}/oval`} label="Oval, the long way" />
         <Box fontSize="xs" color="muted">
           takes {say(feature.widthMm)} × {say(feature.heightMm)} of the {feature.face}
         </Box>
@@ -154,8 +189,8 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
   );
 });
 
-/** Mesh behind a hole field: none, or one of the book's. */
-function HoleMeshField({ index, meshes }: { index: number; meshes: readonly (readonly [string, string])[] }) {
+/** Mesh behind an opening: none, or one of the book's. */
+function MeshField({ index, meshes }: { index: number; meshes: readonly (readonly [string, string])[] }) {
   const { value, commit } = useDecision<string | null>(`/features/${index}/mesh`);
   return (
     <Select
@@ -165,4 +200,63 @@ function HoleMeshField({ index, meshes }: { index: number; meshes: readonly (rea
       onChange={(id) => commit(id || null)}
     />
   );
+}
+
+/** A pane over its opening: cut to measure with a lap, or one on hand with its own size. */
+function PaneFields({ index, onHand }: { index: number; onHand: boolean }) {
+  const path = `/features/${index}`;
+  const glass = useShown(({ bench }) => materialsOf(bench.book, "glass").map((m) => [m.id, m.name] as const));
+  const opening = useShown(({ design }) => {
+    const { widthMm, heightMm } = featureRect(chosenVariant(design).features[index]!);
+    return { widthMm, heightMm };
+  });
+  const { commit } = useDecision<Pane["onHand"]>(`${path}/onHand`);
+  return (
+    <>
+      <MeasureField label="Opening, wide" path={`${path}/width`} />
+      <MeasureField label="Opening, high" path={`${path}/height`} />
+      <Select
+        label="The pane is"
+        value={onHand ? "onHand" : "cut"}
+        options={[
+          ["cut", "cut to measure"],
+          ["onHand", "one I have"],
+        ]}
+        onChange={(choice) =>
+          commit(
+            choice === "cut"
+              ? null
+              : { width: statedMm(opening.widthMm + 30), height: statedMm(opening.heightMm + 30) },
+          )
+        }
+      />
+      {onHand ? (
+        <>
+          <MeasureField label="Pane, wide" path={`${path}/onHand/width`} />
+          <MeasureField label="Pane, high" path={`${path}/onHand/height`} />
+        </>
+      ) : (
+        <MeasureField label="Lap all round" path={`${path}/lap`} />
+      )}
+      <ChoiceField label="Glass" path={`${path}/glass`} options={glass} />
+    </>
+  );
+}
+
+/** Sets a feature's height to another's, chosen by name. */
+function LevelWith({ index }: { index: number }) {
+  const { api } = useBuildHandle();
+  const others = useShown(({ design }) => {
+    const { features } = chosenVariant(design);
+    return features.filter((f) => canLevel(features[index]!, f)).map((f) => [f.id, featureName(f)] as const);
+  });
+  if (others.length === 0) return null;
+  const level = (id: string) =>
+    api.commit((draft) => {
+      const { features } = chosenVariant(draft);
+      const { faces } = api.shown.getState().plan.shell;
+      const other = features.find((f) => f.id === id);
+      if (other) features[index]!.v = statedMm(Math.round(10 * levelWith(features[index]!, other, faces)) / 10);
+    });
+  return <Select label="Set level with" value="" options={[["", "choose…"], ...others]} onChange={level} />;
 }

@@ -1,4 +1,4 @@
-import type { Vent } from "../design/schema";
+import type { MeshPanel, Vent } from "../design/schema";
 import { ventsOf } from "../design/variant";
 import { CAUTION, RATES } from "../diary/rates";
 import { constant, type Figure, type FigureInput, from } from "../figures/figure";
@@ -6,12 +6,22 @@ import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { cuttingCautions } from "../placement/cautions";
+import { featureRect } from "../shell/features";
 import { areaAtMm2 } from "../shell/profile";
 import { heightOf } from "../shell/space";
 import { formatNumber } from "../units/format";
 import { type FlowOpening, LOOK_K, meshPorosity, SCREEN_SOURCE, SHARP_CD, screenLoss, stackFlow } from "./flow";
 import { openFraction } from "./pattern";
 import { airSnags } from "./snags";
+
+/** How one opening is cut. */
+const CUT_WORDS: Record<MeshPanel["shape"], (feature: MeshPanel) => string> = {
+  panel: ({ width, height }) =>
+    `${formatNumber(width.value)} × ${formatNumber(height.value)} mm. Drill the corners first, saw between them.`,
+  slot: ({ width, height }) =>
+    `${formatNumber(width.value)} × ${formatNumber(height.value)} mm over all: a hole at each end, as wide as the slot, and two saw cuts between.`,
+  round: ({ width }) => `ø${formatNumber(width.value)} mm, with a hole saw or a jigsaw from a drilled hole.`,
+};
 
 /** Holes above this diameter are made with a hole saw. */
 const HOLE_SAW_FROM_MM = 14;
@@ -20,7 +30,14 @@ const HOLE_SAW_FROM_MM = 14;
 export const grossMm2 = (feature: Vent): number =>
   feature.kind === "holes"
     ? feature.columns * feature.rows * (Math.PI / 4) * feature.holeDia.value ** 2
-    : feature.width.value * feature.height.value;
+    : openingMm2(feature);
+
+/** Area of one cut opening: a rectangle, a slot whose ends are half circles, or a circle. */
+function openingMm2(feature: MeshPanel): number {
+  const { widthMm, heightMm } = featureRect(feature);
+  const narrow = Math.min(widthMm, heightMm);
+  return widthMm * heightMm - (feature.shape === "panel" ? 0 : (1 - Math.PI / 4) * narrow ** 2);
+}
 
 const meshOf = (site: Site, feature: Vent) =>
   feature.mesh === null ? undefined : findMaterial(site.book, feature.mesh, "mesh");
@@ -54,12 +71,7 @@ function meshParts(site: Site): Part[] {
     const mesh = meshOf(site, feature);
     if (!mesh) return [];
     const lapMm = feature.kind === "mesh" ? feature.lap.value : 20;
-    const width =
-      feature.kind === "mesh"
-        ? feature.width.value
-        : (feature.columns - 1) * feature.pitch.value + feature.holeDia.value;
-    const height =
-      feature.kind === "mesh" ? feature.height.value : (feature.rows - 1) * feature.pitch.value + feature.holeDia.value;
+    const { widthMm: width, heightMm: height } = featureRect(feature);
     return [
       {
         id: `air/${feature.id}/mesh`,
@@ -113,7 +125,7 @@ function steps(site: Site): Step[] {
       detail:
         feature.kind === "holes"
           ? `ø${formatNumber(feature.holeDia.value)} mm at ${formatNumber(feature.pitch.value)} mm, ${feature.columns} × ${feature.rows}, ${feature.pattern}. Backing board, slow, step drill or hole saw.`
-          : `${formatNumber(feature.width.value)} × ${formatNumber(feature.height.value)} mm. Drill the corners first, saw between them.`,
+          : CUT_WORDS[feature.shape](feature),
       stage: "air",
       handsOnMinutes: feature.kind === "holes" ? holes * each : RATES.cutOpening.value,
       waitMinutes: 0,
@@ -148,6 +160,12 @@ function steps(site: Site): Step[] {
   });
 }
 
+const AREA_WORDS: Record<MeshPanel["shape"], string> = {
+  panel: "width × height",
+  slot: "width × height − (1 − π/4) · narrow way²",
+  round: "π/4·d²",
+};
+
 function airFigures(site: Site): Figure[] {
   const features = ventsOf(site.variant);
   const each = features.map((feature): Figure => {
@@ -157,7 +175,7 @@ function airFigures(site: Site): Figure[] {
       label: `Free area: ${feature.name || feature.id}`,
       value: freeMm2(site, feature) / 100,
       unit: "cm²",
-      formula: `${feature.kind === "holes" ? "holes × π/4·d²" : "width × height"}${mesh ? " × mesh porosity, w/(w + d) each way" : ""}`,
+      formula: `${feature.kind === "holes" ? "holes × π/4·d²" : AREA_WORDS[feature.shape]}${mesh ? " × mesh porosity, w/(w + d) each way" : ""}`,
       inputs: [
         ...(feature.kind === "holes"
           ? [
@@ -170,8 +188,8 @@ function airFigures(site: Site): Figure[] {
               },
             ]
           : [
-              { name: "width", value: feature.width.value, unit: "mm" },
-              { name: "height", value: feature.height.value, unit: "mm" },
+              { name: "width", value: featureRect(feature).widthMm, unit: "mm" },
+              { name: "height", value: featureRect(feature).heightMm, unit: "mm" },
             ]),
         ...(mesh
           ? [

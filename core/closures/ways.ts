@@ -1,10 +1,10 @@
 import { sawToleranceMm } from "../cuts/tolerance";
-import type { Measure, Resident } from "../design/schema";
+import type { Measure, MeshPanel, Resident } from "../design/schema";
 import { memory, published } from "../figures/figure";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { GAP_FACTOR } from "../residents/factors";
-import { featureName } from "../shell/features";
+import { featureName, featureRect } from "../shell/features";
 import type { EscapeInput, Way } from "./escape";
 import { differentialGrowthMm } from "./growth";
 import type { SlidingFit } from "./sliding";
@@ -74,6 +74,15 @@ function frontWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
   ];
 }
 
+/** One cut opening: through its mesh, or open as wide as its narrow way. */
+function openingWay(name: string, feature: MeshPanel, apertureMm: [number, number] | null): Way {
+  if (apertureMm) return { name, kind: "mesh", apertureMm };
+  const { widthMm, heightMm } = featureRect(feature);
+  return feature.shape === "round"
+    ? { name, kind: "round", diameterMm: widthMm }
+    : { name, kind: "slot", nominalMm: Math.min(widthMm, heightMm) };
+}
+
 /** Every way out of the shell as designed: the front, and each vent. */
 export function listWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
   const mesh = (id: string) => findMaterial(site.book, id, "mesh")!.apertureMm;
@@ -93,7 +102,7 @@ export function listWays(site: Site, fit: SlidingFit | undefined): PlacedWay[] {
           },
         ];
       case "mesh":
-        return [{ id: feature.id, way: { name, kind: "mesh", apertureMm: mesh(feature.mesh) } }];
+        return [{ id: feature.id, way: openingWay(name, feature, feature.mesh === null ? null : mesh(feature.mesh)) }];
       case "port":
         return [{ id: feature.id, way: { name: `round ${name}`, kind: "slot", nominalMm: feature.gap.value } }];
       default:

@@ -11,6 +11,7 @@ const port = (more: Partial<Port> = {}): Port => ({
   id: "port-1",
   name: "Probe",
   kind: "port",
+  tube: null,
   use: "probe",
   bore: statedMm(12),
   gap: statedMm(1),

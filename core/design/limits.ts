@@ -128,14 +128,35 @@ export function checkDesign(build: Build, book: Book): Problem[] {
     } else if (feature.kind === "port") {
       between(`${path}/bore`, feature.bore, 1, 300, "A port");
       between(`${path}/gap`, feature.gap, 0, feature.bore.value, "The gap left round it");
+      if (feature.tube) {
+        between(`${path}/tube/bore`, feature.tube.bore, 0.5, Math.max(0.5, feature.bore.value), "The tube's bore");
+        between(`${path}/tube/rise`, feature.tube.rise, 0, 2000, "The rise");
+        between(`${path}/tube/run`, feature.tube.run, 10, 5000, "The run");
+        between(`${path}/tube/bendRadius`, feature.tube.bendRadius, 1, 5000, "The bend");
+        if (feature.face === "top" || feature.face === "base")
+          add(
+            `${path}/face`,
+            `A slanting tube passes a wall, not the ${feature.face}. Choose left, right, back or front.`,
+          );
+      }
+    } else if (feature.kind === "pane") {
+      between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "An opening's width");
+      between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "An opening's height");
+      between(`${path}/lap`, feature.lap, 0, 200, "The lap");
+      if (feature.onHand) {
+        between(`${path}/onHand/width`, feature.onHand.width, 5, SIZE_LIMIT_MM.high, "The pane's width");
+        between(`${path}/onHand/height`, feature.onHand.height, 5, SIZE_LIMIT_MM.high, "The pane's height");
+      }
+      if (!findMaterial(book, feature.glass, "glass"))
+        add(`${path}/glass`, `The book has no glass “${feature.glass}”. Choose another.`);
     } else if (feature.kind === "keepOut") {
       between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "A keep-out's width");
       between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "A keep-out's height");
     } else {
-      between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "A mesh panel's width");
-      between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "A mesh panel's height");
+      between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "An opening's width");
+      between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "An opening's height");
       between(`${path}/lap`, feature.lap, 0, 200, "The lap");
-      if (!findMaterial(book, feature.mesh, "mesh"))
+      if (feature.mesh !== null && !findMaterial(book, feature.mesh, "mesh"))
         add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
     }
   });

@@ -2,6 +2,8 @@
 export const FACES = ["base", "top", "left", "right", "back", "front"] as const;
 export type FaceId = (typeof FACES)[number];
 
+/** How one opening for air is cut. */
+export const OPENING_SHAPES = ["panel", "slot", "round"] as const;
 /** What passes a port. */
 export const PORT_USES = ["cable", "probe", "tube", "drain", "nozzle"] as const;
 /** What keeps its place on a face free. */

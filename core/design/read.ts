@@ -3,6 +3,7 @@ import type { Book } from "../materials/schema";
 import { fail, ok, type Result } from "../units/result";
 import { checkDesign } from "./limits";
 import { BUILD_VERSION, type Build, BuildSchema } from "./schema";
+import { upgradeBuild } from "./upgrade";
 
 /** The first few places where a value does not fit a schema, in words. */
 export function issueWords(issues: readonly v.BaseIssue<unknown>[]): string {
@@ -13,11 +14,12 @@ export function issueWords(issues: readonly v.BaseIssue<unknown>[]): string {
 
 /**
  * Reads a Build document of any version this program knows.
- * @param data parsed JSON
+ * @param written parsed JSON
  * @param book the materials the build may name
  * @returns the build, upgraded to the current version, or a sentence saying what was wrong with it
  */
-export function readBuild(data: unknown, book: Book): Result<Build> {
+export function readBuild(written: unknown, book: Book): Result<Build> {
+  const data = upgradeBuild(written);
   const version = typeof data === "object" && data !== null && "version" in data ? data.version : undefined;
   if (typeof version === "number" && version !== BUILD_VERSION)
     return fail(

@@ -2,14 +2,14 @@ import * as v from "valibot";
 import { ShellSchema } from "../shell/kinds/schema";
 import type { SheetShell } from "../shell/kinds/sheet/schema";
 import { finite, id, MeasureSchema, range, text } from "./basics";
-import { FACES, type FaceId, KEEP_OUT_USES, PORT_USES } from "./names";
+import { FACES, type FaceId, KEEP_OUT_USES, OPENING_SHAPES, PORT_USES } from "./names";
 
 export type { SheetShell } from "../shell/kinds/sheet/schema";
 export type { Measure } from "./basics";
 export type { FaceId } from "./names";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
-export const BUILD_VERSION = 1;
+export const BUILD_VERSION = 2;
 
 /** How an animal's body passes gaps; each has its own default factor (HANDBOOK §7). */
 export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
@@ -84,12 +84,14 @@ export const HolesSchema = v.object({
   rows: count,
   mesh: v.nullable(id),
 });
+/** One opening cut for air: a panel, a slot with round ends, or a round one as wide as it is high; behind mesh, or open. */
 export const MeshPanelSchema = v.object({
   ...featureBase,
   kind: v.literal("mesh"),
+  shape: v.picklist(OPENING_SHAPES),
   width: MeasureSchema,
   height: MeasureSchema,
-  mesh: id,
+  mesh: v.nullable(id),
   lap: MeasureSchema,
 });
 /** A round hole for something that passes the wall; `gap` is what is left open round it, at the widest. */
@@ -97,8 +99,24 @@ export const PortSchema = v.object({
   ...featureBase,
   kind: v.literal("port"),
   use: v.picklist(PORT_USES),
+  /** The hole; for a tube the tube's outside, which is the short way of the oval it needs. */
   bore: MeasureSchema,
   gap: MeasureSchema,
+  /** Where the tube goes: its own bore, how far it climbs over which run, and its tightest bend. */
+  tube: v.nullable(
+    v.object({ bore: MeasureSchema, rise: MeasureSchema, run: MeasureSchema, bendRadius: MeasureSchema }),
+  ),
+});
+/** A pane over an opening of its own: cut to measure, or one that is on hand already. */
+export const PaneSchema = v.object({
+  ...featureBase,
+  kind: v.literal("pane"),
+  width: MeasureSchema,
+  height: MeasureSchema,
+  glass: id,
+  /** How far the pane lies on the sheet all round, where it is cut to measure. */
+  lap: MeasureSchema,
+  onHand: v.nullable(v.object({ width: MeasureSchema, height: MeasureSchema })),
 });
 /** A part of a face where nothing else may go; nothing is cut. */
 export const KeepOutSchema = v.object({
@@ -108,11 +126,12 @@ export const KeepOutSchema = v.object({
   width: MeasureSchema,
   height: MeasureSchema,
 });
-export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema, PortSchema, KeepOutSchema]);
+export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema, PortSchema, PaneSchema, KeepOutSchema]);
 export type Feature = v.InferOutput<typeof FeatureSchema>;
 export type Holes = v.InferOutput<typeof HolesSchema>;
 export type MeshPanel = v.InferOutput<typeof MeshPanelSchema>;
 export type Port = v.InferOutput<typeof PortSchema>;
+export type Pane = v.InferOutput<typeof PaneSchema>;
 export type KeepOut = v.InferOutput<typeof KeepOutSchema>;
 /** What air passes. */
 export type Vent = Holes | MeshPanel;

@@ -59,14 +59,14 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
       title: `${name} is close to an edge`,
       sentence: `${say(nearest, "down")} of sheet is left; ${say(edge, "up")} is wanted.`,
       reason:
-        feature.kind !== "mesh"
+        feature.kind === "holes" || feature.kind === "port"
           ? "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source)."
-          : "The mesh's frame and its screws need sheet to hold on to.",
+          : "What is fixed round an opening needs sheet to hold on to.",
       ...(move ? { fix: move } : fix && { fix }),
     });
   const upright = feature.face !== "top" && feature.face !== "base";
   const startsMm = heightOf(face.frame, rect.vMm);
-  const mayBeWet = feature.kind === "port" && feature.use === "drain";
+  const mayBeWet = feature.kind === "pane" || (feature.kind === "port" && feature.use === "drain");
   if (
     upright &&
     !mayBeWet &&

@@ -4,6 +4,7 @@ import type { Site } from "../ledgers/site";
 import type { Rect } from "../shell/faces";
 import { featureRect } from "../shell/features";
 import { vAtHeight } from "../shell/space";
+import { paneLapMm } from "../windows/paneSize";
 
 /** Brittle plastic keeps 1.5 hole diameters to its edges (HANDBOOK §3); a mesh opening a frame's width. */
 const EDGE_DIAMETERS = 1.5;
@@ -19,7 +20,9 @@ export const edgeDistance = (feature: Feature): number =>
       ? (EDGE_DIAMETERS - 0.5) * feature.bore.value
       : feature.kind === "mesh"
         ? MESH_EDGE_MM
-        : 0;
+        : feature.kind === "pane"
+          ? Math.max(MESH_EDGE_MM, paneLapMm(feature))
+          : 0;
 
 /** Where ground or water stands against a face, mm above the base. */
 export const lowestFree = (site: Site) => Math.max(site.shell.levels.groundMm, site.shell.levels.waterMm);

@@ -5,6 +5,8 @@ import type { Site } from "../ledgers/site";
 import { cuttingCautions } from "../placement/cautions";
 import { featureName } from "../shell/features";
 import { formatNumber } from "../units/format";
+import { tubeHole } from "./tubeHole";
+import { planTubes } from "./tubes";
 
 /** What passes a port, and how it is closed round it. */
 export const PORT_WORDS: Record<Port["use"], { words: string; cover: string }> = {
@@ -27,13 +29,14 @@ export function planPorts(site: Site): TradeLedger {
   const ports = site.variant.features.filter((f): f is Port => f.kind === "port");
   return {
     ...emptyLedger(),
+    ...planTubes(site),
     steps: ports.map((port): Step => {
       const name = featureName(port);
       const { words, cover } = PORT_WORDS[port.use];
       return {
         id: `air/cut/${port.id}`,
         title: `Drill the ${words}: ${name}`,
-        detail: `ø${formatNumber(port.bore.value)} mm in the ${port.face}; then ${cover}. At most ${formatNumber(port.gap.value)} mm may stay open.`,
+        detail: `${holeWords(port)} in the ${port.face}; then ${cover}. At most ${formatNumber(port.gap.value)} mm may stay open.`,
         stage: "shell",
         handsOnMinutes: RATES.holeSaw.value,
         waitMinutes: 0,
@@ -48,4 +51,11 @@ export function planPorts(site: Site): TradeLedger {
       };
     }),
   };
+}
+
+/** A round hole, or the oval a slanting tube needs. */
+function holeWords({ bore, tube }: Port): string {
+  if (!tube) return `ø${formatNumber(bore.value)} mm`;
+  const { longMm } = tubeHole(bore.value, tube.rise.value, tube.run.value);
+  return `An oval ${formatNumber(bore.value)} mm wide and ${formatNumber(longMm)} mm high, from two holes filed together,`;
 }

@@ -1,5 +1,6 @@
 import type { ClosureLedger } from "../closures/planClosures";
 import type { Feature } from "../design/schema";
+import { isVent } from "../design/variant";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { PORT_WORDS } from "../ports/planPorts";
@@ -24,8 +25,9 @@ export interface ServiceEntry {
 function coverOf(site: Site, feature: Feature): string {
   if (feature.kind === "port") return PORT_WORDS[feature.use].cover;
   if (feature.kind === "keepOut") return "";
+  if (feature.kind === "pane") return "its pane, bedded in sealant";
   const mesh = feature.mesh === null ? undefined : findMaterial(site.book, feature.mesh, "mesh");
-  return mesh?.name ?? "nothing: the holes themselves";
+  return mesh?.name ?? "nothing: it stands open";
 }
 
 /** Every opening with what covers it; `worstMm` is null while no resident is measured. */
@@ -84,7 +86,7 @@ export function serviceRegister(site: Site): ServiceEntry[] {
               : `${through}; a lamp is changed cold`,
           ),
         ];
-      if (feature.kind === "mesh" || (feature.kind === "holes" && feature.mesh !== null))
+      if (isVent(feature) && feature.mesh !== null)
         return [
           entry(feature.id, `Mesh of ${name}`, `${through}; brushed clean, looked at for tears and rust each year`),
         ];

@@ -1,13 +1,23 @@
 import { fieldSize } from "../air/pattern";
 import type { Feature } from "../design/schema";
+import { tubeHole } from "../ports/tubeHole";
 import type { Rect } from "./faces";
 
 function sizeOf(feature: Feature): { widthMm: number; heightMm: number } {
   switch (feature.kind) {
     case "holes":
       return fieldSize(feature);
-    case "port":
-      return { widthMm: feature.bore.value, heightMm: feature.bore.value };
+    case "port": {
+      const { bore, tube } = feature;
+      // A tube that climbs meets its wall in an upright oval.
+      const heightMm = tube ? tubeHole(bore.value, tube.rise.value, tube.run.value).longMm : bore.value;
+      return { widthMm: bore.value, heightMm };
+    }
+    case "mesh":
+      return {
+        widthMm: feature.width.value,
+        heightMm: feature.shape === "round" ? feature.width.value : feature.height.value,
+      };
     default:
       return { widthMm: feature.width.value, heightMm: feature.height.value };
   }

@@ -63,12 +63,20 @@ export function volumeFigure(site: Site): Figure {
   };
 }
 
-/** Asks for the tape before the step that needs it. */
-export function guessSnags(site: Site): Snag[] {
+/** What each guessed measure is called in its survey. */
+export function guessLabels(site: Site): string[] {
   const labels = new Map(
     kindOf(site.shell).survey.groups.flatMap((g) => g.fields.map((f) => [f.path, f.label] as const)),
   );
-  return shellGuesses(site.variant).map((guess): Snag => {
+  return shellGuesses(site.variant).map(({ path }) => labels.get(path) ?? "A measure");
+}
+
+/** Asks for the tape before the step that needs it. */
+export function guessSnags(site: Site): Snag[] {
+  const labels = guessLabels(site);
+  // A sheet box has no survey: its first need of the measure is the saw.
+  const before = site.variant.shell.kind === "sheet" ? "“Cut the sheets”" : "“Survey and clean it” is ticked off";
+  return shellGuesses(site.variant).map((guess, i): Snag => {
     const { path, measure } = guess;
     const [low, high] = volumeSpan(site, guess);
     const spread =
@@ -78,8 +86,8 @@ export function guessSnags(site: Site): Snag[] {
       subject: path,
       severity: "mind",
       stage: "shell",
-      title: `${labels.get(path) ?? "A measure"} is a guess`,
-      sentence: `“${measure.typed}”: ${site.say(measure.low)} to ${site.say(measure.high)}${spread}. Put a tape to it before anything is bought or cut.`,
+      title: `${labels[i]} is a guess`,
+      sentence: `“${measure.typed}”: ${site.say(measure.low)} to ${site.say(measure.high)}${spread}. Put a tape to it before ${before}, and before anything is bought or cut.`,
       reason: "What is cut or bought by a guess is cut twice.",
     };
   });

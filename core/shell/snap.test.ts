@@ -11,6 +11,7 @@ const port = (id: string, u: number, v: number): Port => ({
   name: id,
   face: "back",
   kind: "port",
+  tube: null,
   use: "cable",
   bore: statedMm(20),
   gap: statedMm(1),

@@ -102,6 +102,7 @@ const AddButtons = memo(function AddButtons() {
       name: "High right",
       face: "right",
       kind: "mesh",
+      shape: "panel",
       width: statedMm(Math.round(face.widthMm * 0.5)),
       height: statedMm(height),
       mesh: mesh.id,

@@ -3,6 +3,7 @@ import { Plus } from "lucide-react";
 import { statedMm } from "#core/design/measure";
 import type { Feature } from "#core/design/schema";
 import { chosenVariant, isVent } from "#core/design/variant";
+import { materialsOf } from "#core/materials/find";
 import { vAtHeight } from "#core/shell/space";
 import { useBuildHandle, useShown } from "../../state/context";
 import { FeatureCard, freeId } from "../../ui/FeatureCard";
@@ -36,6 +37,32 @@ export function FacesPanel() {
       use: "cable",
       bore: statedMm(20),
       gap: statedMm(1),
+      tube: null,
+    }));
+  const addTube = () =>
+    add("tube", ({ u, v }) => ({
+      u,
+      v,
+      name: "Tube",
+      face: "back",
+      kind: "port",
+      use: "tube",
+      bore: statedMm(16),
+      gap: statedMm(0),
+      tube: { bore: statedMm(12), rise: statedMm(40), run: statedMm(200), bendRadius: statedMm(60) },
+    }));
+  const addPane = () =>
+    add("window", ({ u, v }) => ({
+      u,
+      v: statedMm(v.value + 40),
+      name: "Window",
+      face: "back",
+      kind: "pane",
+      width: statedMm(120),
+      height: statedMm(80),
+      lap: statedMm(15),
+      glass: materialsOf(api.shown.getState().plan.site.book, "glass")[0]!.id,
+      onHand: null,
     }));
   const addKeepOut = () =>
     add("keep-out", ({ u, v }) => ({
@@ -58,9 +85,16 @@ export function FacesPanel() {
           <QuietButton onClick={addKeepOut}>
             <Plus size={14} /> Add a keep-out
           </QuietButton>
+          <QuietButton onClick={addTube}>
+            <Plus size={14} /> Add a tube
+          </QuietButton>
+          <QuietButton onClick={addPane}>
+            <Plus size={14} /> Add a pane
+          </QuietButton>
           <Text fontSize="xs" color="muted" flex="1" minW="14rem">
-            Cables, probes, tubes, drains and nozzles pass through ports; heat mats, windows, lamps and swinging doors
-            keep their place free. Drag them on the net; Alt lets go of edges and middles. Vents are under Air (key 5).
+            Cables, probes, drains and nozzles pass through ports, a tube through an oval; a pane covers an opening of
+            its own; heat mats, windows to mask, lamps and swinging doors keep their place free. Drag them on the net;
+            Alt lets go of edges and middles. Vents are under Air (key 5).
           </Text>
         </Flex>
         <Flex gap="3" mt="3" align="center" wrap="wrap">

@@ -12,7 +12,6 @@ import { FacesPanel } from "./FacesPanel";
 import { MassPanel } from "./MassPanel";
 import { ShelvesPanel } from "./ShelvesPanel";
 import { SurveyFields } from "./SurveyFields";
-import { TubePanel } from "./TubePanel";
 
 const Model = lazy(() => import("../../drawing/Model"));
 
@@ -73,7 +72,6 @@ export default function ShellStage() {
           </Panel>
         ))}
         {kind === "cabinet" && <ShelvesPanel />}
-        {kind === "roundTub" && <TubePanel />}
         <Panel title="What comes of it">
           <Fields min="8rem">
             <FigureReading id="shell/volume" />
@@ -86,7 +84,6 @@ export default function ShellStage() {
             <FigureReading id="shell/top-sag" />
             <FigureReading id="shell/rail-sag" />
             <FigureReading id="shell/joints" label="Joints" />
-            <FigureReading id="shell/tube-hole" label="Oval for the tube" />
             <FigureReading id="shell/floor-pour" label="Floor to pour" />
           </Fields>
         </Panel>

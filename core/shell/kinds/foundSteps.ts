@@ -1,19 +1,27 @@
 import { CAUTION } from "../../diary/rates";
 import type { Step } from "../../ledgers/ledger";
+import type { Site } from "../../ledgers/site";
+import { guessLabels } from "../guesses";
 import { LIFT_KG } from "../mass";
-import { type Shell, shellKg } from "../shell";
+import { shellKg } from "../shell";
 
 /** A found shell is surveyed, emptied and cleaned before anything is bought for it. */
-export const surveyStep = (shell: Shell, detail: string, cautions: string[] = []): Step => ({
+export const surveyStep = (site: Site, detail: string, cautions: string[] = []): Step => ({
   id: "shell/survey",
   title: "Survey and clean it",
-  detail,
+  detail: `${detail}${guessWords(site)}`,
   stage: "shell",
   handsOnMinutes: 45,
   waitMinutes: 0,
   after: [],
   splittable: true,
   toHand: ["tape", "torch", "warm water", "cloth"],
-  cautions: [...cautions, ...(shellKg(shell) > LIFT_KG ? [CAUTION.lift] : [])],
+  cautions: [...cautions, ...(shellKg(site.shell) > LIFT_KG ? [CAUTION.lift] : [])],
   passSign: "Every measure is written down, and no guess is left.",
 });
+
+/** The measures this survey has to settle before anything is bought or cut. */
+function guessWords(site: Site): string {
+  const guesses = guessLabels(site);
+  return guesses.length === 0 ? "" : ` Still a guess, so measure: ${guesses.join(", ").toLowerCase()}.`;
+}

@@ -14,8 +14,6 @@ import { buildShell } from "../buildShell";
 import { beginVariant } from "./begin";
 import type { CabinetShell } from "./cabinet/schema";
 import { KINDS } from "./index";
-import type { RoundTubShell } from "./roundTub/schema";
-import { tubeHole } from "./roundTub/tube";
 import type { TankShell } from "./tank/schema";
 import type { TankOnEndShell } from "./tankOnEnd/schema";
 import type { TubShell } from "./tub/schema";
@@ -359,28 +357,6 @@ describe("a tub", () => {
 });
 
 describe("a round tub", () => {
-  it("makes the tube's oval as long as bore ÷ sin(angle)", () => {
-    // Level: a circle. Climbing 30°: 16 ÷ sin 60° = 18.475.
-    expect(tubeHole(16, 0, 100).longMm).toBeCloseTo(16, 9);
-    expect(tubeHole(16, Math.tan(Math.PI / 6) * 100, 100)).toEqual({
-      longMm: expect.closeTo(18.4752, 4),
-      slopeDegrees: expect.closeTo(30, 9),
-    });
-  });
-
-  it("minds a steep tube and a kink, and mends both", () => {
-    const build = antYard();
-    const shell = shellOf<RoundTubShell>(build);
-    shell.tube = { ...shell.tube!, rise: statedMm(200), run: statedMm(200), bendRadius: statedMm(30) };
-    let design = build;
-    for (const rule of ["shell/tube-steep", "shell/tube-kinks"]) {
-      const snag = plan(jobInput(design)).snags.find((s) => s.rule === rule)!;
-      design = applyFix(design, snag.fix!.patch);
-      expect(rules(plan(jobInput(design)))).not.toContain(rule);
-    }
-    expect(shellOf<RoundTubShell>(design).tube!.bendRadius.value).toBe(48);
-  });
-
   it("pours its floor by volume", () => {
     const planned = plan(jobInput(antYard()));
     const floor = planned.figures.find((f) => f.id === "shell/floor-pour")!;

@@ -11,11 +11,12 @@ import { cutShelves } from "./tray";
 /** Its shelves and holes, board under damp, and the tray that keeps it dry. */
 export const planCabinet = (site: Site): TradeLedger => ({ ...emptyLedger(), steps: steps(site), snags: snags(site) });
 
-function steps({ shell, variant }: Site): Step[] {
+function steps(site: Site): Step[] {
+  const { shell, variant } = site;
   const { found } = variant.shell as CabinetShell;
   const list = [
     surveyStep(
-      shell,
+      site,
       "Doors and loose shelves off where they come off without harm. Every face: what it is, how thick, which holes.",
       [CAUTION.glass],
     ),

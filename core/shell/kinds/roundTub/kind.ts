@@ -24,7 +24,6 @@ export const roundTub: ShellKind<RoundTubShell> = {
         lidGap: statedMm(0.5),
       },
       floorDepth: null,
-      tube: null,
       groundDepth: null,
       topLoadKg: statedMm(0),
     },

@@ -104,11 +104,11 @@ export const tank: ShellKind<TankShell> = {
     );
   },
   build: buildTank,
-  plan: ({ shell }) => ({
+  plan: (site) => ({
     ...emptyLedger(),
     steps: [
       surveyStep(
-        shell,
+        site,
         "Look along every silicone seam and edge for chips; find which panes are tempered before any thought of a hole.",
         [CAUTION.glass],
       ),

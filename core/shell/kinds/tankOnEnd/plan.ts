@@ -6,13 +6,14 @@ import { surveyStep } from "../foundSteps";
 import type { TankOnEndShell } from "./schema";
 
 /** Setting the frame into the open side, and what an end pane is good for. */
-export function planOnEnd({ shell, variant, say, at }: Site): TradeLedger {
+export function planOnEnd(site: Site): TradeLedger {
+  const { shell, variant, say, at } = site;
   const own = variant.shell as TankOnEndShell;
   const metres = shell.joints.reduce((sum, j) => sum + j.lengthMm, 0) / 1000;
   return {
     ...emptyLedger(),
     steps: [
-      surveyStep(shell, "Stand it on end and look along every seam; mark which pane is now the base.", [CAUTION.glass]),
+      surveyStep(site, "Stand it on end and look along every seam; mark which pane is now the base.", [CAUTION.glass]),
       ...(shell.strips.length > 0
         ? [
             {

@@ -81,7 +81,7 @@ export function planTub(site: Site): TradeLedger {
     snags,
     figures,
     steps: [
-      surveyStep(site.shell, "Inside sizes at rim and foot, height inside at the middle. Try the lid and every catch."),
+      surveyStep(site, "Inside sizes at rim and foot, height inside at the middle. Try the lid and every catch."),
     ],
   };
 }

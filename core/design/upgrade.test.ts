@@ -1,0 +1,52 @@
+import { describe, expect, it } from "vitest";
+import { antYard } from "../../demo/builds";
+import { jobInput } from "../../tests/job";
+import { statedMm } from "./measure";
+import { readBuild } from "./read";
+import type { Build } from "./schema";
+import { upgradeBuild } from "./upgrade";
+
+/** The ant yard as version 1 wrote it: the tube in the shell, openings without a shape. */
+function asVersion1(): Record<string, unknown> {
+  const build = structuredClone(antYard()) as Build & Record<string, unknown>;
+  const variant = build.variants[0]! as unknown as Record<string, unknown> & { shell: Record<string, unknown> };
+  variant.shell.tube = {
+    outer: statedMm(16),
+    bore: statedMm(12),
+    height: statedMm(42),
+    rise: statedMm(60),
+    run: statedMm(220),
+    bendRadius: statedMm(60),
+  };
+  variant.features = (variant.features as Record<string, unknown>[])
+    .filter((f) => f.kind === "mesh")
+    .map(({ shape, ...rest }) => rest);
+  return { ...build, version: 1 };
+}
+
+describe("older builds", () => {
+  it("of version 1 are read, and their tube is kept as a port", () => {
+    const read = readBuild(asVersion1(), jobInput().book);
+    if (!read.ok) throw new Error(read.message);
+    const features = read.value.variants[0]!.features;
+    expect(features.map((f) => [f.id, f.kind])).toEqual([
+      ["lid-mesh", "mesh"],
+      ["tube-1", "port"],
+    ]);
+    expect(features[0]).toMatchObject({ shape: "panel" });
+    // The middle of a quarter of a wall 250 across: π·250/8 = 98.
+    expect(features[1]).toMatchObject({
+      use: "tube",
+      u: { value: 98 },
+      v: { value: 42 },
+      tube: { run: { value: 220 } },
+    });
+    expect(read.value.variants[0]!.shell).not.toHaveProperty("tube");
+  });
+
+  it("of this version, and what is no build, are left as they are", () => {
+    const build = antYard();
+    expect(upgradeBuild(build)).toBe(build);
+    for (const odd of [null, 7, [], { version: "1" }, { version: 0 }]) expect(upgradeBuild(odd)).toBe(odd);
+  });
+});

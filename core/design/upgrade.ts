@@ -1,0 +1,53 @@
+import type { Measure } from "./basics";
+
+type Plain = Record<string, unknown>;
+const isPlain = (node: unknown): node is Plain => typeof node === "object" && node !== null && !Array.isArray(node);
+const list = (node: unknown): Plain[] => (Array.isArray(node) ? node.filter(isPlain) : []);
+
+/** Version 2: openings have a shape, and a tube is a port like any other rather than the round tub's own. */
+function to2(build: Plain): Plain {
+  return {
+    ...build,
+    version: 2,
+    variants: list(build.variants).map((variant) => {
+      const { tube, ...shell } = isPlain(variant.shell) ? variant.shell : {};
+      const features = list(variant.features).map((feature) => ({
+        ...feature,
+        ...(feature.kind === "mesh" && { shape: "panel" }),
+        ...(feature.kind === "port" && { tube: null }),
+      }));
+      return { ...variant, shell, features: isPlain(tube) ? [...features, tubePort(tube, shell)] : features };
+    }),
+  };
+}
+
+/** The round tub's tube as it was, in the middle of the right-hand quarter of its wall. */
+function tubePort({ outer, height, bore, rise, run, bendRadius }: Plain, shell: Plain): Plain {
+  const { found } = shell as { found?: { rimDiameter?: Measure } };
+  const mm = Math.round((Math.PI * (found?.rimDiameter?.value ?? 0)) / 8);
+  return {
+    id: "tube-1",
+    name: "Tube",
+    face: "right",
+    kind: "port",
+    use: "tube",
+    u: { typed: `${mm}`, value: mm, how: "stated" },
+    v: height,
+    bore: outer,
+    gap: { typed: "0", value: 0, how: "stated" },
+    tube: { bore, rise, run, bendRadius },
+  };
+}
+
+/** One step each, in order: the first takes version 1 to 2. */
+const STEPS = [to2];
+
+/**
+ * Brings a Build document of any version ever written to the newest, without judging it.
+ * @param data parsed JSON; what is no build, or of a version not known, is given back as it is
+ */
+export function upgradeBuild(data: unknown): unknown {
+  if (!isPlain(data) || typeof data.version !== "number" || !Number.isInteger(data.version) || data.version < 1)
+    return data;
+  return STEPS.slice(data.version - 1).reduce((build, step) => step(build), data);
+}

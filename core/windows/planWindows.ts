@@ -1,0 +1,141 @@
+import type { Pane } from "../design/schema";
+import { CAUTION, RATES } from "../diary/rates";
+import { setMm } from "../ledgers/fix";
+import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { findMaterial } from "../materials/find";
+import { cuttingCautions } from "../placement/cautions";
+import { filletMl } from "../seal/fillet";
+import { featureName } from "../shell/features";
+import { formatNumber } from "../units/format";
+import { LEAST_LAP, paneSize } from "./paneSize";
+
+/** Panes set over openings of their own: glass to order or on hand, its bead, and whether it covers its opening. */
+export function planWindows(site: Site): TradeLedger {
+  const panes = site.variant.features.flatMap((feature, index) =>
+    feature.kind === "pane" ? [{ feature, index }] : [],
+  );
+  return {
+    ...emptyLedger(),
+    parts: panes.flatMap(({ feature }) => orderedPane(site, feature)),
+    supplies: panes.map(({ feature }) => bead(site, feature)),
+    steps: panes.flatMap(({ feature }) => steps(site, feature)),
+    snags: panes.flatMap(({ feature, index }) => snags(site, feature, index)),
+  };
+}
+
+function orderedPane(site: Site, feature: Pane): Part[] {
+  if (feature.onHand) return [];
+  const glass = findMaterial(site.book, feature.glass, "glass")!;
+  const { widthMm, heightMm } = paneSize(feature);
+  const working = (openingMm: number) =>
+    `${formatNumber(openingMm, 2)} opening + 2 × ${formatNumber(feature.lap.value, 2)} lap`;
+  return [
+    {
+      id: `windows/${feature.id}/pane`,
+      label: `Pane of ${featureName(feature)}`,
+      materialId: glass.id,
+      kind: "pane",
+      lengthMm: widthMm,
+      widthMm: heightMm,
+      thicknessMm: glass.thicknessMm,
+      qty: 1,
+      grainLocked: false,
+      working: { length: working(feature.width.value), width: working(feature.height.value) },
+    },
+  ];
+}
+
+/** A bead all round the opening, as thick as the seams' own. */
+function bead(site: Site, feature: Pane): Supply {
+  const sealant = findMaterial(site.book, site.variant.seal.sealant, "sealant")!;
+  const legMm = site.variant.seal.leg.value;
+  const roundMm = 2 * (feature.width.value + feature.height.value);
+  const { value: waste, low = waste, high = waste } = sealant.waste;
+  // Bedded between pane and sheet, and tooled hollow along the edge.
+  const netMl = 2 * filletMl(legMm, roundMm);
+  return {
+    id: `windows/${feature.id}/bead`,
+    label: sealant.name,
+    materialId: sealant.id,
+    unit: "mL",
+    likely: netMl * (1 + waste),
+    low: netMl * (1 + low),
+    high: netMl * (1 + high),
+    why: `bed and edge round ${featureName(feature)}, ${formatNumber(roundMm / 1000)} m`,
+  };
+}
+
+function steps(site: Site, feature: Pane): Step[] {
+  const name = featureName(feature);
+  const { widthMm, heightMm } = paneSize(feature);
+  const cut: Step = {
+    id: `windows/cut/${feature.id}`,
+    title: `Cut the opening: ${name}`,
+    detail: `${formatNumber(feature.width.value)} × ${formatNumber(feature.height.value)} mm in the ${feature.face}. Drill the corners first, saw between them.`,
+    stage: "shell",
+    handsOnMinutes: RATES.cutOpening.value,
+    waitMinutes: 0,
+    after: [
+      { id: "cuts/saw", because: "the panel must be cut" },
+      { id: "shell/survey", because: "the wall must be known before it is cut" },
+    ],
+    splittable: true,
+    toHand: ["drill", "jigsaw", "clamps"],
+    cautions: cuttingCautions(site, feature),
+    passSign: "Edges straight and deburred, both faces.",
+  };
+  return [
+    cut,
+    {
+      id: `windows/set/${feature.id}`,
+      title: `Bed the pane: ${name}`,
+      detail: `Pane of ${formatNumber(widthMm)} × ${formatNumber(heightMm)} mm${feature.onHand ? ", from what is on hand: measure it again and feel its edges" : ""}, inside, in the middle of the opening. Bed it in sealant, weigh it down, tool the edge.`,
+      stage: "shell",
+      handsOnMinutes: (2 * (widthMm + heightMm) * RATES.beadPerMetre.value) / 1000,
+      waitMinutes: 1440,
+      waitFor: "the bed under the pane",
+      after: [
+        { id: cut.id, because: "the opening must be there" },
+        { id: "seal/key", because: "sealant holds on a keyed, clean face" },
+      ],
+      splittable: false,
+      toHand: ["pane", "sealant", "weights", "gloves"],
+      cautions: [CAUTION.glass, CAUTION.siliconeFumes],
+      passSign: "No bubble in the bed, no gap along the edge.",
+    },
+  ];
+}
+
+function snags(site: Site, feature: Pane, index: number): Snag[] {
+  const { say, at } = site;
+  if (!feature.onHand) return [];
+  const pane = paneSize(feature);
+  const needs = { w: feature.width.value + 2 * LEAST_LAP.value, h: feature.height.value + 2 * LEAST_LAP.value };
+  if (pane.widthMm >= needs.w - 1e-6 && pane.heightMm >= needs.h - 1e-6) return [];
+  const most = {
+    width: Math.min(feature.width.value, pane.widthMm - 2 * LEAST_LAP.value),
+    height: Math.min(feature.height.value, pane.heightMm - 2 * LEAST_LAP.value),
+  };
+  return [
+    {
+      rule: "windows/pane-too-small",
+      subject: feature.id,
+      severity: "stop",
+      stage: "shell",
+      title: `${featureName(feature)}: the window is larger than its pane`,
+      sentence: `The pane is ${say(pane.widthMm)} × ${say(pane.heightMm)}; this opening needs one of ${say(needs.w)} × ${say(needs.h)} or more.`,
+      reason: `A pane lies on the sheet by ${say(LEAST_LAP.value)} all round, or its bead has nothing to hold (from memory).`,
+      ...(most.width >= 5 &&
+        most.height >= 5 && {
+          fix: {
+            label: `Cut the opening ${say(most.width)} × ${say(most.height)}`,
+            patch: [
+              setMm(at(`/features/${index}/width`), most.width),
+              setMm(at(`/features/${index}/height`), most.height),
+            ],
+          },
+        }),
+    },
+  ];
+}
