@@ -82,8 +82,9 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
  * gathered ledgers. The design must have passed `checkDesign` with the same book.
  * @param input the design and all it is computed with
  * @param nester answers nesting questions; give one that remembers to recompute fast
+ * @param underWay true while the design is still being dragged or typed: fixes are then not proved
  */
-export function plan(input: PlanInput, nester: Nester = rememberingNester()): Plan {
+export function plan(input: PlanInput, nester: Nester = rememberingNester(), underWay = false): Plan {
   const { design, book, stock, workshop, seed } = input;
   const { shell, site, closures, trades } = runTrades(input, design);
 
@@ -103,7 +104,7 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester()): Pl
   };
   return {
     ...all,
-    snags: settleSnags(all.snags, design, book, judge),
+    snags: settleSnags(all.snags, design, book, underWay ? null : judge),
     site,
     shell,
     closures,

@@ -3,13 +3,45 @@ import { open, saved, tally } from "./hand";
 
 const field = (page: Page, name: string | RegExp) => page.getByRole("textbox", { name });
 
+/** A feature's card, told by the button that removes it. */
+const cardOf = (page: Page, name: string) =>
+  page.locator("section", { has: page.getByRole("button", { name: `Remove ${name}`, exact: true }) });
+
+test("a window larger than its pane is stopped, and cut to fit; a slot is level with a tube", async ({ page }) => {
+  await open(page, "/builds/landing-box/shell");
+  await page.getByRole("button", { name: "Add a pane" }).click();
+  const pane = cardOf(page, "Window");
+  await pane.getByRole("combobox", { name: "The pane is" }).selectOption("onHand");
+  await pane.getByRole("textbox", { name: "Pane, wide" }).fill("130");
+  await pane.getByRole("textbox", { name: "Pane, wide" }).blur();
+  const stop = page.locator("[data-rule='windows/pane-too-small']");
+  await expect(stop).toContainText("larger than its pane");
+  await stop.getByRole("button", { name: /^Cut the opening 114 mm/ }).click();
+  await expect(stop).toHaveCount(0);
+  await expect(pane.getByRole("textbox", { name: "Opening, wide" })).toHaveValue(/^114/);
+
+  await page.getByRole("button", { name: "Add a tube" }).click();
+  const tube = cardOf(page, "Tube");
+  await expect(tube.getByText("Oval, the long way")).toBeVisible();
+  await tube.getByRole("textbox", { name: "Climbs by" }).fill("200");
+  await tube.getByRole("textbox", { name: "Climbs by" }).blur();
+  await expect(page.locator("[data-rule='ports/tube-steep']")).toContainText("45°");
+  await page.getByRole("button", { name: /^Give it a run of/ }).click();
+  await expect(page.locator("[data-rule='ports/tube-steep']")).toHaveCount(0);
+  await tube.getByRole("combobox", { name: "Set level with" }).selectOption({ label: "Window" });
+  const high = await pane.getByRole("textbox", { name: "Middle above the base" }).inputValue();
+  await expect(tube.getByRole("textbox", { name: "Middle above the base" })).toHaveValue(high);
+  await saved(page);
+});
+
 test("a port is added, judged, dragged into line, mirrored and taken away", async ({ page }) => {
   await open(page, "/builds/ant-yard/shell");
   await page.getByRole("button", { name: "Add a port" }).click();
   const mark = page.locator("[data-feature='port-1']");
   await expect(mark).toBeVisible();
-  await field(page, "Left open round it").fill("3");
-  await field(page, "Left open round it").blur();
+  const open3 = cardOf(page, "Cable port").getByRole("textbox", { name: "Left open round it" });
+  await open3.fill("3");
+  await open3.blur();
   const stop = page.locator("[data-rule='front/way-out']");
   await expect(stop).toContainText("3 mm at worst fit");
   await stop.getByRole("button", { name: /^Fit a grommet/ }).click();
@@ -32,7 +64,7 @@ test("a port is added, judged, dragged into line, mirrored and taken away", asyn
 
   await across.fill("60");
   await across.blur();
-  await page.getByRole("button", { name: "Mirror" }).click();
+  await page.getByRole("button", { name: "Mirror" }).last().click();
   await expect(page.locator("[data-feature='mirror-1']")).toBeVisible();
   await expect(across.nth(1)).not.toHaveValue("60");
   await page.getByRole("button", { name: "Remove Cable port, mirrored" }).click();

@@ -41,6 +41,8 @@ export interface Shown {
   design: Build;
   bench: Bench;
   plan: Plan;
+  /** Whether the design is still being dragged or typed, and its fixes not yet proved. */
+  underWay: boolean;
 }
 
 /** The stores of one open build. One per route instance, never at module level. */
@@ -53,16 +55,16 @@ export function createBuildStore(design: Build, revision: number, bench: Bench) 
     }),
   );
   const nester = rememberingNester();
-  const show = (shown: Build, using: Bench): Shown => ({
-    design: shown,
-    bench: using,
-    plan: plan({ design: shown, log: [], ...using }, nester),
-  });
-  const shown = createStore<Shown>()(() => show(design, bench));
   const current = () => store.getState().preview ?? store.getState().design;
-  store.subscribe(() => {
+  const show = (using: Bench): Shown => {
+    const underWay = store.getState().preview !== null;
+    const planned = plan({ design: current(), log: [], ...using }, nester, underWay);
+    return { design: current(), bench: using, plan: planned, underWay };
+  };
+  const shown = createStore<Shown>()(() => show(bench));
+  store.subscribe(({ preview }) => {
     const now = shown.getState();
-    if (now.design !== current()) shown.setState(show(current(), now.bench));
+    if (now.design !== current() || (now.underWay && preview === null)) shown.setState(show(now.bench));
   });
 
   /** Puts a candidate in force if it can be planned; answers what keeps it from it. */
@@ -100,7 +102,7 @@ export function createBuildStore(design: Build, revision: number, bench: Bench) 
     setSave: (save: SaveState) => store.setState({ save }),
     /** Plans anew with other prices, hours or stock. */
     setBench: (other: Bench) => {
-      if (other !== shown.getState().bench) shown.setState(show(current(), other));
+      if (other !== shown.getState().bench) shown.setState(show(other));
     },
   };
 }

@@ -32,15 +32,20 @@ export const MeasureField = memo(function MeasureField({
 }: Props) {
   const { units } = useUnits();
   const { value, commit, show, drop } = useDecision<Measure | null>(path);
-  const [text, setText] = useState(value?.typed ?? "");
+  // What is being typed, or was typed and could not be taken; null shows the design's own.
+  const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const editing = useRef(false);
   const touched = useRef(false);
+  const own = value?.typed;
+  // A value that came from elsewhere, an undo or a drag, stands in for what could not be taken.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: told by the value alone
   useEffect(() => {
     if (editing.current) return;
-    setText(value?.typed ?? "");
+    setDraft(null);
     setError(null);
-  }, [value?.typed]);
+  }, [own]);
+  const text = draft ?? own ?? "";
 
   const read = (typed: string): Result<Measure | null> => {
     if (typed.trim() === "") return optional ? ok(null) : fail("This is needed. The last value is still in force.");
@@ -54,10 +59,11 @@ export const MeasureField = memo(function MeasureField({
     // What cannot be planned is not half kept: the last committed value is in force again.
     if (message) drop();
     setError(message ?? null);
+    return message === undefined;
   };
   const leave = () => {
     editing.current = false;
-    if (touched.current) take(text, commit);
+    if (touched.current && take(text, commit)) setDraft(null);
     touched.current = false;
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
@@ -90,7 +96,7 @@ export const MeasureField = memo(function MeasureField({
         }}
         onChange={(event) => {
           touched.current = true;
-          setText(event.target.value);
+          setDraft(event.target.value);
           take(event.target.value, show);
         }}
         onBlur={leave}

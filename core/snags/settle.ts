@@ -20,14 +20,16 @@ function proves(fix: Fix, snag: Snag, build: Build, book: Book, before: Set<stri
   return after.every((s) => key(s) !== key(snag)) && stopsOf(after).every((stop) => before.has(stop));
 }
 
-/** Snags as the screen shows them: stops first, waived ones marked and last of their kind, each fix proved. */
-export function settleSnags(snags: Snag[], build: Build, book: Book, judge: Judge): Snag[] {
+/**
+ * Snags as the screen shows them: stops first, waived ones marked and last of their kind, each fix proved.
+ * @param judge null while a design is under way: fixes are then shown as they come, unproved, for nobody can press them
+ */
+export function settleSnags(snags: Snag[], build: Build, book: Book, judge: Judge | null): Snag[] {
   const before = new Set(stopsOf(snags));
   return snags
     .map(({ fix: first, otherFixes = [], ...snag }): Snag => {
-      const fix = (first ? [first, ...otherFixes] : otherFixes).find((f) =>
-        proves(f, snag, build, book, before, judge),
-      );
+      const fixes = first ? [first, ...otherFixes] : otherFixes;
+      const fix = judge === null ? fixes[0] : fixes.find((f) => proves(f, snag, build, book, before, judge));
       const waiver = build.waivers.find((w) => w.rule === snag.rule && w.subject === snag.subject);
       return { ...snag, ...(fix && { fix }), ...(waiver && { waived: { reason: waiver.reason } }) };
     })
