@@ -1,11 +1,6 @@
-import type { Kind } from "./fill";
-
-export interface Stock {
-  w: number;
-  h: number;
-  price: number;
-  count: number;
-}
+import { dualBound } from "./dff";
+import type { NestSolution } from "./format";
+import type { Kind, Stock } from "./tree";
 
 /** Whether two parts can lie on one sheet side by side, edge-to-edge cut apart. */
 function pairFits(a: Kind, b: Kind, stock: Stock): boolean {
@@ -47,16 +42,13 @@ export function areaCost(area: number, stocks: Stock[]): number {
 }
 
 /**
- * Lower bound on cost and on sheets: by area, and by parts of which no two can share any sheet.
+ * Lower bound on cost and on sheets: by area, by parts of which no two can share any sheet, and by dual feasible
+ * functions.
  * @param kinds parts with kerf added
  * @param counts how many of each
  * @param stocks usable sizes with kerf added
  */
-export function lowerBound(
-  kinds: Kind[],
-  counts: number[],
-  stocks: Stock[],
-): { cost: number; sheets: number; proof: "area" | "pairs" | "none" } {
+export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): NestSolution["bound"] {
   const area = kinds.reduce((sum, k, i) => sum + k.w * k.h * counts[i]!, 0);
   if (area === 0 || stocks.length === 0) return { cost: 0, sheets: 0, proof: "none" };
   const largest = Math.max(...stocks.map((s) => s.w * s.h));
@@ -67,7 +59,7 @@ export function lowerBound(
   order.sort((a, b) => kinds[b]!.w * kinds[b]!.h - kinds[a]!.w * kinds[a]!.h);
   for (const i of order)
     if (loners.every((j) => !stocks.some((s) => pairFits(kinds[i]!, kinds[j]!, s)))) loners.push(i);
-  const alone = { w: 0, h: 0, rotate: false };
+  const alone: Kind = { w: 0, h: 0, area: 0, rotate: false };
   const offcuts = stocks.filter((s) => s.price === 0);
   const cheapest = (i: number) =>
     Math.min(...stocks.filter((s) => s.price > 0 && pairFits(kinds[i]!, alone, s)).map((s) => s.price), Infinity);
@@ -88,8 +80,66 @@ export function lowerBound(
     sheets: loners.length,
   };
 
-  const sheets = Math.max(byArea.sheets, byPairs.sheets);
-  return byPairs.cost > byArea.cost || (byPairs.cost === byArea.cost && byPairs.sheets > byArea.sheets)
-    ? { cost: byPairs.cost, sheets, proof: "pairs" }
-    : { cost: byArea.cost, sheets, proof: "area" };
+  const byDuals = dualCosts(kinds, counts, stocks);
+  const sheets = Math.max(byArea.sheets, byPairs.sheets, byDuals.sheets);
+  const cost = Math.max(byArea.cost, byPairs.cost, byDuals.cost);
+  const proof = (["area", "pairs", "duals"] as const).find(
+    (_, i) => [byArea, byPairs, byDuals][i]!.cost >= cost - 1e-9,
+  )!;
+  return {
+    cost,
+    sheets,
+    proof: cost > 0 || byArea.sheets >= sheets ? proof : byPairs.sheets >= sheets ? "pairs" : "duals",
+  };
+}
+
+/** Bounds by dual feasible functions; what free offcuts can hold is taken off the cost. */
+function dualCosts(kinds: Kind[], counts: number[], stocks: Stock[]): { cost: number; sheets: number } {
+  const priced = stocks.filter((s) => s.price > 0 && s.count > 0);
+  const sheets = Math.ceil(
+    dualBound(
+      kinds,
+      counts,
+      stocks.filter((s) => s.count > 0).map((s) => ({ ...s, price: 1 })),
+    ) - 1e-6,
+  );
+  if (priced.length === 0) return { cost: 0, sheets };
+  // A free offcut holds no more than any sheet it could be cut from.
+  const spared = stocks
+    .filter((s) => s.price === 0)
+    .reduce((sum, o) => {
+      const within = priced.filter((s) => o.w <= s.w && o.h <= s.h).map((s) => s.price);
+      return sum + Math.min(o.count, 1e6) * Math.min(...within, Number.POSITIVE_INFINITY);
+    }, 0);
+  const least = dualBound(kinds, counts, priced) - spared;
+  return {
+    cost:
+      least > 1e-6
+        ? payable(
+            least,
+            priced.map((s) => s.price),
+          )
+        : 0,
+    sheets,
+  };
+}
+
+/** The least sum of whole prices that reaches `least`; `least` itself where there are too many ways to add them up. */
+function payable(least: number, prices: number[]): number {
+  const sorted = [...new Set(prices)].sort((a, b) => b - a);
+  let best = Number.POSITIVE_INFINITY;
+  let visits = 0;
+  const visit = (at: number, sum: number) => {
+    if (visits++ > 5000 || sum >= best) return;
+    if (sum >= least - 1e-6) {
+      best = sum;
+      return;
+    }
+    const price = sorted[at];
+    if (price === undefined) return;
+    if (at === sorted.length - 1) return visit(at + 1, sum + price * Math.ceil((least - sum) / price - 1e-6));
+    for (let n = Math.ceil((least - sum) / price - 1e-6); n >= 0; n--) visit(at + 1, sum + n * price);
+  };
+  visit(0, 0);
+  return visits > 5000 ? least : best;
 }

@@ -1,21 +1,6 @@
-/** One kind of part, in micrometres, kerf already added to both sides. */
-export interface Kind {
-  w: number;
-  h: number;
-  rotate: boolean;
-}
+import { cutNode, type Kind, type Node, recount } from "./tree";
 
-/** A rectangle of one sheet in the cut tree: cut in two, holding a part, or left over. */
-export interface Node {
-  x: number;
-  y: number;
-  w: number;
-  h: number;
-  cut?: { axis: "x" | "y"; first: Node; second: Node };
-  part?: { kind: number; rotated: boolean };
-}
-
-/** How one fill ranks parts and splits; drawn anew for every try. */
+/** How one fill ranks parts and splits; drawn anew for every fill. */
 export interface Taste {
   area: number;
   exact: number;
@@ -25,88 +10,94 @@ export interface Taste {
   keepLarge: number;
 }
 
-interface Choice {
-  kind: number;
-  rotated: boolean;
-  w: number;
-  h: number;
-}
+/** A taste drawn at random. */
+export const drawTaste = (random: () => number): Taste => ({
+  area: 0.4 + 1.6 * random(),
+  exact: 0.9 * random(),
+  shortSide: 0.8 * random(),
+  noise: random() < 0.25 ? 0 : 0.5 * random(),
+  keepLarge: random() < 0.6 ? 1 : random(),
+});
 
-function bestPart(free: Node, kinds: Kind[], left: number[], taste: Taste, random: () => number): Choice | undefined {
-  let best: Choice | undefined;
-  let bestScore = -Infinity;
-  const freeArea = free.w * free.h;
-  for (let kind = 0; kind < kinds.length; kind++) {
-    if (left[kind]! <= 0) continue;
-    const part = kinds[kind]!;
-    for (let turn = 0; turn < (part.rotate && part.w !== part.h ? 2 : 1); turn++) {
-      const w = turn === 0 ? part.w : part.h;
-      const h = turn === 0 ? part.h : part.w;
-      if (w > free.w || h > free.h) continue;
-      const restW = free.w - w;
-      const restH = free.h - h;
-      const score =
-        (taste.area * (w * h)) / freeArea +
-        (restW === 0 ? taste.exact : 0) +
-        (restH === 0 ? taste.exact : 0) -
-        taste.shortSide * Math.min(restW / free.w, restH / free.h) +
-        taste.noise * random();
-      if (score > bestScore) {
-        bestScore = score;
-        best = { kind, rotated: turn === 1, w, h };
-      }
+/** The smallest free rectangle, taken out of the list. */
+function takeSmallest(free: Node[]): Node {
+  let at = 0;
+  let least = Number.POSITIVE_INFINITY;
+  for (let i = 0; i < free.length; i++) {
+    const area = free[i]!.w * free[i]!.h;
+    if (area < least) {
+      least = area;
+      at = i;
     }
   }
-  return best;
-}
-
-/** Places a part in a free node's corner and cuts the rest off; answers the new free nodes. */
-function place(free: Node, choice: Choice, keepLarge: boolean): Node[] {
-  const restW = free.w - choice.w;
-  const restH = free.h - choice.h;
-  // Cutting along x first leaves a full-height rest at the right; along y first a full-width rest above.
-  const xFirst = restW * free.h >= restH * free.w === keepLarge;
-  const rests: Node[] = [];
-  const split = (node: Node, axis: "x" | "y"): Node => {
-    const size = axis === "x" ? choice.w : choice.h;
-    if ((axis === "x" ? node.w : node.h) === size) return node;
-    const first: Node = axis === "x" ? { ...node, w: size } : { ...node, h: size };
-    const second: Node =
-      axis === "x" ? { ...node, x: node.x + size, w: node.w - size } : { ...node, y: node.y + size, h: node.h - size };
-    node.cut = { axis, first, second };
-    rests.push(second);
-    return first;
-  };
-  const corner = split(split(free, xFirst ? "x" : "y"), xFirst ? "y" : "x");
-  corner.part = { kind: choice.kind, rotated: choice.rotated };
-  return rests;
+  const node = free[at]!;
+  free[at] = free[free.length - 1]!;
+  free.pop();
+  return node;
 }
 
 /**
- * Fills one sheet by edge-to-edge cuts, smallest free rectangle first. Takes what it places out of `left`.
- * @returns the cut tree and the area placed, in square micrometres with kerf
+ * Fills a free leaf by edge-to-edge cuts: the smallest free rectangle first, with the part that suits it best by taste.
+ * Takes what it places out of `left`; the node's counts are right afterwards, its parents' are not.
  */
-export function fillSheet(
-  w: number,
-  h: number,
-  kinds: Kind[],
-  left: number[],
-  taste: Taste,
-  random: () => number,
-): { root: Node; placed: number } {
-  const root: Node = { x: 0, y: 0, w, h };
-  const free = [root];
-  let placed = 0;
-  while (free.length > 0) {
-    let smallest = 0;
-    for (let i = 1; i < free.length; i++)
-      if (free[i]!.w * free[i]!.h < free[smallest]!.w * free[smallest]!.h) smallest = i;
-    const node = free.splice(smallest, 1)[0]!;
-    const choice = bestPart(node, kinds, left, taste, random);
-    if (!choice) continue;
-    left[choice.kind]!--;
-    placed += choice.w * choice.h;
-    free.push(...place(node, choice, random() < taste.keepLarge));
+export function fillNode(node: Node, kinds: Kind[], left: number[], taste: Taste, random: () => number): void {
+  const open: number[] = [];
+  for (let k = 0; k < kinds.length; k++) if (left[k]! > 0) open.push(k);
+  const free = [node];
+  while (free.length > 0 && open.length > 0) {
+    const at = takeSmallest(free);
+    const { w: freeW, h: freeH } = at;
+    const perArea = taste.area / (freeW * freeH);
+    let best = -1;
+    let turned = false;
+    let bestScore = Number.NEGATIVE_INFINITY;
+    for (let i = 0; i < open.length; i++) {
+      const kind = kinds[open[i]!]!;
+      const turns = kind.rotate && kind.w !== kind.h ? 2 : 1;
+      for (let turn = 0; turn < turns; turn++) {
+        const restW = freeW - (turn === 0 ? kind.w : kind.h);
+        const restH = freeH - (turn === 0 ? kind.h : kind.w);
+        if (restW < 0 || restH < 0) continue;
+        const score =
+          perArea * kind.area +
+          (restW === 0 ? taste.exact : 0) +
+          (restH === 0 ? taste.exact : 0) -
+          taste.shortSide * Math.min(restW / freeW, restH / freeH) +
+          (taste.noise === 0 ? 0 : taste.noise * random());
+        if (score > bestScore) {
+          bestScore = score;
+          best = i;
+          turned = turn === 1;
+        }
+      }
+    }
+    if (best < 0) continue;
+    const k = open[best]!;
+    if (--left[k]! === 0) {
+      open[best] = open[open.length - 1]!;
+      open.pop();
+    }
+    placeInCorner(at, kinds[k]!, k, turned, random() < taste.keepLarge, free);
   }
-  return { root, placed };
+  recount(node);
+}
+
+/** Puts a part into a free leaf's corner and cuts the rest off; the new free leaves go into the list. */
+function placeInCorner(at: Node, part: Kind, kind: number, rotated: boolean, keepLarge: boolean, free: Node[]): void {
+  const w = rotated ? part.h : part.w;
+  const h = rotated ? part.w : part.h;
+  const restW = at.w - w;
+  const restH = at.h - h;
+  // Along x first leaves a rest as high as the leaf; along y first one as wide.
+  const larger = Math.max(restW * at.h, w * restH) >= Math.max(restH * at.w, restW * h);
+  const xFirst = larger === keepLarge;
+  let corner = at;
+  for (const axis of xFirst ? (["x", "y"] as const) : (["y", "x"] as const)) {
+    if ((axis === "x" ? restW : restH) === 0) continue;
+    cutNode(corner, axis, axis === "x" ? w : h);
+    free.push(corner.second!);
+    corner = corner.first!;
+  }
+  corner.part = kind;
+  corner.rotated = rotated;
 }

@@ -1,0 +1,156 @@
+import { drawTaste, fillNode } from "./fill";
+import { clear, copyTree, eachPart, freeNode, type Kind, type Node, type Stock, tellParents } from "./tree";
+
+/** Sheets with their cut trees, and the parts that found no place. */
+export interface Layout {
+  sheets: { stock: number; root: Node }[];
+  left: number[];
+}
+
+/** Area of the parts without a place, µm². */
+export const poolArea = (kinds: Kind[], left: number[]): number =>
+  left.reduce((sum, n, i) => sum + n * kinds[i]!.area, 0);
+
+/** A layout that shares nothing with another. */
+export const copyLayout = ({ sheets, left }: Layout): Layout => ({
+  sheets: sheets.map(({ stock, root }) => ({ stock, root: copyTree(root) })),
+  left: [...left],
+});
+
+/** What a change of a subtree was, so that it can be taken back. */
+interface Undo {
+  node: Node;
+  before: Node;
+}
+
+/** Empties a node into the pool; remembers what it was. */
+function ruin(node: Node, left: number[]): Undo {
+  eachPart(node, (kind) => left[kind]!++);
+  const before = { ...node };
+  clear(node);
+  return { node, before };
+}
+
+/** Puts a node back as it was; the pool is not told. */
+function restore({ node, before }: Undo): void {
+  Object.assign(node, before);
+  if (node.first) node.first.parent = node;
+  if (node.second) node.second.parent = node;
+}
+
+/** Walks from a sheet's root towards where room is left, down to a subtree of `size` parts or fewer. */
+function pickNode(root: Node, size: number, random: () => number): Node {
+  let node = root;
+  while (node.first && node.second && node.parts > size) {
+    const { first, second } = node;
+    // Room draws, but not alone: what is full must be able to change too.
+    const a = first.kept ? 0 : first.free / (node.free + 1) + 0.5 * (first.parts / node.parts);
+    const b = second.kept ? 0 : second.free / (node.free + 1) + 0.5 * (second.parts / node.parts);
+    node = random() * (a + b) < a ? first : second;
+  }
+  return node;
+}
+
+const holdsKept = (node: Node): boolean =>
+  node.kept || (node.first !== null && (holdsKept(node.first) || holdsKept(node.second!)));
+
+const isUnder = (node: Node, above: Node): boolean => {
+  for (let up: Node | null = node; up; up = up.parent) if (up === above) return true;
+  return false;
+};
+
+/** Chooses a sheet, one with more room more often. */
+function pickSheet(layout: Layout, random: () => number): Node {
+  const { sheets } = layout;
+  if (random() < 0.3) return sheets[Math.floor(random() * sheets.length)]!.root;
+  let total = 0;
+  for (const { root } of sheets) total += root.free;
+  let at = random() * total;
+  for (const { root } of sheets) {
+    at -= root.free;
+    if (at <= 0) return root;
+  }
+  return sheets[sheets.length - 1]!.root;
+}
+
+/** How a search goes: how many changes, and how willing it is to lose ground at first and at last, in mean part areas. */
+export interface Schedule {
+  steps: number;
+  hot: number;
+  cold: number;
+}
+
+export const SCHEDULE: Schedule = { steps: 12_000, hot: 0.25, cold: 0.004 };
+
+/**
+ * Ruins subtrees of the cut trees and fills them anew, annealed on the area of the parts without a place.
+ * Changes the layout in place; stops once every part has one.
+ * @returns the least pool area seen, µm²; nought when all parts are placed
+ */
+export function anneal(layout: Layout, kinds: Kind[], schedule: Schedule, random: () => number): number {
+  const { left } = layout;
+  let pool = poolArea(kinds, left);
+  let least = pool;
+  if (pool === 0 || layout.sheets.length === 0) return pool;
+  const placed = layout.sheets.reduce((sum, s) => sum + s.root.parts, 0);
+  const waiting = left.reduce((a, b) => a + b, 0);
+  const area = layout.sheets.reduce((sum, s) => sum + s.root.w * s.root.h - s.root.free, 0);
+  const mean = (pool + area) / Math.max(1, placed + waiting);
+  const cooling = (schedule.cold / schedule.hot) ** (1 / Math.max(1, schedule.steps));
+  let heat = schedule.hot * mean;
+  const leftBefore = left.slice();
+  for (let step = 0; step < schedule.steps; step++) {
+    heat *= cooling;
+    for (let i = 0; i < left.length; i++) leftBefore[i] = left[i]!;
+    const undos: Undo[] = [];
+    const wanted = random() < 0.55 ? 2 : 1;
+    for (let n = 0; n < wanted; n++) {
+      const root = pickSheet(layout, random);
+      // Mostly a few parts at a time, now and then a large piece of a sheet.
+      const size = random() < 0.1 ? 2 + Math.floor(random() * root.parts) : 1 + Math.floor(6 * random() * random() + 1);
+      const node = pickNode(root, size, random);
+      if (holdsKept(node) || undos.some((u) => isUnder(node, u.node) || isUnder(u.node, node))) continue;
+      undos.push(ruin(node, left));
+    }
+    if (undos.length === 0) continue;
+    if (undos.length === 2 && random() < 0.5) undos.reverse();
+    for (const { node } of undos) fillNode(node, kinds, left, drawTaste(random), random);
+    const next = poolArea(kinds, left);
+    const worse = next - pool;
+    if (worse <= 0 || random() < Math.exp(-worse / heat)) {
+      for (const { node, before } of undos) tellParents(node, node.parts - before.parts, node.free - before.free);
+      pool = next;
+      if (pool < least) least = pool;
+      if (pool === 0) return 0;
+    } else {
+      for (const undo of undos) restore(undo);
+      for (let i = 0; i < left.length; i++) left[i] = leftBefore[i]!;
+    }
+  }
+  return least;
+}
+
+/**
+ * A layout on another mix of sheets, keeping what it can: sheets of the same size stay, fullest first, the parts of the
+ * others go into the pool, and new sheets are filled from it.
+ * @param mix stock indices, one a sheet
+ */
+export function onMix(
+  layout: Layout,
+  mix: readonly number[],
+  kinds: Kind[],
+  stocks: Stock[],
+  random: () => number,
+): Layout {
+  const copy = copyLayout(layout);
+  const spare = [...copy.sheets].sort((a, b) => a.root.free - b.root.free);
+  const left = copy.left;
+  const sheets = mix.map((stock): Layout["sheets"][number] => {
+    const at = spare.findIndex((s) => s.stock === stock);
+    if (at >= 0) return spare.splice(at, 1)[0]!;
+    return { stock, root: freeNode(stocks[stock]!.w, stocks[stock]!.h) };
+  });
+  for (const { root } of spare) eachPart(root, (kind) => left[kind]!++);
+  for (const { root } of sheets) if (root.parts === 0) fillNode(root, kinds, left, drawTaste(random), random);
+  return { sheets, left };
+}
