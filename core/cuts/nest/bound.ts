@@ -112,21 +112,27 @@ function dualCosts(kinds: Kind[], counts: number[], stocks: Stock[]): { cost: nu
       return sum + Math.min(o.count, 1e6) * Math.min(...within, Number.POSITIVE_INFINITY);
     }, 0);
   const least = dualBound(kinds, counts, priced) - spared;
-  return {
-    cost:
-      least > 1e-6
-        ? payable(
-            least,
-            priced.map((s) => s.price),
-          )
-        : 0,
-    sheets,
-  };
+  return { cost: payable(least, priced, needed(kinds, counts, stocks, priced)), sheets };
 }
 
-/** The least sum of whole prices that reaches `least`; `least` itself where there are too many ways to add them up. */
-function payable(least: number, prices: number[]): number {
-  const sorted = [...new Set(prices)].sort((a, b) => b - a);
+/** How many of each priced stock the parts need that fit no other, offcuts included. */
+function needed(kinds: Kind[], counts: number[], stocks: Stock[], priced: Stock[]): number[] {
+  const fits = (k: Kind, s: Stock) => (k.w <= s.w && k.h <= s.h) || (k.rotate && k.h <= s.w && k.w <= s.h);
+  return priced.map((stock) => {
+    const only = kinds.map((k, i) =>
+      stocks.every((s) => s === stock || s.count === 0 || !fits(k, s)) ? counts[i]! : 0,
+    );
+    return Math.ceil(dualBound(kinds, only, [{ ...stock, price: 1 }]) - 1e-6);
+  });
+}
+
+/**
+ * The least sum of whole sheets that reaches `least` with so many of each at least; `least` itself where there are too
+ * many ways to add them up.
+ */
+function payable(least: number, stocks: Stock[], needs: number[]): number {
+  const sorted = stocks.map((stock, i) => ({ ...stock, needs: needs[i]! })).sort((a, b) => b.price - a.price);
+  const forced = sorted.reduce((sum, s) => sum + s.price * s.needs, 0);
   let best = Number.POSITIVE_INFINITY;
   let visits = 0;
   const visit = (at: number, sum: number) => {
@@ -135,11 +141,16 @@ function payable(least: number, prices: number[]): number {
       best = sum;
       return;
     }
-    const price = sorted[at];
-    if (price === undefined) return;
-    if (at === sorted.length - 1) return visit(at + 1, sum + price * Math.ceil((least - sum) / price - 1e-6));
-    for (let n = Math.ceil((least - sum) / price - 1e-6); n >= 0; n--) visit(at + 1, sum + n * price);
+    const stock = sorted[at];
+    if (!stock) return;
+    const wanted = Math.ceil((least - sum) / stock.price - 1e-6);
+    const spare = stock.count - stock.needs;
+    if (at === sorted.length - 1) {
+      if (wanted <= spare) visit(at + 1, sum + wanted * stock.price);
+      return;
+    }
+    for (let n = Math.min(spare, wanted); n >= 0; n--) visit(at + 1, sum + n * stock.price);
   };
-  visit(0, 0);
-  return visits > 5000 ? least : best;
+  visit(0, forced);
+  return visits > 5000 || !Number.isFinite(best) ? Math.max(least, forced) : best;
 }

@@ -33,7 +33,7 @@ const counted =
   };
 
 /** The functions worth trying on these shares: each threshold at a share that occurs. */
-export function dualsFor(shares: number[], most = 24): Dual[] {
+export function dualsFor(shares: number[], most = 14): Dual[] {
   const small = [...new Set(shares.map((s) => Math.min(s, 1 - s)).filter((s) => s > 1e-6 && s <= 0.5))].sort(
     (a, b) => a - b,
   );
@@ -54,57 +54,87 @@ export function dualsFor(shares: number[], most = 24): Dual[] {
  * @param stocks sizes at a price; free ones are left to the caller
  */
 export function dualBound(kinds: Kind[], counts: number[], stocks: Stock[]): number {
-  const used = kinds.map((_, i) => i).filter((i) => counts[i]! > 0);
+  const used = kinds.filter((_, i) => counts[i]! > 0);
+  const amounts = counts.filter((n) => n > 0);
   if (used.length === 0 || stocks.length === 0) return 0;
-  const tables = stocks.map((stock) =>
-    weightsOn(
-      stock,
-      used.map((i) => kinds[i]!),
-    ),
-  );
+  const tables = stocks.map((stock) => sharesOn(stock, used));
+  // Any choice of functions for each sheet is a bound. From plain areas, one sheet's pair at a time is bettered.
+  const weights = tables.map((table) => weigh(table, 0, 0));
   let best = 0;
-  const pairs = tables[0]!.length;
-  for (let pair = 0; pair < pairs; pair++) {
-    let sum = 0;
-    for (let i = 0; i < used.length; i++) {
-      let least = Number.POSITIVE_INFINITY;
-      for (let s = 0; s < stocks.length; s++) least = Math.min(least, tables[s]![pair]![i]! * stocks[s]!.price);
-      sum += Number.isFinite(least) ? least * counts[used[i]!]! : 0;
-    }
-    best = Math.max(best, sum);
-  }
+  for (let pass = 0; pass < (stocks.length > 1 ? 2 : 1); pass++)
+    tables.forEach((table, s) => {
+      const others = used.map((_, i) =>
+        weights.reduce((least, w, t) => (t === s ? least : Math.min(least, w[i]!)), Number.POSITIVE_INFINITY),
+      );
+      const found = bestPair(table, others, amounts);
+      if (found.sum > best) {
+        best = found.sum;
+        weights[s] = weigh(table, found.across, found.along);
+      }
+    });
   return best;
 }
 
-/** For each pair of functions, what each part takes of one sheet at least; infinite where it does not fit. */
-function weightsOn(stock: Stock, kinds: Kind[]): Float64Array[] {
-  const turned = kinds.some((k) => k.rotate);
-  const across = dualsFor(
-    kinds.flatMap((k) => (k.rotate ? [k.w / stock.w, k.h / stock.w] : [k.w / stock.w])).filter((x) => x <= 1),
-  );
-  const along = dualsFor(
-    kinds.flatMap((k) => (k.rotate ? [k.h / stock.h, k.w / stock.h] : [k.h / stock.h])).filter((x) => x <= 1),
-  );
-  // The lists differ in length from sheet to sheet: pad them, so that pairs of several sheets can be named alike.
-  const pad = (list: Dual[]): Dual[] => Array.from({ length: 58 }, (_, i) => list[i] ?? list[0]!);
-  const values = (list: Dual[], size: number, side: "w" | "h") =>
-    list.map((f) => kinds.map((k) => (k[side] > size ? Number.POSITIVE_INFINITY : f(k[side] / size))));
-  const [fs, gs] = [pad(across), pad(along)];
-  const [fw, gh] = [values(fs, stock.w, "w"), values(gs, stock.h, "h")];
-  const [fh, gw] = turned ? [values(fs, stock.w, "h"), values(gs, stock.h, "w")] : [fw, gh];
-  const table: Float64Array[] = [];
-  for (let a = 0; a < fs.length; a++)
-    for (let b = 0; b < gs.length; b++) {
-      const row = new Float64Array(kinds.length);
-      for (let i = 0; i < kinds.length; i++) {
-        const upright = fitting(fw[a]![i]!, gh[b]![i]!);
-        const lying = kinds[i]!.rotate ? fitting(fh[a]![i]!, gw[b]![i]!) : Number.POSITIVE_INFINITY;
-        row[i] = Math.min(upright, lying);
-      }
-      table.push(row);
-    }
-  return table;
+/** What parts take of a sheet's two sides by each function: upright, and turned where they may be. */
+interface Shares {
+  price: number;
+  /** By function, then by part; infinite where the part is too long for that side. */
+  w: Float64Array[];
+  h: Float64Array[];
+  /** The same with the part turned. */
+  turnedW: Float64Array[];
+  turnedH: Float64Array[];
 }
 
-const fitting = (a: number, b: number) =>
-  a === Number.POSITIVE_INFINITY || b === Number.POSITIVE_INFINITY ? Number.POSITIVE_INFINITY : a * b;
+function sharesOn(stock: Stock, kinds: Kind[]): Shares {
+  const side = (size: number, upright: (k: Kind) => number, turned: (k: Kind) => number) => {
+    const shares = kinds.flatMap((k) => (k.rotate ? [upright(k), turned(k)] : [upright(k)])).map((mm) => mm / size);
+    const duals = dualsFor(shares.filter((x) => x <= 1));
+    const taken = (of: (k: Kind) => number, may: (k: Kind) => boolean) =>
+      duals.map((f) =>
+        Float64Array.from(kinds, (k) => (may(k) && of(k) <= size ? f(of(k) / size) : Number.POSITIVE_INFINITY)),
+      );
+    return [taken(upright, () => true), taken(turned, (k) => k.rotate)] as const;
+  };
+  const [w, turnedW] = side(
+    stock.w,
+    (k) => k.w,
+    (k) => k.h,
+  );
+  const [h, turnedH] = side(
+    stock.h,
+    (k) => k.h,
+    (k) => k.w,
+  );
+  return { price: stock.price, w, h, turnedW, turnedH };
+}
+
+/** A product that is infinite where either factor is, nought or not. */
+const product = (a: number, b: number) => (a + b === Number.POSITIVE_INFINITY ? a + b : a * b);
+
+/** What each part costs of one sheet by one pair of functions, at least. */
+const weigh = ({ price, w, h, turnedW, turnedH }: Shares, across: number, along: number): Float64Array =>
+  w[across]!.map(
+    (x, i) => price * Math.min(product(x, h[along]![i]!), product(turnedW[across]![i]!, turnedH[along]![i]!)),
+  );
+
+/** The pair of functions by which all parts together cost most, each on this sheet or on what it costs elsewhere. */
+function bestPair({ price, w, h, turnedW, turnedH }: Shares, others: number[], amounts: number[]) {
+  let best = { sum: 0, across: 0, along: 0 };
+  for (let across = 0; across < w.length; across++) {
+    const [x, xTurned] = [w[across]!, turnedW[across]!];
+    for (let along = 0; along < h.length; along++) {
+      const [y, yTurned] = [h[along]!, turnedH[along]!];
+      let sum = 0;
+      for (let i = 0; i < amounts.length; i++) {
+        const upright = x[i]! + y[i]! === Number.POSITIVE_INFINITY ? Number.POSITIVE_INFINITY : x[i]! * y[i]!;
+        const turned =
+          xTurned[i]! + yTurned[i]! === Number.POSITIVE_INFINITY ? Number.POSITIVE_INFINITY : xTurned[i]! * yTurned[i]!;
+        const least = Math.min(price * Math.min(upright, turned), others[i]!);
+        if (least !== Number.POSITIVE_INFINITY) sum += least * amounts[i]!;
+      }
+      if (sum > best.sum) best = { sum, across, along };
+    }
+  }
+  return best;
+}

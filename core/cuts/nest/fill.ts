@@ -1,3 +1,5 @@
+import { type Block, blockOf, layOut, merge } from "./blocks";
+import { openKinds, type Pool } from "./pool";
 import { cutNode, type Kind, type Node, recount } from "./tree";
 
 /** How one fill ranks parts and splits; drawn anew for every fill. */
@@ -8,16 +10,25 @@ export interface Taste {
   noise: number;
   /** Above 0.5 the split keeps the larger of the two rests in one piece. */
   keepLarge: number;
+  /** How often a free rectangle is first cut at the sum of several parts' sizes. */
+  sums: number;
+  /** Share of a join that may be lost where parts are joined before they are placed; nought to place them singly. */
+  merge: number;
 }
 
 /** A taste drawn at random. */
 export const drawTaste = (random: () => number): Taste => ({
   area: 0.4 + 1.6 * random(),
   exact: 0.9 * random(),
-  shortSide: 0.8 * random(),
-  noise: random() < 0.25 ? 0 : 0.5 * random(),
+  shortSide: 1.4 * random(),
+  noise: random() < 0.25 ? 0 : 0.8 * random(),
   keepLarge: random() < 0.6 ? 1 : random(),
+  sums: random() < 0.4 ? 0 : 0.2,
+  merge: random() < Number(process.env.MP ?? 0.35) ? 0 : 0.002 + Number(process.env.MW ?? 0.12) * random() ** 2,
 });
+
+/** Joining looks at every two pieces: of more than this many a few are taken. */
+const MOST_JOINED = 24;
 
 /** The smallest free rectangle, taken out of the list. */
 function takeSmallest(free: Node[]): Node {
@@ -36,56 +47,122 @@ function takeSmallest(free: Node[]): Node {
   return node;
 }
 
-/**
- * Fills a free leaf by edge-to-edge cuts: the smallest free rectangle first, with the part that suits it best by taste.
- * Takes what it places out of `left`; the node's counts are right afterwards, its parents' are not.
- */
-export function fillNode(node: Node, kinds: Kind[], left: number[], taste: Taste, random: () => number): void {
-  const open: number[] = [];
-  for (let k = 0; k < kinds.length; k++) if (left[k]! > 0) open.push(k);
-  const free = [node];
-  while (free.length > 0 && open.length > 0) {
-    const at = takeSmallest(free);
-    const { w: freeW, h: freeH } = at;
-    const perArea = taste.area / (freeW * freeH);
-    let best = -1;
-    let turned = false;
-    let bestScore = Number.NEGATIVE_INFINITY;
-    for (let i = 0; i < open.length; i++) {
-      const kind = kinds[open[i]!]!;
-      const turns = kind.rotate && kind.w !== kind.h ? 2 : 1;
-      for (let turn = 0; turn < turns; turn++) {
-        const restW = freeW - (turn === 0 ? kind.w : kind.h);
-        const restH = freeH - (turn === 0 ? kind.h : kind.w);
-        if (restW < 0 || restH < 0) continue;
-        const score =
-          perArea * kind.area +
-          (restW === 0 ? taste.exact : 0) +
-          (restH === 0 ? taste.exact : 0) -
-          taste.shortSide * Math.min(restW / freeW, restH / freeH) +
-          (taste.noise === 0 ? 0 : taste.noise * random());
-        if (score > bestScore) {
-          bestScore = score;
-          best = i;
-          turned = turn === 1;
-        }
+/** What suits a free rectangle best by taste: its place in the list, and whether it lies turned; nothing where none fits. */
+function choose(
+  at: Node,
+  items: readonly { w: number; h: number; area: number; rotate: boolean }[],
+  taste: Taste,
+  random: () => number,
+): { index: number; turned: boolean } | undefined {
+  const { w: freeW, h: freeH } = at;
+  const perArea = taste.area / (freeW * freeH);
+  let index = -1;
+  let turned = false;
+  let bestScore = Number.NEGATIVE_INFINITY;
+  for (let i = 0; i < items.length; i++) {
+    const item = items[i]!;
+    const turns = item.rotate && item.w !== item.h ? 2 : 1;
+    for (let turn = 0; turn < turns; turn++) {
+      const restW = freeW - (turn === 0 ? item.w : item.h);
+      const restH = freeH - (turn === 0 ? item.h : item.w);
+      if (restW < 0 || restH < 0) continue;
+      const score =
+        perArea * item.area +
+        (restW === 0 ? taste.exact : 0) +
+        (restH === 0 ? taste.exact : 0) -
+        taste.shortSide * Math.min(restW / freeW, restH / freeH) +
+        (taste.noise === 0 ? 0 : taste.noise * random());
+      if (score > bestScore) {
+        bestScore = score;
+        index = i;
+        turned = turn === 1;
       }
     }
-    if (best < 0) continue;
-    const k = open[best]!;
+  }
+  return index < 0 ? undefined : { index, turned };
+}
+
+/**
+ * Fills a free leaf by edge-to-edge cuts: the smallest free rectangle first, with the part that suits it best by taste.
+ * Takes what it places out of the pool; the node's counts are right afterwards, its parents' are not.
+ */
+export function fillNode(node: Node, kinds: Kind[], pool: Pool, taste: Taste, random: () => number): void {
+  let free = [node];
+  if (taste.merge > 0) free = fillJoined(node, kinds, pool, taste, random);
+  const { left } = pool;
+  const open = openKinds(pool);
+  const items = open.map((k) => kinds[k]!);
+  while (free.length > 0 && open.length > 0) {
+    const at = takeSmallest(free);
+    if (taste.sums > 0 && random() < taste.sums && cutAtSum(at, items, free, random)) continue;
+    const best = choose(at, items, taste, random);
+    if (!best) continue;
+    const k = open[best.index]!;
+    const corner = cutCorner(at, kinds[k]!, best.turned, random() < taste.keepLarge, free);
+    corner.part = k;
     if (--left[k]! === 0) {
-      open[best] = open[open.length - 1]!;
+      open[best.index] = open[open.length - 1]!;
+      items[best.index] = items[items.length - 1]!;
       open.pop();
+      items.pop();
     }
-    placeInCorner(at, kinds[k]!, k, turned, random() < taste.keepLarge, free);
   }
   recount(node);
 }
 
-/** Puts a part into a free leaf's corner and cuts the rest off; the new free leaves go into the list. */
-function placeInCorner(at: Node, part: Kind, kind: number, rotated: boolean, keepLarge: boolean, free: Node[]): void {
-  const w = rotated ? part.h : part.w;
-  const h = rotated ? part.w : part.h;
+/** Fills a leaf with parts joined beforehand; answers what is still free. */
+function fillJoined(node: Node, kinds: Kind[], pool: Pool, taste: Taste, random: () => number): Node[] {
+  const pieces: Block[] = [];
+  for (const kind of openKinds(pool))
+    for (let n = Math.min(pool.left[kind]!, 6); n > 0; n--) pieces.push(blockOf(kinds[kind]!, kind));
+  while (pieces.length > MOST_JOINED) {
+    pieces[Math.floor(random() * pieces.length)] = pieces[pieces.length - 1]!;
+    pieces.pop();
+  }
+  const blocks = merge(pieces, node.w, node.h, taste.merge, random);
+  const free = [node];
+  const passed: Node[] = [];
+  while (free.length > 0 && blocks.length > 0) {
+    const at = takeSmallest(free);
+    const best = choose(at, blocks, taste, random);
+    if (!best) {
+      passed.push(at);
+      continue;
+    }
+    const block = blocks[best.index]!;
+    blocks[best.index] = blocks[blocks.length - 1]!;
+    blocks.pop();
+    const corner = cutCorner(at, block, best.turned, random() < taste.keepLarge, free);
+    layOut(corner, block, best.turned, free, (kind) => pool.left[kind]!--);
+  }
+  return [...free, ...passed];
+}
+
+/**
+ * Cuts a free leaf where two or three of the open parts would end side by side. Cuts at single parts' edges alone never
+ * reach a sheet whose first cut runs past no part's full length.
+ */
+function cutAtSum(at: Node, items: Kind[], free: Node[], random: () => number): boolean {
+  const axis = random() < at.w / (at.w + at.h) ? "x" : "y";
+  const room = axis === "x" ? at.w : at.h;
+  const across = axis === "x" ? at.h : at.w;
+  let sum = 0;
+  for (let n = random() < 0.7 ? 2 : 3; n > 0; n--) {
+    const kind = items[Math.floor(random() * items.length)]!;
+    const turned = kind.rotate && random() < 0.5;
+    const [along, high] = (axis === "x") !== turned ? [kind.w, kind.h] : [kind.h, kind.w];
+    if (high > across) return false;
+    sum += along;
+  }
+  if (sum >= room) return false;
+  cutNode(at, axis, sum);
+  free.push(at.first!, at.second!);
+  return true;
+}
+
+/** Cuts a leaf down to what is put into its corner; the new free leaves go into the list. */
+function cutCorner(at: Node, item: { w: number; h: number }, turned: boolean, keepLarge: boolean, free: Node[]): Node {
+  const [w, h] = turned ? [item.h, item.w] : [item.w, item.h];
   const restW = at.w - w;
   const restH = at.h - h;
   // Along x first leaves a rest as high as the leaf; along y first one as wide.
@@ -98,6 +175,5 @@ function placeInCorner(at: Node, part: Kind, kind: number, rotated: boolean, kee
     free.push(corner.second!);
     corner = corner.first!;
   }
-  corner.part = kind;
-  corner.rotated = rotated;
+  return corner;
 }

@@ -4,14 +4,17 @@ import type { NestInstance, NestSolution } from "./format";
 import { mixesBelow } from "./mixes";
 import { growOffcut, largestOffcut } from "./offcut";
 import { solutionOf } from "./output";
+import { poolArea } from "./pool";
 import { inMicrometres, type Problem } from "./problem";
-import { anneal, copyLayout, type Layout, onMix, poolArea, SCHEDULE } from "./search";
+import { anneal, copyLayout, type Layout, onMix, SCHEDULE } from "./search";
 import { type Costed, start } from "./start";
 
 /** Packings made from nothing before the search begins. */
 const STARTS = 24;
-/** Changes of the first round, and how many more each further round makes, up to a limit. */
-const STEPS = { first: 2000, more: 800, most: 30_000 } as const;
+/** Changes of the first round, and by how much each further round is longer, up to a limit. */
+const STEPS = { first: 2500, longer: 1.3, most: 80_000 } as const;
+/** Mixes of sheets that are tried in turn: the roomiest of those cheaper than the best. */
+const AIMS = 8;
 /** While the cost is not proved least, one round in this many goes to the offcut. */
 const OFFCUT_EVERY = 5;
 /** Tries at a larger offcut that may fail in a row before the answer is left as it is. */
@@ -33,7 +36,7 @@ export interface Search {
 /** The least any cutting of these parts can cost by their area alone, without nesting them. */
 export function areaBound(instance: NestInstance): number {
   const { kinds, counts, stocks } = inMicrometres(instance);
-  return areaCost(poolArea(kinds, counts), stocks);
+  return areaCost(poolArea(kinds, { left: counts }), stocks);
 }
 
 /**
@@ -55,15 +58,15 @@ export function search(instance: NestInstance): Search {
   let reach = 0.6;
   const kept = new Map<string, Layout>();
 
-  const missing = () => best.left.some((n) => n > 0);
-  const stepsNow = () => Math.min(STEPS.most, STEPS.first + STEPS.more * rounds);
+  const missing = () => best.pool.left.some((n) => n > 0);
+  const stepsNow = () => Math.min(STEPS.most, STEPS.first * STEPS.longer ** rounds);
 
   const cheaper = (): boolean => {
-    const area = poolArea(kinds, counts);
+    const area = poolArea(kinds, { left: counts });
     const mixes = missing() ? [] : mixesBelow(stocks, area, best.cost, bound.cost);
     if (mixes.length === 0) return false;
     // The roomiest mixes first, but none is left untried for long.
-    const mix = mixes[Math.floor(random() ** 2 * mixes.length)]!;
+    const mix = mixes[Math.floor(random() ** 3 * Math.min(mixes.length, AIMS))]!;
     const key = mix.sheets.join();
     const last = kept.get(key);
     const layout = last && random() < 0.7 ? last : onMix(best, mix.sheets, kinds, stocks, random);
@@ -82,14 +85,14 @@ export function search(instance: NestInstance): Search {
     if (!missing() || best.sheets.length === 0) return false;
     const layout = copyLayout(best);
     anneal(layout, kinds, { ...SCHEDULE, steps: stepsNow() }, random);
-    if (poolArea(kinds, layout.left) < poolArea(kinds, best.left)) best = { ...layout, cost: best.cost };
+    if (poolArea(kinds, layout.pool) < poolArea(kinds, best.pool)) best = { ...layout, cost: best.cost };
     offcut = largestOffcut(best, minSide);
     return rounds < 40;
   };
 
   const largerOffcut = (): boolean => {
     if (missing() || best.sheets.length === 0 || failures >= OFFCUT_TRIES) return false;
-    const room = best.sheets.reduce((sum, s) => sum + s.root.w * s.root.h, 0) - poolArea(kinds, counts);
+    const room = best.sheets.reduce((sum, s) => sum + s.root.w * s.root.h, 0) - poolArea(kinds, { left: counts });
     const aim = Math.max(offcut * 1.005, minSide * minSide, offcut + (room - offcut) * reach * (0.5 + random()));
     const layout =
       aim <= room
@@ -136,7 +139,7 @@ function firstAnswer({ kinds, counts, stocks, minSide }: Problem, bound: number,
   let best: Answer | undefined;
   for (let i = 0; i < STARTS; i++) {
     const layout = start(kinds, counts, stocks, random);
-    const found: Answer = { layout, missing: poolArea(kinds, layout.left), offcut: largestOffcut(layout, minSide) };
+    const found: Answer = { layout, missing: poolArea(kinds, layout.pool), offcut: largestOffcut(layout, minSide) };
     if (!best || compare(found, best) < 0) best = found;
     // A large job is answered at once, and made better afterwards.
     if (i >= 3 && counts.length * layout.sheets.length > 2000) break;

@@ -1,4 +1,5 @@
 import { drawTaste, fillNode } from "./fill";
+import { putIn } from "./pool";
 import { anneal, copyLayout, type Layout, type Schedule } from "./search";
 import { cutNode, eachPart, freeNode, type Kind, type Node, recount, type Stock } from "./tree";
 
@@ -67,9 +68,9 @@ export function growOffcut(
   const root = withKept(stocks[sheet.stock]!, area, minSide, random);
   if (!root) return undefined;
   for (const s of trial.sheets) if (s !== sheet) release(s.root);
-  eachPart(sheet.root, (kind) => trial.left[kind]!++);
+  eachPart(sheet.root, (kind) => putIn(trial.pool, kind));
   sheet.root = root;
-  for (const leaf of emptyLeaves(root)) if (!leaf.kept) fillNode(leaf, kinds, trial.left, drawTaste(random), random);
+  for (const leaf of emptyLeaves(root)) if (!leaf.kept) fillNode(leaf, kinds, trial.pool, drawTaste(random), random);
   recount(root);
   return anneal(trial, kinds, schedule, random) === 0 ? trial : undefined;
 }

@@ -1,20 +1,17 @@
 import { drawTaste, fillNode } from "./fill";
+import { type Pool, poolArea, poolOf, putIn } from "./pool";
 import { clear, copyTree, eachPart, freeNode, type Kind, type Node, type Stock, tellParents } from "./tree";
 
 /** Sheets with their cut trees, and the parts that found no place. */
 export interface Layout {
   sheets: { stock: number; root: Node }[];
-  left: number[];
+  pool: Pool;
 }
 
-/** Area of the parts without a place, µm². */
-export const poolArea = (kinds: Kind[], left: number[]): number =>
-  left.reduce((sum, n, i) => sum + n * kinds[i]!.area, 0);
-
 /** A layout that shares nothing with another. */
-export const copyLayout = ({ sheets, left }: Layout): Layout => ({
+export const copyLayout = ({ sheets, pool }: Layout): Layout => ({
   sheets: sheets.map(({ stock, root }) => ({ stock, root: copyTree(root) })),
-  left: [...left],
+  pool: poolOf(pool.left),
 });
 
 /** What a change of a subtree was, so that it can be taken back. */
@@ -24,18 +21,20 @@ interface Undo {
 }
 
 /** Empties a node into the pool; remembers what it was. */
-function ruin(node: Node, left: number[]): Undo {
-  eachPart(node, (kind) => left[kind]!++);
+function ruin(node: Node, pool: Pool): Undo {
+  eachPart(node, (kind) => putIn(pool, kind));
   const before = { ...node };
   clear(node);
   return { node, before };
 }
 
-/** Puts a node back as it was; the pool is not told. */
-function restore({ node, before }: Undo): void {
+/** Puts a node back as it was, its parts out of the pool and the new ones into it. */
+function restore({ node, before }: Undo, pool: Pool): void {
+  eachPart(node, (kind) => putIn(pool, kind));
   Object.assign(node, before);
   if (node.first) node.first.parent = node;
   if (node.second) node.second.parent = node;
+  eachPart(node, (kind) => pool.left[kind]!--);
 }
 
 /** Walks from a sheet's root towards where room is left, down to a subtree of `size` parts or fewer. */
@@ -80,7 +79,7 @@ export interface Schedule {
   cold: number;
 }
 
-export const SCHEDULE: Schedule = { steps: 12_000, hot: 0.25, cold: 0.004 };
+export const SCHEDULE: Schedule = { steps: 12_000, hot: 0.25, cold: 0.01 };
 
 /**
  * Ruins subtrees of the cut trees and fills them anew, annealed on the area of the parts without a place.
@@ -88,44 +87,44 @@ export const SCHEDULE: Schedule = { steps: 12_000, hot: 0.25, cold: 0.004 };
  * @returns the least pool area seen, µm²; nought when all parts are placed
  */
 export function anneal(layout: Layout, kinds: Kind[], schedule: Schedule, random: () => number): number {
-  const { left } = layout;
-  let pool = poolArea(kinds, left);
-  let least = pool;
-  if (pool === 0 || layout.sheets.length === 0) return pool;
+  const { pool } = layout;
+  let area = poolArea(kinds, pool);
+  let least = area;
+  if (area === 0 || layout.sheets.length === 0) return area;
   const placed = layout.sheets.reduce((sum, s) => sum + s.root.parts, 0);
-  const waiting = left.reduce((a, b) => a + b, 0);
-  const area = layout.sheets.reduce((sum, s) => sum + s.root.w * s.root.h - s.root.free, 0);
-  const mean = (pool + area) / Math.max(1, placed + waiting);
+  const waiting = pool.left.reduce((a, b) => a + b, 0);
+  const filled = layout.sheets.reduce((sum, s) => sum + s.root.w * s.root.h - s.root.free, 0);
+  const mean = (area + filled) / Math.max(1, placed + waiting);
   const cooling = (schedule.cold / schedule.hot) ** (1 / Math.max(1, schedule.steps));
   let heat = schedule.hot * mean;
-  const leftBefore = left.slice();
+  const undos: Undo[] = [];
   for (let step = 0; step < schedule.steps; step++) {
     heat *= cooling;
-    for (let i = 0; i < left.length; i++) leftBefore[i] = left[i]!;
-    const undos: Undo[] = [];
+    undos.length = 0;
     const wanted = random() < 0.55 ? 2 : 1;
     for (let n = 0; n < wanted; n++) {
       const root = pickSheet(layout, random);
       // Mostly a few parts at a time, now and then a large piece of a sheet.
-      const size = random() < 0.1 ? 2 + Math.floor(random() * root.parts) : 1 + Math.floor(6 * random() * random() + 1);
+      const size = random() < 0.35 ? 2 + Math.floor(random() * root.parts) : 2 + Math.floor(12 * random() * random());
       const node = pickNode(root, size, random);
-      if (holdsKept(node) || undos.some((u) => isUnder(node, u.node) || isUnder(u.node, node))) continue;
-      undos.push(ruin(node, left));
+      const other = undos[0]?.node;
+      if (holdsKept(node) || (other && (isUnder(node, other) || isUnder(other, node)))) continue;
+      undos.push(ruin(node, pool));
     }
     if (undos.length === 0) continue;
     if (undos.length === 2 && random() < 0.5) undos.reverse();
-    for (const { node } of undos) fillNode(node, kinds, left, drawTaste(random), random);
-    const next = poolArea(kinds, left);
-    const worse = next - pool;
+    // What a node frees more than before is what the pool has gained.
+    let worse = 0;
+    for (const { node, before } of undos) {
+      fillNode(node, kinds, pool, drawTaste(random), random);
+      worse += node.free - before.free;
+    }
     if (worse <= 0 || random() < Math.exp(-worse / heat)) {
       for (const { node, before } of undos) tellParents(node, node.parts - before.parts, node.free - before.free);
-      pool = next;
-      if (pool < least) least = pool;
-      if (pool === 0) return 0;
-    } else {
-      for (const undo of undos) restore(undo);
-      for (let i = 0; i < left.length; i++) left[i] = leftBefore[i]!;
-    }
+      area += worse;
+      if (area < least) least = area;
+      if (area === 0) return 0;
+    } else for (const undo of undos) restore(undo, pool);
   }
   return least;
 }
@@ -144,13 +143,13 @@ export function onMix(
 ): Layout {
   const copy = copyLayout(layout);
   const spare = [...copy.sheets].sort((a, b) => a.root.free - b.root.free);
-  const left = copy.left;
+  const { pool } = copy;
   const sheets = mix.map((stock): Layout["sheets"][number] => {
     const at = spare.findIndex((s) => s.stock === stock);
     if (at >= 0) return spare.splice(at, 1)[0]!;
     return { stock, root: freeNode(stocks[stock]!.w, stocks[stock]!.h) };
   });
-  for (const { root } of spare) eachPart(root, (kind) => left[kind]!++);
-  for (const { root } of sheets) if (root.parts === 0) fillNode(root, kinds, left, drawTaste(random), random);
-  return { sheets, left };
+  for (const { root } of spare) eachPart(root, (kind) => putIn(pool, kind));
+  for (const { root } of sheets) if (root.parts === 0) fillNode(root, kinds, pool, drawTaste(random), random);
+  return { sheets, pool };
 }

@@ -1,4 +1,5 @@
 import { drawTaste, fillNode } from "./fill";
+import { openKinds, type Pool, poolOf } from "./pool";
 import type { Layout } from "./search";
 import { freeNode, type Kind, type Node, type Stock } from "./tree";
 
@@ -9,30 +10,30 @@ export interface Costed extends Layout {
 
 /** One randomised packing from nothing: sheet after sheet, each the stock that holds most for its price, free ones first. */
 export function start(kinds: Kind[], counts: number[], stocks: Stock[], random: () => number): Costed {
-  let left = [...counts];
+  let pool = poolOf(counts);
   const stockLeft = stocks.map((s) => s.count);
   const sheets: Layout["sheets"] = [];
   let cost = 0;
   // Each try has its own liking for the sizes, some of them all but refused: else the dearer mix hides the cheaper.
   const liking = stocks.map(() => (random() < 0.35 ? 1e-6 : 0.6 + random()));
-  while (left.some((n) => n > 0)) {
-    let best: { stock: number; value: number; root: Node; left: number[] } | undefined;
+  while (openKinds(pool).length > 0) {
+    let best: { stock: number; value: number; root: Node; pool: Pool } | undefined;
     for (let s = 0; s < stocks.length; s++) {
       if (stockLeft[s]! <= 0) continue;
       const stock = stocks[s]!;
-      const trial = [...left];
+      const trial = poolOf(pool.left);
       const root = freeNode(stock.w, stock.h);
       fillNode(root, kinds, trial, drawTaste(random), random);
       const placed = root.w * root.h - root.free;
       if (placed === 0) continue;
       const value = stock.price === 0 ? 1e30 * (placed / (stock.w * stock.h)) : (placed / stock.price) * liking[s]!;
-      if (!best || value > best.value) best = { stock: s, value, root, left: trial };
+      if (!best || value > best.value) best = { stock: s, value, root, pool: trial };
     }
     if (!best) break;
     cost += stocks[best.stock]!.price;
     stockLeft[best.stock]!--;
-    left = best.left;
+    pool = best.pool;
     sheets.push({ stock: best.stock, root: best.root });
   }
-  return { sheets, left, cost };
+  return { sheets, pool, cost };
 }

@@ -25,7 +25,6 @@ export interface Node {
   second: Node | null;
   /** Kind of the part it holds; −1 for none. */
   part: number;
-  rotated: boolean;
   /** Set aside as an offcut: nothing may be put here. */
   kept: boolean;
   /** Parts in it, and area left free in it. */
@@ -42,7 +41,6 @@ export const freeNode = (w: number, h: number, parent: Node | null = null): Node
   first: null,
   second: null,
   part: -1,
-  rotated: false,
   kept: false,
   parts: 0,
   free: w * h,
@@ -52,7 +50,6 @@ export const freeNode = (w: number, h: number, parent: Node | null = null): Node
 export function clear(node: Node): void {
   node.axis = node.first = node.second = null;
   node.part = -1;
-  node.rotated = false;
   node.parts = 0;
   node.free = node.w * node.h;
 }
