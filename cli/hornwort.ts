@@ -26,7 +26,7 @@ const answer = (text: string) => {
   return run(data);
 };
 
-if (verb === "nest" && process.env.NEST_JSONL === "1") {
+if ((verb === "nest" || verb === "bars") && process.env.NEST_JSONL === "1") {
   for await (const line of createInterface({ input: process.stdin })) {
     if (line.trim() === "") continue;
     const result = answer(line);

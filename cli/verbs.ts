@@ -1,5 +1,7 @@
 import * as v from "valibot";
 import { auditEscape, EscapeSchema } from "../core/closures/escape";
+import { cutBars } from "../core/cuts/bars/cutBars";
+import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { nest } from "../core/cuts/nest/nest";
 import { issueWords } from "../core/design/read";
@@ -8,19 +10,38 @@ import { plan, publicPlan } from "../core/plan";
 import { fail, ok, type Result } from "../core/units/result";
 import { readBuildFile } from "../files/buildFile";
 
-/** Tries at most; the time limit stops the search first where it is short. */
-const MOST_TRIES = 20_000;
+/** Rounds at most; the time limit stops the search first where it is short. */
+const MOST_ROUNDS = 2000;
+
+/** The first id two parts share, in words. */
+function sharedId(parts: readonly { id: string }[]): string | undefined {
+  const ids = parts.map((p) => p.id);
+  const twice = ids.find((id, i) => ids.indexOf(id) !== i);
+  return twice === undefined ? undefined : `two parts are called ${twice}; give each an id of its own and a qty`;
+}
+
+/** Runs a search against its time limit and adds how long it took. */
+function timed<T extends object>(limitMs: number, run: (goOn: () => boolean) => T) {
+  const start = performance.now();
+  const found = run(() => performance.now() - start < limitMs);
+  return { ...found, stats: { ms: Math.round(performance.now() - start) } };
+}
 
 function nestVerb(data: unknown): Result<unknown> {
   const read = v.safeParse(NestInstanceSchema, data);
   if (!read.success) return fail(`not a panel-nest/1 instance: ${issueWords(read.issues)}`);
-  const ids = read.output.parts.map((p) => p.id);
-  const twice = ids.find((id, i) => ids.indexOf(id) !== i);
-  if (twice !== undefined) return fail(`two parts are called ${twice}; give each an id of its own and a qty`);
-  const start = performance.now();
-  const solution = nest(read.output, MOST_TRIES, () => performance.now() - start < read.output.timeLimitMs);
-  const sheets = solution.sheets.map(({ stock, parts }) => ({ stock, parts }));
-  return ok({ ...solution, sheets, stats: { ms: Math.round(performance.now() - start) } });
+  const shared = sharedId(read.output.parts);
+  if (shared) return fail(shared);
+  const solution = timed(read.output.timeLimitMs, (goOn) => nest(read.output, MOST_ROUNDS, goOn));
+  return ok({ ...solution, sheets: solution.sheets.map(({ stock, parts }) => ({ stock, parts })) });
+}
+
+function barsVerb(data: unknown): Result<unknown> {
+  const read = v.safeParse(BarInstanceSchema, data);
+  if (!read.success) return fail(`not a bar-nest/1 instance: ${issueWords(read.issues)}`);
+  const shared = sharedId(read.output.parts);
+  if (shared) return fail(shared);
+  return ok(timed(read.output.timeLimitMs, (goOn) => cutBars(read.output, MOST_ROUNDS, goOn)));
 }
 
 function escapeVerb(data: unknown): Result<unknown> {
@@ -42,6 +63,7 @@ function planVerb(data: unknown): Result<unknown> {
 export const VERBS: Record<string, (data: unknown) => Result<unknown>> = {
   plan: planVerb,
   nest: nestVerb,
+  bars: barsVerb,
   escape: escapeVerb,
   pane: paneVerb,
 };

@@ -14,7 +14,7 @@ import { cutShell } from "./shell/section";
 import { applyFix } from "./snags/fix";
 
 /** Few tries: the shells are under test here, not the nesting. */
-const quick: Nester = (instance) => nest(instance, 8);
+const quick: Nester = (instance) => nest(instance, 0);
 const stops = (p: ReturnType<typeof plan>) =>
   new Set(p.snags.filter((s) => s.severity === "stop").map((s) => `${s.rule}/${s.subject}`));
 

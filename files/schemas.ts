@@ -1,6 +1,7 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
 import type * as v from "valibot";
 import { EscapeSchema } from "../core/closures/escape";
+import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { BuildSchema } from "../core/design/schema";
 import { PaneSchema } from "../core/panes/pane";
@@ -15,6 +16,7 @@ export const SCHEMAS = (): Record<string, string> => ({
   "build.json": write("Build document", BuildSchema),
   "build-file.json": write("Exported build, input of `hornwort plan`", BuildFileSchema),
   "nest.json": write("Input of `hornwort nest`", NestInstanceSchema),
+  "bars.json": write("Input of `hornwort bars`", BarInstanceSchema),
   "escape.json": write("Input of `hornwort escape`", EscapeSchema),
   "pane.json": write("Input of `hornwort pane`", PaneSchema),
 });

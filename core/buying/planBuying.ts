@@ -1,4 +1,4 @@
-import { fillBars } from "../cuts/bars";
+import { fillBars } from "../cuts/bars/fillBars";
 import { sawSizeMm } from "../cuts/sawSize";
 import type { SheetGroup } from "../cuts/sheets";
 import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";

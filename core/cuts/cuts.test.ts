@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { fillBars } from "./bars";
+import { fillBars } from "./bars/fillBars";
 import { sawSizeMm } from "./sawSize";
 import { sawToleranceMm } from "./tolerance";
 

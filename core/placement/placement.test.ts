@@ -14,7 +14,7 @@ import { heightOf } from "../shell/space";
 import { applyFix } from "../snags/fix";
 import { centreSpan } from "./room";
 
-const quick = (instance: Parameters<typeof nest>[0]) => nest(instance, 4);
+const quick = (instance: Parameters<typeof nest>[0]) => nest(instance, 0);
 const planned = (build: Build) => plan(jobInput(build), quick);
 const port = (face: Feature["face"], bore: number): Feature => ({
   id: "port",

@@ -24,7 +24,7 @@ export const drawTaste = (random: () => number): Taste => ({
   noise: random() < 0.25 ? 0 : 0.8 * random(),
   keepLarge: random() < 0.6 ? 1 : random(),
   sums: random() < 0.4 ? 0 : 0.2,
-  merge: random() < Number(process.env.MP ?? 0.35) ? 0 : 0.002 + Number(process.env.MW ?? 0.12) * random() ** 2,
+  merge: random() < 0.3 ? 0 : 0.002 + 0.12 * random() ** 2,
 });
 
 /** Joining looks at every two pieces: of more than this many a few are taken. */

@@ -1,14 +1,14 @@
 import * as v from "valibot";
 
-const mm = (what: string) =>
+export const mm = (what: string) =>
   v.pipe(
     v.number(`${what} must be a number of millimetres.`),
     v.finite(),
     v.minValue(0.1, `${what} must be more than nought.`),
     v.maxValue(100_000),
   );
-const optionalMm = v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(1000));
-const count = v.pipe(v.number(), v.integer(), v.minValue(0));
+export const optionalMm = v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(1000));
+export const count = v.pipe(v.number(), v.integer(), v.minValue(0));
 
 /** `panel-nest/1`: rectangles to be cut from rectangles, millimetres with at most one decimal. */
 export const NestInstanceSchema = v.object({

@@ -6,7 +6,7 @@ import { growOffcut, largestOffcut } from "./offcut";
 import { solutionOf } from "./output";
 import { poolArea } from "./pool";
 import { inMicrometres, type Problem } from "./problem";
-import { anneal, copyLayout, type Layout, onMix, SCHEDULE } from "./search";
+import { anneal, copyLayout, HEAT, type Layout, onMix } from "./search";
 import { type Costed, start } from "./start";
 
 /** Packings made from nothing before the search begins. */
@@ -21,7 +21,7 @@ const OFFCUT_EVERY = 5;
 const OFFCUT_TRIES = 60;
 
 /** Rounds of the answer that the plan and the tally use: fixed, so that it depends on instance and seed alone. */
-export const PLAN_ROUNDS = 6;
+export const PLAN_ROUNDS = 4;
 
 /** A search under way. */
 export interface Search {
@@ -43,8 +43,9 @@ export function areaBound(instance: NestInstance): number {
  * Begins a search: a quick packing at once, then round by round a cheaper mix of sheets, and at equal cost a larger
  * offcut. The same instance, seed and number of rounds give the same answer.
  * @param instance parts and stock in millimetres (`panel-nest/1`)
+ * @param stopped asked within a round too; true breaks it off, and the best so far stands
  */
-export function search(instance: NestInstance): Search {
+export function search(instance: NestInstance, stopped: () => boolean = () => false): Search {
   const problem = inMicrometres(instance);
   const { kinds, counts, stocks, minSide } = problem;
   const generator = xoroshiro128plus(instance.seed);
@@ -70,7 +71,7 @@ export function search(instance: NestInstance): Search {
     const key = mix.sheets.join();
     const last = kept.get(key);
     const layout = last && random() < 0.7 ? last : onMix(best, mix.sheets, kinds, stocks, random);
-    if (anneal(layout, kinds, { ...SCHEDULE, steps: stepsNow() }, random) === 0) {
+    if (anneal(layout, kinds, { ...HEAT, stopped, steps: stepsNow() }, random) === 0) {
       best = { ...layout, cost: mix.cost };
       offcut = largestOffcut(best, minSide);
       kept.clear();
@@ -84,7 +85,7 @@ export function search(instance: NestInstance): Search {
   const fuller = (): boolean => {
     if (!missing() || best.sheets.length === 0) return false;
     const layout = copyLayout(best);
-    anneal(layout, kinds, { ...SCHEDULE, steps: stepsNow() }, random);
+    anneal(layout, kinds, { ...HEAT, stopped, steps: stepsNow() }, random);
     if (poolArea(kinds, layout.pool) < poolArea(kinds, best.pool)) best = { ...layout, cost: best.cost };
     offcut = largestOffcut(best, minSide);
     return rounds < 40;
@@ -96,7 +97,7 @@ export function search(instance: NestInstance): Search {
     const aim = Math.max(offcut * 1.005, minSide * minSide, offcut + (room - offcut) * reach * (0.5 + random()));
     const layout =
       aim <= room
-        ? growOffcut(best, aim, kinds, stocks, minSide, { ...SCHEDULE, steps: stepsNow() / 3 }, random)
+        ? growOffcut(best, aim, kinds, stocks, minSide, { ...HEAT, stopped, steps: stepsNow() / 3 }, random)
         : undefined;
     if (layout) {
       best = { ...layout, cost: best.cost };
@@ -152,7 +153,7 @@ function firstAnswer({ kinds, counts, stocks, minSide }: Problem, bound: number,
  * Cuts rectangles from sheets by edge-to-edge cuts, at the least cost found, then with the largest offcut.
  * @param instance parts and stock in millimetres (`panel-nest/1`)
  * @param rounds of search at most; fewer where nothing is left to try
- * @param goOn asked between rounds; false stops with the best so far
+ * @param goOn asked between rounds and within them; false stops with the best so far
  * @returns every placeable part placed, the rest named, with a lower bound on the cost
  */
 export function nest(
@@ -160,7 +161,8 @@ export function nest(
   rounds = PLAN_ROUNDS,
   goOn: (done: number) => boolean = () => true,
 ): NestSolution {
-  const running = search(instance);
-  for (let i = 0; i < rounds && goOn(i) && running.round(); i++);
+  let done = 0;
+  const running = search(instance, () => !goOn(done));
+  while (done < rounds && goOn(done) && running.round()) done++;
   return running.best();
 }

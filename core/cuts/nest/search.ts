@@ -77,9 +77,15 @@ export interface Schedule {
   steps: number;
   hot: number;
   cold: number;
+  /** Asked now and then; true breaks off, with the layout as it stands. */
+  stopped: () => boolean;
 }
 
-export const SCHEDULE: Schedule = { steps: 12_000, hot: 0.25, cold: 0.01 };
+/** Changes between two looks at the clock. */
+const LOOK_EVERY = 128;
+
+/** How willing a search is to lose ground, in mean part areas: found by trial on the benchmark. */
+export const HEAT = { hot: 0.25, cold: 0.01 } as const;
 
 /**
  * Ruins subtrees of the cut trees and fills them anew, annealed on the area of the parts without a place.
@@ -100,6 +106,7 @@ export function anneal(layout: Layout, kinds: Kind[], schedule: Schedule, random
   const undos: Undo[] = [];
   for (let step = 0; step < schedule.steps; step++) {
     heat *= cooling;
+    if (step % LOOK_EVERY === 0 && schedule.stopped()) break;
     undos.length = 0;
     const wanted = random() < 0.55 ? 2 : 1;
     for (let n = 0; n < wanted; n++) {

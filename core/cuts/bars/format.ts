@@ -1,0 +1,36 @@
+import * as v from "valibot";
+import { count, mm, optionalMm } from "../nest/format";
+
+/** `bar-nest/1`: lengths to be cut from bars, millimetres with at most one decimal. */
+export const BarInstanceSchema = v.object({
+  format: v.literal("bar-nest/1"),
+  dim: v.literal(1),
+  id: v.optional(v.string()),
+  kerf: optionalMm,
+  trim: optionalMm,
+  timeLimitMs: v.optional(v.pipe(v.number(), v.minValue(0)), 2000),
+  seed: v.optional(v.pipe(v.number(), v.integer()), 1),
+  stock: v.array(
+    v.object({
+      id: v.string(),
+      length: mm("A bar"),
+      price: v.pipe(v.number(), v.finite(), v.minValue(0)),
+      count: v.nullable(count),
+      trim: v.optional(optionalMm),
+    }),
+  ),
+  parts: v.array(
+    v.object({
+      id: v.string(),
+      length: mm("A piece"),
+      qty: v.pipe(v.number(), v.integer(), v.minValue(1)),
+    }),
+  ),
+});
+export type BarInstance = v.InferOutput<typeof BarInstanceSchema>;
+
+export interface BarSolution {
+  bars: { stock: string; parts: { partId: string }[] }[];
+  unplaced: { partId: string; qty: number; why: string }[];
+  bound: { cost: number; bars: number; proof: string };
+}
