@@ -63,7 +63,7 @@ describe("hornwort", () => {
       '{"waterDepthMm":300,"paneHeightMm":200,"spanMm":900,"edges":"four","material":"floatGlass"}',
       /water does not stand above its pane/,
     ],
-    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, escape, pane/],
+    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, bars, escape, pane/],
     [["nest", "/nowhere/file.json"], "", /cannot read/],
   ])("%j of bad input is one line on standard error and exit 2", (args, input, words) => {
     const run = hornwort(args, input);
@@ -97,4 +97,25 @@ it("refuses two parts of one id", () => {
     ok: false,
     message: expect.stringMatching(/two parts are called P1/),
   });
+});
+
+it("cuts bars as their format says, and refuses what is none", () => {
+  const bars = {
+    format: "bar-nest/1",
+    dim: 1,
+    kerf: 3.2,
+    trim: 10,
+    timeLimitMs: 200,
+    stock: [{ id: "B", length: 6000, price: 20, count: null }],
+    parts: [{ id: "P1", length: 1234, qty: 3 }],
+  };
+  expect(VERBS.bars!(bars)).toMatchObject({
+    ok: true,
+    value: {
+      bars: [{ stock: "B", parts: [{ partId: "P1" }, { partId: "P1" }, { partId: "P1" }] }],
+      unplaced: [],
+      bound: { cost: 20, bars: 1 },
+    },
+  });
+  expect(VERBS.bars!({ ...bars, dim: 2 })).toMatchObject({ ok: false, message: expect.stringMatching(/bar-nest\/1/) });
 });

@@ -49,7 +49,10 @@ function splitSheet(w: number, h: number, n: number, kerf: number, { share, pick
     let at = share() * total;
     const i = Math.max(
       0,
-      parts.findIndex(([a, b]) => (at -= a * b) <= 0),
+      parts.findIndex(([a, b]) => {
+        at -= a * b;
+        return at <= 0;
+      }),
     );
     const [a, b] = parts[i]!;
     const across = pick([a > b, share() < 0.5]);

@@ -62,6 +62,14 @@ function sawStep(groups: SheetGroup[]): Step {
   };
 }
 
+/** How the least number was proved. */
+const BOUND_WORDS: Record<SheetGroup["solution"]["bound"]["proof"], string> = {
+  area: "at least parts with their kerf ÷ usable sheet",
+  pairs: "at least as many as there are parts of which no two share a sheet",
+  duals: "at least what the parts keep one another out of, by dual feasible functions",
+  none: "nothing to prove",
+};
+
 function sheetFigure(group: SheetGroup): Figure {
   const { bound } = group.solution;
   return {
@@ -70,10 +78,7 @@ function sheetFigure(group: SheetGroup): Figure {
     value: group.sheets,
     low: bound.sheets,
     unit: "",
-    formula:
-      bound.proof === "pairs"
-        ? "randomised edge-to-edge nesting; at least as many as there are parts of which no two share a sheet"
-        : "randomised edge-to-edge nesting; at least parts with their kerf ÷ usable sheet",
+    formula: `edge-to-edge nesting, part of it taken up and laid anew until nothing is gained; ${BOUND_WORDS[bound.proof]}`,
     inputs: [
       { name: "parts", value: group.parts.reduce((n, p) => n + p.qty, 0), unit: "" },
       {

@@ -1,7 +1,7 @@
 import type { Figure } from "../figures/figure";
 import { gather, type Part, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
-import { guessSnags, volumeFigure } from "./guesses";
+import { guessLabels, guessSnags, volumeFigure } from "./guesses";
 import { kindOf } from "./kinds";
 import { OWN_PANES } from "./ownPanes";
 import { panelParts } from "./panelParts";
@@ -23,8 +23,17 @@ export function planShell(site: Site, needs: { hung: Hung | undefined }): TradeL
       snags: [...shellSnags(site, figures), ...guessSnags(site)],
       figures,
     },
-    kindOf(site.shell).plan(site),
+    namingGuesses(site, kindOf(site.shell).plan(site)),
   ]);
+}
+
+/** The survey's step names the guesses it has to settle. */
+function namingGuesses(site: Site, ledger: TradeLedger): TradeLedger {
+  const guesses = guessLabels(site);
+  if (guesses.length === 0) return ledger;
+  const words = ` Still a guess, so measure: ${guesses.join(", ").toLowerCase()}.`;
+  const steps = ledger.steps.map((s) => (s.id === "shell/survey" ? { ...s, detail: s.detail + words } : s));
+  return { ...ledger, steps };
 }
 
 function ownPaneParts(shell: Shell): Part[] {

@@ -1,69 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { NestInstance, NestSolution } from "./format";
+import { caseClasses } from "../../../bench/nest/instances";
+import { OPPONENTS } from "../../../bench/nest/opponents";
+import { nestFaults, separable } from "../../../tests/nestFaults";
+import type { NestInstance } from "./format";
 import { nest } from "./nest";
-
-const EPS = 1e-6;
-type Rect = { x: number; y: number; w: number; h: number };
-
-/**
- * An independent judge: knows nothing of the cut tree. A set of rectangles can be cut apart edge to edge when some line
- * across all of them leaves a kerf between its two sides, and each side can be cut apart in turn.
- */
-function separable(parts: Rect[], kerf: number): boolean {
-  if (parts.length <= 1) return true;
-  for (const [start, size] of [
-    ["x", "w"],
-    ["y", "h"],
-  ] as const) {
-    for (const edge of parts.map((p) => p[start] + p[size])) {
-      const low = parts.filter((p) => p[start] + p[size] <= edge + EPS);
-      const high = parts.filter((p) => p[start] >= edge + kerf - EPS);
-      if (low.length > 0 && high.length > 0 && low.length + high.length === parts.length)
-        return separable(low, kerf) && separable(high, kerf);
-    }
-  }
-  return false;
-}
-
-function faults(instance: NestInstance, solution: NestSolution): string[] {
-  const found: string[] = [];
-  const used = new Map<string, number>();
-  const placed = new Map<string, number>();
-  for (const sheet of solution.sheets) {
-    const stock = instance.stock.find((s) => s.id === sheet.stock);
-    if (!stock) return [`no such stock ${sheet.stock}`];
-    used.set(stock.id, (used.get(stock.id) ?? 0) + 1);
-    const trim = stock.trim ?? instance.trim;
-    for (const p of sheet.parts) {
-      placed.set(p.partId, (placed.get(p.partId) ?? 0) + 1);
-      const part = instance.parts.find((q) => q.id === p.partId)!;
-      if (p.rotated && !part.rotate) found.push(`${p.partId} turned against its grain`);
-      const [w, h] = p.rotated ? [part.h, part.w] : [part.w, part.h];
-      if (Math.abs(p.w - w) > EPS || Math.abs(p.h - h) > EPS) found.push(`${p.partId} has another size`);
-      if (p.x < trim - EPS || p.y < trim - EPS || p.x + p.w > stock.w - trim + EPS || p.y + p.h > stock.h - trim + EPS)
-        found.push(`${p.partId} outside the trimmed sheet`);
-    }
-    if (!separable([...sheet.parts, ...sheet.offcuts], instance.kerf))
-      found.push(`sheet ${sheet.stock} cannot be sawn edge to edge`);
-  }
-  for (const stock of instance.stock)
-    if (stock.count !== null && (used.get(stock.id) ?? 0) > stock.count) found.push(`too many of ${stock.id}`);
-  for (const part of instance.parts) {
-    const listed = solution.unplaced.find((u) => u.partId === part.id)?.qty ?? 0;
-    if ((placed.get(part.id) ?? 0) + listed !== part.qty) found.push(`${part.id}: parts lost or made up`);
-    const still = instance.stock.some((s) => {
-      const t = 2 * (s.trim ?? instance.trim);
-      const fits = (part.w <= s.w - t && part.h <= s.h - t) || (part.rotate && part.h <= s.w - t && part.w <= s.h - t);
-      return fits && (s.count === null || (used.get(s.id) ?? 0) < s.count);
-    });
-    if (listed > 0 && still) found.push(`${part.id} left out though a sheet is to be had`);
-  }
-  const cost = solution.sheets.reduce((sum, s) => sum + instance.stock.find((t) => t.id === s.stock)!.price, 0);
-  if (solution.unplaced.length === 0 && cost < solution.bound.cost - EPS)
-    found.push("cheaper than its own lower bound");
-  return found;
-}
 
 const L = { id: "L", w: 2440, h: 1220, price: 62, count: null };
 const S = { id: "S", w: 1220, h: 610, price: 18.5, count: null };
@@ -94,7 +35,7 @@ describe("worked sheet boxes", () => {
   it("cuts the 600 deep box with its back laid over from two sheets, and proves it", () => {
     const instance = box(600, [1520, 620]);
     const solution = nest(instance);
-    expect(faults(instance, solution)).toEqual([]);
+    expect(nestFaults(instance, solution)).toEqual([]);
     expect(solution.sheets).toHaveLength(2);
     // 3.73 m² of parts, 2.94 m² usable a sheet.
     expect(solution.bound).toMatchObject({ sheets: 2, cost: 124 });
@@ -104,7 +45,7 @@ describe("worked sheet boxes", () => {
     // 2 × 610 + 3.2 = 1223.2 > 1210: neither two of top and base nor either with the back share a sheet.
     const instance = box(610, [1500, 600]);
     const solution = nest(instance);
-    expect(faults(instance, solution)).toEqual([]);
+    expect(nestFaults(instance, solution)).toEqual([]);
     expect(solution.sheets).toHaveLength(3);
     expect(solution.bound).toMatchObject({ sheets: 3, cost: 186, proof: "pairs" });
   });
@@ -131,7 +72,7 @@ describe("edge cases", () => {
     const one = job([part("a", 900, 700)], { stock: [L, offcut] });
     expect(nest(one).sheets.map((s) => s.stock)).toEqual(["O1"]);
     const short = job([part("a", 900, 700, 3)], { stock: [offcut] });
-    expect(faults(short, nest(short))).toEqual([]);
+    expect(nestFaults(short, nest(short))).toEqual([]);
     expect(nest(short).unplaced).toEqual([{ partId: "a", qty: 2, why: "the stock is used up" }]);
   });
   it("answers nothing for no parts or no stock", () => {
@@ -174,10 +115,58 @@ it("is always valid, never under its bound, and the same for the same seed", () 
           { kerf, seed, stock },
         );
         const solution = nest(instance, 2);
-        expect(faults(instance, solution)).toEqual([]);
+        expect(nestFaults(instance, solution)).toEqual([]);
         expect(nest(instance, 2)).toEqual(solution);
       },
     ),
     { numRuns: 150 },
   );
+});
+
+describe("against instances whose best is known by construction", () => {
+  const [spare8, spare3, spare0] = caseClasses(6, 5);
+
+  it.each([spare8!, spare3!, spare0!])("is valid and never under its bound: $name", ({ cases }) => {
+    for (const { instance, optimum } of cases) {
+      const solution = nest(instance, 3);
+      expect(nestFaults(instance, solution)).toEqual([]);
+      expect(solution.bound.cost).toBeLessThanOrEqual(optimum! + 1e-9);
+      const cost = 62 * solution.sheets.length;
+      expect(cost).toBeGreaterThanOrEqual(optimum! - 1e-9);
+    }
+  });
+
+  it("finds the best where 8 % is to spare", () => {
+    for (const { instance, optimum } of spare8!.cases.slice(0, 4))
+      expect(62 * nest(instance, 30).sheets.length).toBe(optimum);
+  });
+});
+
+describe("against general packers", () => {
+  // They lay parts as no saw can cut them, and still never do with less.
+  it.each(Object.entries(OPPONENTS))("is never dearer than %s", (_, pack) => {
+    const [, , , rotation, fixed, shop] = caseClasses(6, 9);
+    for (const { instance } of [...rotation!.cases, ...fixed!.cases, ...shop!.cases]) {
+      const solution = nest(instance, 6);
+      const cost = solution.sheets.reduce((sum, s) => sum + instance.stock.find((t) => t.id === s.stock)!.price, 0);
+      expect(nestFaults(instance, solution)).toEqual([]);
+      expect(cost).toBeLessThanOrEqual(pack(instance) + 1e-9);
+    }
+  });
+});
+
+describe("the largest offcut", () => {
+  it("grows at the same cost with more rounds, and is one whole piece of a sheet", () => {
+    const instance = job([part("a", 700, 500, 2), part("b", 450, 300, 4), part("c", 900, 120, 3)]);
+    const size = (rounds: number) => {
+      const { sheets, ...rest } = nest(instance, rounds);
+      expect(nestFaults(instance, { sheets, ...rest })).toEqual([]);
+      expect(sheets).toHaveLength(1);
+      return Math.max(...sheets[0]!.offcuts.map((o) => o.w * o.h));
+    };
+    const [soon, late] = [size(0), size(15)];
+    expect(late).toBeGreaterThanOrEqual(soon);
+    // 1.56 m² of parts on 2.94 m² of sheet: most of what is left over stays in one piece.
+    expect(late).toBeGreaterThan(0.85e6);
+  });
 });

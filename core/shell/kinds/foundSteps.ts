@@ -1,7 +1,6 @@
 import { CAUTION } from "../../diary/rates";
 import type { Step } from "../../ledgers/ledger";
 import type { Site } from "../../ledgers/site";
-import { guessLabels } from "../guesses";
 import { LIFT_KG } from "../mass";
 import { shellKg } from "../shell";
 
@@ -9,7 +8,7 @@ import { shellKg } from "../shell";
 export const surveyStep = (site: Site, detail: string, cautions: string[] = []): Step => ({
   id: "shell/survey",
   title: "Survey and clean it",
-  detail: `${detail}${guessWords(site)}`,
+  detail,
   stage: "shell",
   handsOnMinutes: 45,
   waitMinutes: 0,
@@ -19,9 +18,3 @@ export const surveyStep = (site: Site, detail: string, cautions: string[] = []):
   cautions: [...cautions, ...(shellKg(site.shell) > LIFT_KG ? [CAUTION.lift] : [])],
   passSign: "Every measure is written down, and no guess is left.",
 });
-
-/** The measures this survey has to settle before anything is bought or cut. */
-function guessWords(site: Site): string {
-  const guesses = guessLabels(site);
-  return guesses.length === 0 ? "" : ` Still a guess, so measure: ${guesses.join(", ").toLowerCase()}.`;
-}

@@ -352,7 +352,11 @@ describe("a tub", () => {
     expect(volume.high! / volume.value).toBeCloseTo(1.1, 2);
     expect(volume.low! / volume.value).toBeCloseTo(0.9, 2);
     const asks = planned.snags.find((s) => s.rule === "shell/guessed")!;
-    expect(asks.sentence).toMatch(/“about 35 cm”: 315 mm to 385 mm; the volume may be .* Put a tape to it/);
+    expect(asks.sentence).toMatch(
+      /“about 35 cm”: 315 mm to 385 mm; the volume may be .* Put a tape to it before “Survey and clean it”/,
+    );
+    const survey = planned.steps.find((s) => s.id === "shell/survey")!;
+    expect(survey.detail).toMatch(/Still a guess, so measure: height/);
   });
 });
 
