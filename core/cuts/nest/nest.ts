@@ -12,7 +12,7 @@ import { type Costed, start } from "./start";
 /** Packings made from nothing before the search begins. */
 const STARTS = 24;
 /** Changes of the first round, and by how much each further round is longer, up to a limit. */
-const STEPS = { first: 2500, longer: 1.3, most: 80_000 } as const;
+const STEPS = { first: 1500, longer: 1.3, most: 80_000 } as const;
 /** Mixes of sheets that are tried in turn: the roomiest of those cheaper than the best. */
 const AIMS = 8;
 /** While the cost is not proved least, one round in this many goes to the offcut. */
@@ -21,7 +21,7 @@ const OFFCUT_EVERY = 5;
 const OFFCUT_TRIES = 60;
 
 /** Rounds of the answer that the plan and the tally use: fixed, so that it depends on instance and seed alone. */
-export const PLAN_ROUNDS = 4;
+export const PLAN_ROUNDS = 2;
 
 /** A search under way. */
 export interface Search {
