@@ -39,8 +39,10 @@ export const MeasureField = memo(function MeasureField({
   const touched = useRef(false);
   const own = value?.typed;
   // A value that came from elsewhere, an undo or a drag, stands in for what could not be taken.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: told by the value alone
+  const shown = useRef(own);
   useEffect(() => {
+    if (shown.current === own) return;
+    shown.current = own;
     if (editing.current) return;
     setDraft(null);
     setError(null);

@@ -1,24 +1,12 @@
 import * as v from "valibot";
-import { count, mm, optionalMm } from "../nest/format";
+import { mm, searchTerms, stockTerms } from "../nest/format";
 
 /** `bar-nest/1`: lengths to be cut from bars, millimetres with at most one decimal. */
 export const BarInstanceSchema = v.object({
   format: v.literal("bar-nest/1"),
   dim: v.literal(1),
-  id: v.optional(v.string()),
-  kerf: optionalMm,
-  trim: optionalMm,
-  timeLimitMs: v.optional(v.pipe(v.number(), v.minValue(0)), 2000),
-  seed: v.optional(v.pipe(v.number(), v.integer()), 1),
-  stock: v.array(
-    v.object({
-      id: v.string(),
-      length: mm("A bar"),
-      price: v.pipe(v.number(), v.finite(), v.minValue(0)),
-      count: v.nullable(count),
-      trim: v.optional(optionalMm),
-    }),
-  ),
+  ...searchTerms,
+  stock: v.array(v.object({ ...stockTerms, length: mm("A bar") })),
   parts: v.array(
     v.object({
       id: v.string(),

@@ -7,27 +7,36 @@ export const mm = (what: string) =>
     v.minValue(0.1, `${what} must be more than nought.`),
     v.maxValue(100_000),
   );
-export const optionalMm = v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(1000));
-export const count = v.pipe(v.number(), v.integer(), v.minValue(0));
+const optionalMm = v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(1000));
+const count = v.pipe(v.number(), v.integer(), v.minValue(0));
+
+/** What a saw takes, and how long and from which seed a search may run: the same for panels and bars. */
+export const searchTerms = {
+  id: v.optional(v.string()),
+  kerf: optionalMm,
+  trim: optionalMm,
+  timeLimitMs: v.optional(v.pipe(v.number(), v.minValue(0)), 2000),
+  seed: v.optional(v.pipe(v.number(), v.integer()), 1),
+};
+/** How stock is had: its price, how many there are (null for any number), and a trim of its own. */
+export const stockTerms = {
+  id: v.string(),
+  price: v.pipe(v.number(), v.finite(), v.minValue(0)),
+  count: v.nullable(count),
+  trim: v.optional(optionalMm),
+};
 
 /** `panel-nest/1`: rectangles to be cut from rectangles, millimetres with at most one decimal. */
 export const NestInstanceSchema = v.object({
   format: v.literal("panel-nest/1"),
   dim: v.literal(2),
-  id: v.optional(v.string()),
-  kerf: optionalMm,
-  trim: optionalMm,
+  ...searchTerms,
   offcutMinSide: v.optional(optionalMm, 100),
-  timeLimitMs: v.optional(v.pipe(v.number(), v.minValue(0)), 2000),
-  seed: v.optional(v.pipe(v.number(), v.integer()), 1),
   stock: v.array(
     v.object({
-      id: v.string(),
+      ...stockTerms,
       w: mm("A stock width"),
       h: mm("A stock height"),
-      price: v.pipe(v.number(), v.finite(), v.minValue(0)),
-      count: v.nullable(count),
-      trim: v.optional(optionalMm),
     }),
   ),
   parts: v.array(
