@@ -4,6 +4,8 @@ export default defineConfig({
   test: {
     include: ["{core,db,files,cli,app}/**/*.test.ts"],
     globalSetup: ["db/testing/template.ts"],
+    // Both cores of a small machine: by default one is left idle.
+    maxWorkers: 2,
     testTimeout: 30_000,
     hookTimeout: 60_000,
   },

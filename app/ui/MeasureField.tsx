@@ -72,7 +72,9 @@ export const MeasureField = memo(function MeasureField({
     if (event.key === "Enter") event.currentTarget.blur();
   };
   const inUnits = value && kind === "length" ? formatLengthWithUnit(value.value, units) : null;
-  const differs = inUnits !== null && ![inUnits, inUnits.replace(" mm", "")].includes(value?.typed ?? "");
+  // The same number with or without its unit says nothing new.
+  const bare = (words: string) => words.replace(/\s*(mm|"|″|in)\s*$/, "").trim();
+  const differs = inUnits !== null && bare(inUnits) !== bare(own ?? "");
   const guessed =
     kind === "length" && value?.how === "guessed" && value.low !== undefined && value.high !== undefined
       ? `a guess, ${formatLengthWithUnit(value.low, units)} to ${formatLengthWithUnit(value.high, units)}`

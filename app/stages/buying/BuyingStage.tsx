@@ -30,7 +30,12 @@ export default function BuyingStage() {
           Build, JSON
         </QuietLink>
       </StageHead>
-      <Panel>
+      {lines.length === 0 && (
+        <Text>
+          Nothing is to be bought yet: vents under Air (key 5) and beads under Seal (key 7) bring the first lines.
+        </Text>
+      )}
+      <Panel display={lines.length === 0 ? "none" : "block"}>
         <PlainTable
           heads={[
             "To buy",
