@@ -475,7 +475,7 @@ describe("any valid design", () => {
           expectNoNewStop(before, after);
         }
       }),
-      { numRuns: 100 },
+      { numRuns: 60 },
     );
   });
 });

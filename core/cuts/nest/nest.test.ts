@@ -119,7 +119,7 @@ it("is always valid, never under its bound, and the same for the same seed", () 
         expect(nest(instance, 2)).toEqual(solution);
       },
     ),
-    { numRuns: 150 },
+    { numRuns: 80 },
   );
 });
 
