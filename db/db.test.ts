@@ -53,6 +53,24 @@ describe("builds and revisions", () => {
     expect((await listRevisions(open.db, id)).map((r) => r.number)).toEqual([3, 2, 1]);
   });
 
+  it("brings up a build that an older version kept, when it is read", async () => {
+    const { features: _, ...variant } = jobBuild().variants[0]!;
+    const features = jobBuild().variants[0]!.features.map((f) =>
+      f.kind === "mesh" ? Object.fromEntries(Object.entries(f).filter(([key]) => key !== "shape")) : f,
+    );
+    const old = {
+      ...jobBuild(),
+      version: 1,
+      name: "Old job",
+      variants: [{ ...variant, features }],
+    } as unknown as Build;
+    const id = await createBuild(open.db, old, "started");
+    for (const design of [(await readNewest(open.db, id))!.design, (await readRevision(open.db, id, 1))!]) {
+      expect(design.version).toBe(2);
+      expect(design.variants[0]!.features.find((f) => f.kind === "mesh")).toMatchObject({ shape: "panel" });
+    }
+  });
+
   it("gives a second build of the same name an id of its own", async () => {
     expect(await createBuild(open.db, jobBuild(), "started")).toBe("the-job-2");
     expect((await listBuilds(open.db)).map((b) => b.id)).toContain("the-job-2");

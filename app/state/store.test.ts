@@ -38,6 +38,19 @@ describe("the build's store", () => {
     expect(width(api)).toBe(1500);
   });
 
+  it("proves fixes once a design is let go of, not while it is dragged", () => {
+    const api = make();
+    const settled = () => createBuildStore(api.store.getState().design, 1, bench()).shown.getState().plan.snags;
+    api.show(widen(1410));
+    expect(api.shown.getState().underWay).toBe(true);
+    api.settle();
+    expect(api.shown.getState().underWay).toBe(false);
+    expect(api.shown.getState().plan.snags).toEqual(settled());
+    api.show(widen(1300));
+    api.drop();
+    expect(api.shown.getState().plan.snags).toEqual(settled());
+  });
+
   it("keeps the last good design when a change cannot be planned", () => {
     const api = make();
     expect(api.commit(widen(0))[0]!.message).toMatch(/more than nought/);

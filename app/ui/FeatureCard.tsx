@@ -4,15 +4,14 @@ import { AlignCenterHorizontal, Copy, FlipHorizontal, Trash2 } from "lucide-reac
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
 import { type FaceId, KEEP_OUT_USES, PORT_USES } from "#core/design/names";
-import type { Pane, Variant } from "#core/design/schema";
+import type { Variant } from "#core/design/schema";
 import { chosenVariant } from "#core/design/variant";
-import { materialsOf } from "#core/materials/find";
 import { KEEP_OUT_WORDS, PORT_WORDS } from "#core/ports/planPorts";
-import { canLevel, levelWith } from "#core/shell/align";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { featureName, featureRect } from "#core/shell/features";
-import { useBuildHandle, useDecision, usePicked, useShown, useUnits } from "../state/context";
-import { ChoiceField, CountField, Select } from "./fields";
+import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context";
+import { LevelWith, MeshField, PaneFields } from "./featureFields";
+import { ChoiceField, CountField } from "./fields";
 import { MeasureField } from "./MeasureField";
 import { Fields, Panel } from "./Panel";
 import { QuietButton } from "./QuietButton";
@@ -68,7 +67,6 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
   const { say } = useUnits();
   const path = `/features/${index}`;
   const axes = FACE_AXES[feature.face];
-  const meshes = useShown(({ bench }) => materialsOf(bench.book, "mesh").map((m) => [m.id, m.name] as const));
   const own = (draft: { variants: Variant[] }) => draft.variants.find((v) => v.id === variantId)!;
   const remove = () => api.commit((draft) => void own(draft).features.splice(index, 1));
   const across = OPPOSITE[feature.face];
@@ -136,7 +134,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
                 ["square", "square"],
               ]}
             />
-            <MeshField index={index} meshes={meshes} />
+            <MeshField index={index} />
           </>
         )}
         {feature.kind === "mesh" && (
@@ -151,12 +149,12 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
               </>
             )}
             <MeasureField label="Lap all round" path={`${path}/lap`} />
-            <MeshField index={index} meshes={meshes} />
+            <MeshField index={index} />
           </>
         )}
         {feature.kind === "port" && (
           <>
-            <ChoiceField label="For" path={`${path}/use`} options={PORTS} />
+            {!feature.hasTube && <ChoiceField label="For" path={`${path}/use`} options={PORTS} />}
             <MeasureField label={feature.hasTube ? "Tube, outside" : "Hole, across"} path={`${path}/bore`} />
             {feature.hasTube && (
               <>
@@ -188,75 +186,3 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
     </Panel>
   );
 });
-
-/** Mesh behind an opening: none, or one of the book's. */
-function MeshField({ index, meshes }: { index: number; meshes: readonly (readonly [string, string])[] }) {
-  const { value, commit } = useDecision<string | null>(`/features/${index}/mesh`);
-  return (
-    <Select
-      label="Mesh behind"
-      value={value ?? ""}
-      options={[["", "none"], ...meshes]}
-      onChange={(id) => commit(id || null)}
-    />
-  );
-}
-
-/** A pane over its opening: cut to measure with a lap, or one on hand with its own size. */
-function PaneFields({ index, onHand }: { index: number; onHand: boolean }) {
-  const path = `/features/${index}`;
-  const glass = useShown(({ bench }) => materialsOf(bench.book, "glass").map((m) => [m.id, m.name] as const));
-  const opening = useShown(({ design }) => {
-    const { widthMm, heightMm } = featureRect(chosenVariant(design).features[index]!);
-    return { widthMm, heightMm };
-  });
-  const { commit } = useDecision<Pane["onHand"]>(`${path}/onHand`);
-  return (
-    <>
-      <MeasureField label="Opening, wide" path={`${path}/width`} />
-      <MeasureField label="Opening, high" path={`${path}/height`} />
-      <Select
-        label="The pane is"
-        value={onHand ? "onHand" : "cut"}
-        options={[
-          ["cut", "cut to measure"],
-          ["onHand", "one I have"],
-        ]}
-        onChange={(choice) =>
-          commit(
-            choice === "cut"
-              ? null
-              : { width: statedMm(opening.widthMm + 30), height: statedMm(opening.heightMm + 30) },
-          )
-        }
-      />
-      {onHand ? (
-        <>
-          <MeasureField label="Pane, wide" path={`${path}/onHand/width`} />
-          <MeasureField label="Pane, high" path={`${path}/onHand/height`} />
-        </>
-      ) : (
-        <MeasureField label="Lap all round" path={`${path}/lap`} />
-      )}
-      <ChoiceField label="Glass" path={`${path}/glass`} options={glass} />
-    </>
-  );
-}
-
-/** Sets a feature's height to another's, chosen by name. */
-function LevelWith({ index }: { index: number }) {
-  const { api } = useBuildHandle();
-  const others = useShown(({ design }) => {
-    const { features } = chosenVariant(design);
-    return features.filter((f) => canLevel(features[index]!, f)).map((f) => [f.id, featureName(f)] as const);
-  });
-  if (others.length === 0) return null;
-  const level = (id: string) =>
-    api.commit((draft) => {
-      const { features } = chosenVariant(draft);
-      const { faces } = api.shown.getState().plan.shell;
-      const other = features.find((f) => f.id === id);
-      if (other) features[index]!.v = statedMm(Math.round(10 * levelWith(features[index]!, other, faces)) / 10);
-    });
-  return <Select label="Set level with" value="" options={[["", "choose…"], ...others]} onChange={level} />;
-}

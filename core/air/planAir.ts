@@ -5,7 +5,7 @@ import { constant, type Figure, type FigureInput, from } from "../figures/figure
 import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
-import { cuttingCautions } from "../placement/cautions";
+import { cutStep } from "../placement/cutStep";
 import { featureRect } from "../shell/features";
 import { areaAtMm2 } from "../shell/profile";
 import { heightOf } from "../shell/space";
@@ -119,8 +119,7 @@ function steps(site: Site): Step[] {
       feature.kind === "holes" && feature.holeDia.value > HOLE_SAW_FROM_MM
         ? RATES.holeSaw.value
         : RATES.drillHole.value;
-    const cut: Step = {
-      id: `air/cut/${feature.id}`,
+    const cut = cutStep(site, feature, {
       title: feature.kind === "holes" ? `Drill ${holes} holes: ${name}` : `Cut the opening: ${name}`,
       detail:
         feature.kind === "holes"
@@ -128,14 +127,10 @@ function steps(site: Site): Step[] {
           : CUT_WORDS[feature.shape](feature),
       stage: "air",
       handsOnMinutes: feature.kind === "holes" ? holes * each : RATES.cutOpening.value,
-      waitMinutes: 0,
-      after: [{ id: "cuts/saw", because: "the panel must be cut" }],
-      splittable: true,
       toHand: ["drill", "backing board", "clamps"],
-      cautions: cuttingCautions(site, feature),
       passSign: "Edges deburred, both faces.",
       figure: `air/${feature.id}/free`,
-    };
+    });
     if (feature.mesh === null) return [cut];
     return [
       cut,

@@ -44,6 +44,15 @@ describe("older builds", () => {
     expect(read.value.variants[0]!.shell).not.toHaveProperty("tube");
   });
 
+  it("keep their tube also where its name is taken", () => {
+    const build = asVersion1();
+    const [variant] = build.variants as { features: Record<string, unknown>[] }[];
+    variant!.features[0]!.id = "tube-1";
+    const read = readBuild(build, jobInput().book);
+    if (!read.ok) throw new Error(read.message);
+    expect(read.value.variants[0]!.features.map((f) => f.id)).toEqual(["tube-1", "tube-2"]);
+  });
+
   it("of this version, and what is no build, are left as they are", () => {
     const build = antYard();
     expect(upgradeBuild(build)).toBe(build);

@@ -16,17 +16,19 @@ function to2(build: Plain): Plain {
         ...(feature.kind === "mesh" && { shape: "panel" }),
         ...(feature.kind === "port" && { tube: null }),
       }));
-      return { ...variant, shell, features: isPlain(tube) ? [...features, tubePort(tube, shell)] : features };
+      return { ...variant, shell, features: isPlain(tube) ? [...features, tubePort(tube, shell, features)] : features };
     }),
   };
 }
 
 /** The round tub's tube as it was, in the middle of the right-hand quarter of its wall. */
-function tubePort({ outer, height, bore, rise, run, bendRadius }: Plain, shell: Plain): Plain {
+function tubePort({ outer, height, bore, rise, run, bendRadius }: Plain, shell: Plain, others: Plain[]): Plain {
+  let n = 1;
+  while (others.some((f) => f.id === `tube-${n}`)) n++;
   const { found } = shell as { found?: { rimDiameter?: Measure } };
   const mm = Math.round((Math.PI * (found?.rimDiameter?.value ?? 0)) / 8);
   return {
-    id: "tube-1",
+    id: `tube-${n}`,
     name: "Tube",
     face: "right",
     kind: "port",

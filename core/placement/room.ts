@@ -6,10 +6,11 @@ import { featureRect } from "../shell/features";
 import { vAtHeight } from "../shell/space";
 import { paneLapMm } from "../windows/paneSize";
 
-/** Brittle plastic keeps 1.5 hole diameters to its edges (HANDBOOK §3); a mesh opening a frame's width. */
+/** Brittle plastic keeps 1.5 hole diameters from centre to edge: trade practice (HANDBOOK §3). */
 const EDGE_DIAMETERS = 1.5;
-const MESH_EDGE_MM = 15;
-/** Holes stay above the ground by this, so that litter does not close them. */
+/** What is fixed round an opening needs this much sheet to hold on to: from memory. */
+const FRAME_EDGE_MM = 15;
+/** Holes stay above the ground by this, so that litter does not close them: from memory. */
 export const ABOVE_GROUND_MM = 10;
 
 /** How close to its face's edges a feature may come, mm. */
@@ -19,9 +20,9 @@ export const edgeDistance = (feature: Feature): number =>
     : feature.kind === "port"
       ? (EDGE_DIAMETERS - 0.5) * feature.bore.value
       : feature.kind === "mesh"
-        ? MESH_EDGE_MM
+        ? FRAME_EDGE_MM
         : feature.kind === "pane"
-          ? Math.max(MESH_EDGE_MM, paneLapMm(feature))
+          ? Math.max(FRAME_EDGE_MM, paneLapMm(feature))
           : 0;
 
 /** Where ground or water stands against a face, mm above the base. */

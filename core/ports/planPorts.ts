@@ -2,7 +2,7 @@ import type { KeepOut, Port } from "../design/schema";
 import { CAUTION, RATES } from "../diary/rates";
 import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
-import { cuttingCautions } from "../placement/cautions";
+import { cutStep } from "../placement/cutStep";
 import { featureName } from "../shell/features";
 import { formatNumber } from "../units/format";
 import { tubeHole } from "./tubeHole";
@@ -33,22 +33,15 @@ export function planPorts(site: Site): TradeLedger {
     steps: ports.map((port): Step => {
       const name = featureName(port);
       const { words, cover } = PORT_WORDS[port.use];
-      return {
-        id: `air/cut/${port.id}`,
+      const own = cutStep(site, port, {
         title: `Drill the ${words}: ${name}`,
         detail: `${holeWords(port)} in the ${port.face}; then ${cover}. At most ${formatNumber(port.gap.value)} mm may stay open.`,
         stage: "shell",
         handsOnMinutes: RATES.holeSaw.value,
-        waitMinutes: 0,
-        after: [
-          { id: "cuts/saw", because: "the panel must be cut" },
-          { id: "shell/survey", because: "the wall must be known before it is drilled" },
-        ],
-        splittable: true,
         toHand: ["step drill or hole saw", "backing board"],
-        cautions: [...cuttingCautions(site, port), ...(port.use === "cable" ? [CAUTION.waterPower] : [])],
         passSign: "Edges deburred; the fitting seats without force.",
-      };
+      });
+      return port.use === "cable" ? { ...own, cautions: [...own.cautions, CAUTION.waterPower] } : own;
     }),
   };
 }

@@ -4,8 +4,10 @@ import { set, setMm } from "../ledgers/fix";
 import type { Snag, Step, Supply, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial, materialsOf } from "../materials/find";
+import { cutStepId } from "../placement/cutStep";
 import type { Seam } from "../shell/shell";
 import { formatMinutes, formatNumber } from "../units/format";
+import { paneStepId } from "../windows/paneSize";
 import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "./fillet";
 import { TEST_OVER_MM, testLevel } from "./testLevel";
 
@@ -28,7 +30,7 @@ export function planSeal(site: Site): TradeLedger {
   return {
     parts: [],
     supplies: supplies(site, figures),
-    steps: seams.length === 0 ? [] : steps(site, figures),
+    steps: [...(seams.length === 0 ? [] : beadSteps(site, figures)), ...airOut(site, seams)],
     snags: snags(site, seams),
     figures,
   };
@@ -113,11 +115,15 @@ function supplies(site: Site, figures: Figure[]): Supply[] {
   ];
 }
 
-function steps(site: Site, figures: Figure[]): Step[] {
+/** The panes bedded in sealant, as steps to wait for. */
+const bedded = (site: Site) => site.variant.features.filter((f) => f.kind === "pane").map(paneStepId);
+
+const isTested = (site: Site) => site.variant.seal.standingWater !== null && site.shell.levels.damTopMm > 0;
+
+function beadSteps(site: Site, figures: Figure[]): Step[] {
   const { seal } = site.variant;
   const metres = figures.find((f) => f.id === "seal/length")!.value / 1000;
   const cureMinutes = figures.find((f) => f.id === "seal/cure")!.value;
-  const holdsWater = seal.standingWater !== null && site.shell.levels.damTopMm > 0;
   const list: Step[] = [
     {
       id: "seal/key",
@@ -142,7 +148,7 @@ function steps(site: Site, figures: Figure[]): Step[] {
       after: [
         { id: "seal/key", because: "silicone holds on a keyed, degreased face" },
         ...site.variant.features.map((f) => ({
-          id: `air/cut/${f.id}`,
+          id: cutStepId(f),
           because: "holes come before coats and beads",
         })),
       ],
@@ -155,7 +161,7 @@ function steps(site: Site, figures: Figure[]): Step[] {
       figure: "seal/volume",
     },
   ];
-  if (holdsWater) {
+  if (isTested(site)) {
     const { levelMm, capped } = testLevel(site.shell.levels);
     list.push({
       id: "seal/water-test",
@@ -165,7 +171,10 @@ function steps(site: Site, figures: Figure[]): Step[] {
       handsOnMinutes: RATES.waterTestSetUp.value + 5 * RATES.waterTestReading.value,
       waitMinutes: WAITS.waterTest.value,
       waitFor: "a slow seep to tell from evaporation",
-      after: [{ id: "seal/bead", because: "the beads must be cured through" }],
+      after: [
+        { id: "seal/bead", because: "the beads must be cured through" },
+        ...bedded(site).map((id) => ({ id, because: "what holds water is whole before it is tested" })),
+      ],
       posture: "upright",
       holdsPosture: true,
       splittable: false,
@@ -174,21 +183,30 @@ function steps(site: Site, figures: Figure[]): Step[] {
       passSign: "Papers dry, and the shell loses no more than the pan, give or take 0.5 mm a day.",
     });
   }
-  list.push({
-    id: "seal/air-out",
-    title: "Air the shell out",
-    detail: "Doors off or open, a fan across it.",
-    stage: "seal",
-    handsOnMinutes: 5,
-    waitMinutes: seal.airingDays.value * 1440,
-    waitFor: "the smell to go",
-    after: [{ id: holdsWater ? "seal/water-test" : "seal/bead", because: "what is cured still gives off fumes" }],
-    splittable: true,
-    toHand: [],
-    cautions: [],
-    passSign: "No smell with your head inside.",
-  });
   return list;
+}
+
+/** Whatever was sealed, seam or pane, airs before animals. */
+function airOut(site: Site, seams: Seam[]): Step[] {
+  const panes = bedded(site);
+  if (seams.length === 0 && panes.length === 0) return [];
+  const last = seams.length === 0 ? [] : [isTested(site) ? "seal/water-test" : "seal/bead"];
+  return [
+    {
+      id: "seal/air-out",
+      title: "Air the shell out",
+      detail: "Doors off or open, a fan across it.",
+      stage: "seal",
+      handsOnMinutes: 5,
+      waitMinutes: site.variant.seal.airingDays.value * 1440,
+      waitFor: "the smell to go",
+      after: [...last, ...panes].map((id) => ({ id, because: "what is cured still gives off fumes" })),
+      splittable: true,
+      toHand: [],
+      cautions: [],
+      passSign: "No smell with your head inside.",
+    },
+  ];
 }
 
 function snags(site: Site, seams: Seam[]): Snag[] {

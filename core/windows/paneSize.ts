@@ -1,6 +1,9 @@
 import type { Pane } from "../design/schema";
 import { memory } from "../figures/figure";
 
+/** The step that beds a pane: the water test and the airing wait for it. */
+export const paneStepId = ({ id }: Pick<Pane, "id">): string => `windows/set/${id}`;
+
 /** What a pane lies on its sheet all round at least, mm. */
 export const LEAST_LAP = { value: 8, basis: memory } as const;
 

@@ -1,14 +1,15 @@
 import type { Pane } from "../design/schema";
-import { CAUTION, RATES } from "../diary/rates";
+import { CAUTION, RATES, WAITS } from "../diary/rates";
 import { setMm } from "../ledgers/fix";
 import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
-import { cuttingCautions } from "../placement/cautions";
+import { cutStep } from "../placement/cutStep";
 import { filletMl } from "../seal/fillet";
-import { featureName } from "../shell/features";
+import { featureName, featureRect } from "../shell/features";
+import { heightOf } from "../shell/space";
 import { formatNumber } from "../units/format";
-import { LEAST_LAP, paneSize } from "./paneSize";
+import { LEAST_LAP, paneSize, paneStepId } from "./paneSize";
 
 /** Panes set over openings of their own: glass to order or on hand, its bead, and whether it covers its opening. */
 export function planWindows(site: Site): TradeLedger {
@@ -69,31 +70,23 @@ function bead(site: Site, feature: Pane): Supply {
 function steps(site: Site, feature: Pane): Step[] {
   const name = featureName(feature);
   const { widthMm, heightMm } = paneSize(feature);
-  const cut: Step = {
-    id: `windows/cut/${feature.id}`,
+  const cut = cutStep(site, feature, {
     title: `Cut the opening: ${name}`,
     detail: `${formatNumber(feature.width.value)} × ${formatNumber(feature.height.value)} mm in the ${feature.face}. Drill the corners first, saw between them.`,
     stage: "shell",
     handsOnMinutes: RATES.cutOpening.value,
-    waitMinutes: 0,
-    after: [
-      { id: "cuts/saw", because: "the panel must be cut" },
-      { id: "shell/survey", because: "the wall must be known before it is cut" },
-    ],
-    splittable: true,
     toHand: ["drill", "jigsaw", "clamps"],
-    cautions: cuttingCautions(site, feature),
     passSign: "Edges straight and deburred, both faces.",
-  };
+  });
   return [
     cut,
     {
-      id: `windows/set/${feature.id}`,
+      id: paneStepId(feature),
       title: `Bed the pane: ${name}`,
-      detail: `Pane of ${formatNumber(widthMm)} × ${formatNumber(heightMm)} mm${feature.onHand ? ", from what is on hand: measure it again and feel its edges" : ""}, inside, in the middle of the opening. Bed it in sealant, weigh it down, tool the edge.`,
+      detail: `Pane of ${formatNumber(widthMm)} × ${formatNumber(heightMm)} mm${feature.onHand ? ", from what is on hand: measure it again and feel its edges" : ""}, inside, in the middle of the opening. Scuff and degrease where it lies, bed it in sealant, weigh it down, tool the edge.`,
       stage: "shell",
       handsOnMinutes: (2 * (widthMm + heightMm) * RATES.beadPerMetre.value) / 1000,
-      waitMinutes: 1440,
+      waitMinutes: WAITS.siliconeBeforeWater.value,
       waitFor: "the bed under the pane",
       after: [
         { id: cut.id, because: "the opening must be there" },
@@ -108,7 +101,35 @@ function steps(site: Site, feature: Pane): Step[] {
 }
 
 function snags(site: Site, feature: Pane, index: number): Snag[] {
-  const { say, at } = site;
+  return [...underWater(site, feature), ...tooSmall(site, feature, index)];
+}
+
+/** A bed of sealant holds a pane, not the water that leans on it. */
+function underWater({ say, shell }: Site, feature: Pane): Snag[] {
+  const { waterMm } = shell.levels;
+  const { face } = feature;
+  const footMm =
+    face === "base"
+      ? 0
+      : face === "top"
+        ? shell.inside.heightMm
+        : heightOf(shell.faces[face].frame, featureRect(feature).vMm);
+  if (waterMm === 0 || footMm >= waterMm) return [];
+  return [
+    {
+      rule: "windows/under-water",
+      subject: feature.id,
+      severity: "stop",
+      stage: "shell",
+      title: `${featureName(feature)}: water stands against the pane`,
+      sentence: `Its opening begins ${say(footMm)} above the base; water stands to ${say(waterMm)}.`,
+      reason:
+        "Only the bead would hold the pane against the water. Move it above the water line, or let a glazier decide.",
+    },
+  ];
+}
+
+function tooSmall({ say, at }: Site, feature: Pane, index: number): Snag[] {
   if (!feature.onHand) return [];
   const pane = paneSize(feature);
   const needs = { w: feature.width.value + 2 * LEAST_LAP.value, h: feature.height.value + 2 * LEAST_LAP.value };

@@ -38,7 +38,7 @@ describe("a pane over an opening of its own", () => {
       thicknessMm: 4,
     });
     expect(steps.find((s) => s.id === "windows/set/window")!.after.map((a) => a.id)).toEqual([
-      "windows/cut/window",
+      "air/cut/window",
       "seal/key",
     ]);
     // Two beads of leg 6 round 1000 mm: 2 × (1 − π/4) × 36 × 1000 = 15.5 mL, with the sealant's waste.
@@ -68,5 +68,38 @@ describe("a pane over an opening of its own", () => {
       (s) => s.rule === "place/too-near-the-edge" && s.subject === "window",
     )!;
     expect(near.sentence).toMatch(/20 mm of sheet is left; 30 mm is wanted/);
+  });
+
+  it("is cut before the beads, and bedded before the water test and the airing", () => {
+    const build = withPane(null);
+    chosenVariant(build).seal.standingWater = statedMm(40);
+    const { steps, diary } = plan(jobInput(build));
+    const waits = (id: string) => steps.find((s) => s.id === id)!.after.map((a) => a.id);
+    expect(waits("seal/bead")).toContain("air/cut/window");
+    expect(waits("seal/water-test")).toContain("windows/set/window");
+    const at = (id: string) => diary.entries.find((e) => e.stepId === id)!;
+    expect(at("windows/set/window").readyAt).toBeLessThanOrEqual(at("seal/water-test").startAt);
+  });
+
+  it("is aired out also where no seam is beaded", () => {
+    const build = withPane(null);
+    chosenVariant(build).seal.seams = "none";
+    expect(
+      plan(jobInput(build))
+        .steps.find((s) => s.id === "seal/air-out")!
+        .after.map((a) => a.id),
+    ).toEqual(["windows/set/window"]);
+    chosenVariant(build).features.pop();
+    expect(plan(jobInput(build)).steps.map((s) => s.id)).not.toContain("seal/air-out");
+  });
+
+  it("is stopped where water stands against it", () => {
+    const build = withPane(null);
+    const rule = () => plan(jobInput(build)).snags.find((s) => s.rule === "windows/under-water");
+    chosenVariant(build).seal.standingWater = statedMm(60);
+    expect(rule()).toBeUndefined();
+    // The opening begins at 350 − 90 = 260 mm.
+    chosenVariant(build).features.at(-1)!.v = statedMm(130);
+    expect(rule()!.sentence).toBe("Its opening begins 40 mm above the base; water stands to 60 mm.");
   });
 });

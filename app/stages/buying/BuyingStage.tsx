@@ -30,67 +30,68 @@ export default function BuyingStage() {
           Build, JSON
         </QuietLink>
       </StageHead>
-      {lines.length === 0 && (
+      {lines.length === 0 ? (
         <Text>
           Nothing is to be bought yet: vents under Air (key 5) and beads under Seal (key 7) bring the first lines.
         </Text>
-      )}
-      <Panel display={lines.length === 0 ? "none" : "block"}>
-        <PlainTable
-          heads={[
-            "To buy",
-            "Packs",
-            { text: "Pack price", end: true },
-            { text: "Likely", end: true },
-            { text: "Safe", end: true },
-          ]}
-        >
-          {lines.map((line) => (
-            <Table.Row key={line.id} data-line={line.id}>
-              <Table.Cell>
-                {line.figure ? (
-                  <Box
-                    as="button"
-                    color="fern"
-                    textDecoration="underline"
-                    textAlign="left"
-                    onClick={() => openWorking(line.figure!)}
-                  >
-                    {line.label}
-                  </Box>
-                ) : (
-                  line.label
-                )}
-                <Text fontSize="xs" color="muted">
-                  {line.need}
-                  {line.onHand ? `; on hand: ${line.onHand}` : ""}
-                </Text>
-              </Table.Cell>
-              <Table.Cell fontSize="sm">
-                {packWords(line.likely)}
-                {line.odds < 0.995 && (
+      ) : (
+        <Panel>
+          <PlainTable
+            heads={[
+              "To buy",
+              "Packs",
+              { text: "Pack price", end: true },
+              { text: "Likely", end: true },
+              { text: "Safe", end: true },
+            ]}
+          >
+            {lines.map((line) => (
+              <Table.Row key={line.id} data-line={line.id}>
+                <Table.Cell>
+                  {line.figure ? (
+                    <Box
+                      as="button"
+                      color="fern"
+                      textDecoration="underline"
+                      textAlign="left"
+                      onClick={() => openWorking(line.figure!)}
+                    >
+                      {line.label}
+                    </Box>
+                  ) : (
+                    line.label
+                  )}
                   <Text fontSize="xs" color="muted">
-                    enough {formatNumber(line.odds * 100, 0, "down")} times in 100
-                    {packWords(line.safe) === packWords(line.likely) ? "" : `; safe: ${packWords(line.safe)}`}
+                    {line.need}
+                    {line.onHand ? `; on hand: ${line.onHand}` : ""}
                   </Text>
-                )}
-              </Table.Cell>
-              <Table.Cell textAlign="end">
-                <Prices line={line} />
-              </Table.Cell>
-              <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
-                {money(line.likelyMinor)}
-              </Table.Cell>
-              <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
-                {money(line.safeMinor)}
-              </Table.Cell>
-            </Table.Row>
-          ))}
-        </PlainTable>
-        <Text fontSize="xs" color="muted" mt="2">
-          Likely is enough as often as not, safe nine times in ten. Prices are your book's: type the shop's.
-        </Text>
-      </Panel>
+                </Table.Cell>
+                <Table.Cell fontSize="sm">
+                  {packWords(line.likely)}
+                  {line.odds < 0.995 && (
+                    <Text fontSize="xs" color="muted">
+                      enough {formatNumber(line.odds * 100, 0, "down")} times in 100
+                      {packWords(line.safe) === packWords(line.likely) ? "" : `; safe: ${packWords(line.safe)}`}
+                    </Text>
+                  )}
+                </Table.Cell>
+                <Table.Cell textAlign="end">
+                  <Prices line={line} />
+                </Table.Cell>
+                <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
+                  {money(line.likelyMinor)}
+                </Table.Cell>
+                <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
+                  {money(line.safeMinor)}
+                </Table.Cell>
+              </Table.Row>
+            ))}
+          </PlainTable>
+          <Text fontSize="xs" color="muted" mt="2">
+            Likely is enough as often as not, safe nine times in ten. Prices are your book's: type the shop's.
+          </Text>
+        </Panel>
+      )}
     </Stack>
   );
 }

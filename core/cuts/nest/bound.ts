@@ -81,38 +81,38 @@ export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): Ne
   };
 
   const byDuals = dualCosts(kinds, counts, stocks);
-  const sheets = Math.max(byArea.sheets, byPairs.sheets, byDuals.sheets);
-  const cost = Math.max(byArea.cost, byPairs.cost, byDuals.cost);
-  const proof = (["area", "pairs", "duals"] as const).find(
-    (_, i) => [byArea, byPairs, byDuals][i]!.cost >= cost - 1e-9,
-  )!;
-  return {
-    cost,
-    sheets,
-    proof: cost > 0 || byArea.sheets >= sheets ? proof : byPairs.sheets >= sheets ? "pairs" : "duals",
-  };
+  const bounds = { area: byArea, pairs: byPairs, duals: byDuals };
+  /** The simplest of the three that says as much as any. */
+  const strongest = (key: "cost" | "sheets") =>
+    (["area", "pairs", "duals"] as const).reduce((a, b) => (bounds[b][key] > bounds[a][key] + 1e-9 ? b : a));
+  const sheets = bounds[strongest("sheets")].sheets;
+  const least = bounds[strongest("cost")].cost;
+  const priced = stocks.filter((s) => s.price > 0 && s.count > 0);
+  const cost = payable(least, priced, needed(kinds, counts, stocks, priced));
+  const proof = cost > least + 1e-9 ? "duals" : least > 0 ? strongest("cost") : strongest("sheets");
+  return { cost, sheets, proof };
 }
 
 /** Bounds by dual feasible functions; what free offcuts can hold is taken off the cost. */
 function dualCosts(kinds: Kind[], counts: number[], stocks: Stock[]): { cost: number; sheets: number } {
-  const priced = stocks.filter((s) => s.price > 0 && s.count > 0);
-  const sheets = Math.ceil(
-    dualBound(
-      kinds,
-      counts,
-      stocks.filter((s) => s.count > 0).map((s) => ({ ...s, price: 1 })),
-    ) - 1e-6,
+  const toBeHad = stocks.filter((s) => s.count > 0);
+  const priced = toBeHad.filter((s) => s.price > 0);
+  const asOne = dualBound(
+    kinds,
+    counts,
+    toBeHad.map((s) => ({ ...s, price: 1 })),
   );
-  if (priced.length === 0) return { cost: 0, sheets };
   // A free offcut holds no more than any sheet it could be cut from.
-  const spared = stocks
+  const spared = toBeHad
     .filter((s) => s.price === 0)
     .reduce((sum, o) => {
       const within = priced.filter((s) => o.w <= s.w && o.h <= s.h).map((s) => s.price);
       return sum + Math.min(o.count, 1e6) * Math.min(...within, Number.POSITIVE_INFINITY);
     }, 0);
-  const least = dualBound(kinds, counts, priced) - spared;
-  return { cost: payable(least, priced, needed(kinds, counts, stocks, priced)), sheets };
+  return {
+    cost: priced.length === 0 ? 0 : Math.max(0, dualBound(kinds, counts, priced) - spared),
+    sheets: Math.ceil(asOne - 1e-6),
+  };
 }
 
 /** How many of each priced stock the parts need that fit no other, offcuts included. */

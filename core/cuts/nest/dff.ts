@@ -127,9 +127,8 @@ function bestPair({ price, w, h, turnedW, turnedH }: Shares, others: number[], a
       const [y, yTurned] = [h[along]!, turnedH[along]!];
       let sum = 0;
       for (let i = 0; i < amounts.length; i++) {
-        const upright = x[i]! + y[i]! === Number.POSITIVE_INFINITY ? Number.POSITIVE_INFINITY : x[i]! * y[i]!;
-        const turned =
-          xTurned[i]! + yTurned[i]! === Number.POSITIVE_INFINITY ? Number.POSITIVE_INFINITY : xTurned[i]! * yTurned[i]!;
+        const upright = product(x[i]!, y[i]!);
+        const turned = product(xTurned[i]!, yTurned[i]!);
         const least = Math.min(price * Math.min(upright, turned), others[i]!);
         if (least !== Number.POSITIVE_INFINITY) sum += least * amounts[i]!;
       }

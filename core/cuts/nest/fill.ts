@@ -16,7 +16,7 @@ export interface Taste {
   merge: number;
 }
 
-/** A taste drawn at random. */
+/** A taste drawn at random; the spans were found by trial on the benchmark. */
 export const drawTaste = (random: () => number): Taste => ({
   area: 0.4 + 1.6 * random(),
   exact: 0.9 * random(),

@@ -123,6 +123,31 @@ it("is always valid, never under its bound, and the same for the same seed", () 
   );
 });
 
+it("with limited stock leaves nothing out that a sheet still to be had would take", () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.tuple(fc.integer({ min: 60, max: 900 }), fc.integer({ min: 60, max: 600 })), {
+        minLength: 4,
+        maxLength: 16,
+      }),
+      fc.integer({ min: 0, max: 2 }),
+      (sizes, small) => {
+        const stock = [
+          { ...S, count: 1 },
+          { id: "T", w: 500, h: 400, price: 6, count: small },
+          { id: "O", w: 700, h: 300, price: 0, count: 1 },
+        ];
+        const instance = job(
+          sizes.map(([w, h], i) => part(`p${i}`, w, h)),
+          { stock },
+        );
+        expect(nestFaults(instance, nest(instance, 4))).toEqual([]);
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
 describe("against instances whose best is known by construction", () => {
   const [spare8, spare3, spare0] = caseClasses(6, 5);
 

@@ -7,7 +7,9 @@ import { solutionOf } from "./output";
 import { poolArea } from "./pool";
 import { inMicrometres, type Problem } from "./problem";
 import { anneal, copyLayout, HEAT, type Layout, onMix } from "./search";
-import { type Costed, start } from "./start";
+import { type Costed, goOn, start } from "./start";
+
+/* How much is tried, found by trial on `npm run bench:nest`. */
 
 /** Packings made from nothing before the search begins. */
 const STARTS = 24;
@@ -19,6 +21,9 @@ const AIMS = 8;
 const OFFCUT_EVERY = 5;
 /** Tries at a larger offcut that may fail in a row before the answer is left as it is. */
 const OFFCUT_TRIES = 60;
+
+/** Rounds in which limited stock is tried to hold more. */
+const FULLER_ROUNDS = 40;
 
 /** Rounds of the answer that the plan and the tally use: fixed, so that it depends on instance and seed alone. */
 export const PLAN_ROUNDS = 2;
@@ -81,14 +86,16 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     return true;
   };
 
-  /** With limited stock: every sheet there is, for what found no place. */
+  /** With limited stock: what found no place is tried again on every sheet there is. */
   const fuller = (): boolean => {
     if (!missing() || best.sheets.length === 0) return false;
-    const layout = copyLayout(best);
-    anneal(layout, kinds, { ...HEAT, stopped, steps: stepsNow() }, random);
-    if (poolArea(kinds, layout.pool) < poolArea(kinds, best.pool)) best = { ...layout, cost: best.cost };
+    const tried = { ...copyLayout(best), cost: best.cost };
+    anneal(tried, kinds, { ...HEAT, stopped, steps: stepsNow() }, random);
+    // Other parts are left over now, and may fit a sheet that those before did not.
+    const layout = goOn(tried, kinds, stocks, random);
+    if (poolArea(kinds, layout.pool) < poolArea(kinds, best.pool)) best = layout;
     offcut = largestOffcut(best, minSide);
-    return rounds < 40;
+    return rounds < FULLER_ROUNDS;
   };
 
   const largerOffcut = (): boolean => {
@@ -153,16 +160,16 @@ function firstAnswer({ kinds, counts, stocks, minSide }: Problem, bound: number,
  * Cuts rectangles from sheets by edge-to-edge cuts, at the least cost found, then with the largest offcut.
  * @param instance parts and stock in millimetres (`panel-nest/1`)
  * @param rounds of search at most; fewer where nothing is left to try
- * @param goOn asked between rounds and within them; false stops with the best so far
+ * @param mayGoOn asked between rounds and within them; false stops with the best so far
  * @returns every placeable part placed, the rest named, with a lower bound on the cost
  */
 export function nest(
   instance: NestInstance,
   rounds = PLAN_ROUNDS,
-  goOn: (done: number) => boolean = () => true,
+  mayGoOn: (done: number) => boolean = () => true,
 ): NestSolution {
   let done = 0;
-  const running = search(instance, () => !goOn(done));
-  while (done < rounds && goOn(done) && running.round()) done++;
+  const running = search(instance, () => !mayGoOn(done));
+  while (done < rounds && mayGoOn(done) && running.round()) done++;
   return running.best();
 }

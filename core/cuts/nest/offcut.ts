@@ -4,7 +4,7 @@ import { anneal, copyLayout, type Layout, type Schedule } from "./search";
 import { cutNode, eachPart, freeNode, type Kind, type Node, recount, type Stock } from "./tree";
 
 /** Leaves of a tree that hold nothing, the kept one among them. */
-export function emptyLeaves(node: Node): Node[] {
+function emptyLeaves(node: Node): Node[] {
   if (node.first && node.second) return [...emptyLeaves(node.first), ...emptyLeaves(node.second)];
   return node.part < 0 ? [node] : [];
 }

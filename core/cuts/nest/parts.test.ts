@@ -6,6 +6,7 @@ import { mixesBelow } from "./mixes";
 import { largestOffcut } from "./offcut";
 import { openKinds, poolArea, poolOf, putIn } from "./pool";
 import { anneal, copyLayout, HEAT } from "./search";
+import { goOn } from "./start";
 import { eachPart, freeNode, type Kind, type Node } from "./tree";
 
 const kindArb = fc
@@ -133,6 +134,20 @@ describe("mixes of sheets", () => {
     expect(mixes.map((m) => m.cost).sort((a, b) => a - b)[0]).toBe(62 + 18.5);
   });
   it("are none below what is proved", () => expect(mixesBelow(stocks, 130, 80.5, 80.5)).toEqual([]));
+});
+
+it("goes on with the sheets still to be had, and no more of them", () => {
+  const kinds: Kind[] = [{ w: 5, h: 5, area: 25, rotate: false }];
+  const stocks = [
+    { w: 10, h: 10, price: 62, count: 1 },
+    { w: 5, h: 5, price: 18.5, count: 2 },
+  ];
+  const used = { sheets: [{ stock: 0, root: freeNode(10, 10) }], pool: poolOf([3]), cost: 62 };
+  const { sheets, pool, cost } = goOn(used, kinds, stocks, shares(1));
+  expect(sheets.map((s) => s.stock)).toEqual([0, 1, 1]);
+  expect(pool.left).toEqual([1]);
+  expect(cost).toBe(62 + 2 * 18.5);
+  expect(used.sheets).toHaveLength(1);
 });
 
 describe("the pool", () => {

@@ -9,11 +9,14 @@ export interface Costed extends Layout {
 }
 
 /** One randomised packing from nothing: sheet after sheet, each the stock that holds most for its price, free ones first. */
-export function start(kinds: Kind[], counts: number[], stocks: Stock[], random: () => number): Costed {
-  let pool = poolOf(counts);
-  const stockLeft = stocks.map((s) => s.count);
-  const sheets: Layout["sheets"] = [];
-  let cost = 0;
+export const start = (kinds: Kind[], counts: number[], stocks: Stock[], random: () => number): Costed =>
+  goOn({ sheets: [], pool: poolOf(counts), cost: 0 }, kinds, stocks, random);
+
+/** Adds sheets to a layout until every part has a place, or nothing that is still to be had takes one. */
+export function goOn(layout: Costed, kinds: Kind[], stocks: Stock[], random: () => number): Costed {
+  let { pool, cost } = layout;
+  const sheets = [...layout.sheets];
+  const stockLeft = stocks.map((s, i) => s.count - sheets.filter((sheet) => sheet.stock === i).length);
   // Each try has its own liking for the sizes, some of them all but refused: else the dearer mix hides the cheaper.
   const liking = stocks.map(() => (random() < 0.35 ? 1e-6 : 0.6 + random()));
   while (openKinds(pool).length > 0) {
