@@ -7,9 +7,9 @@ import { featureName, featureRect } from "#core/shell/features";
 import { moveOnFace, type Net, toNet } from "#core/shell/net";
 import { snapCentre } from "#core/shell/snap";
 import { formatLength } from "#core/units/format";
-import { useBuildHandle, usePicked, useUnits } from "../state/context";
+import { useBuildHandle, useMovedFeature, usePicked, useUnits } from "../state/context";
 import { readAt } from "../state/pointer";
-import { markMove } from "./dragTiming";
+import { markMove, useDrawnTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { Label, LETTER } from "./Label";
 
@@ -85,7 +85,9 @@ function Body({ feature, rect, net, scale }: Omit<Props, "index"> & { rect: Retu
 }
 
 /** A feature on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
-export const FeatureMark = memo(function FeatureMark({ feature, index, net, scale }: Props) {
+export const FeatureMark = memo(function FeatureMark({ feature: planned, index, net, scale }: Props) {
+  const feature = useMovedFeature(planned, index);
+  useDrawnTiming(feature);
   const { api, choose } = useBuildHandle();
   const selected = usePicked((p) => p.chosen === feature.id);
   const { units, say } = useUnits();

@@ -9,7 +9,7 @@ import { type Point, vAtHeight } from "#core/shell/space";
 import { formatNumber } from "#core/units/format";
 import { useBuild, useUnits } from "../state/context";
 import { Dimension } from "./Dimension";
-import { useDragTiming } from "./dragTiming";
+import { useJudgedTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { FeatureMark } from "./FeatureMark";
 import { Hatches } from "./Hatches";
@@ -52,7 +52,7 @@ export function Net() {
   const { plan, variant, design } = useBuild();
   const { say } = useUnits();
   const svg = useRef<SVGSVGElement>(null);
-  useDragTiming(plan);
+  useJudgedTiming(plan);
   const { faces, strips, levels } = plan.shell;
   // Every plan makes the faces anew; the net moves only when an outline does.
   const outlines = JSON.stringify(FACES.map((face) => faces[face].outline));

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { data, Outlet, type ShouldRevalidateFunctionArgs, useLocation } from "react-router";
 import { checkDesign } from "#core/design/limits";
 import { planInputOf } from "../planOf.server";
+import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
 import { createBuildStore } from "../state/store";
@@ -40,7 +41,7 @@ export default function BuildPage({ loaderData }: Route.ComponentProps) {
 
 function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loaderData"]) {
   // The page owns the design from its first render on: a later read of the loader must not throw edits away.
-  const [api] = useState(() => createBuildStore(design, revision, bench));
+  const [api] = useState(() => createBuildStore(design, revision, bench, afterPaint));
   useEffect(() => api.setBench(bench), [api, bench]);
   const startedFrom = useRef(revision);
   const saver = useRef<ReturnType<typeof autosave>>(undefined);

@@ -2,7 +2,7 @@ import { createContext, type ReactNode, useContext, useMemo, useRef, useState } 
 import { useStore } from "zustand";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Problem } from "#core/design/limits";
-import type { Build, Variant } from "#core/design/schema";
+import type { Build, Feature, Variant } from "#core/design/schema";
 import { chosenVariant, variantPath } from "#core/design/variant";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { readAt, writeAt } from "./pointer";
@@ -64,6 +64,14 @@ export function useShown<T>(select: (shown: Shown) => T): T {
     if (last.current?.text !== text) last.current = { text, value };
     return last.current.value;
   });
+}
+
+/** A feature of the plan where it is now dragged to, before the plan has followed. */
+export function useMovedFeature(planned: Feature, index: number): Feature {
+  return useStore(
+    useBuildHandle().api.store,
+    ({ preview }) => (preview && chosenVariant(preview).features[index]) ?? planned,
+  );
 }
 
 /** What is picked out on the page. */

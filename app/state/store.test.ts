@@ -51,6 +51,24 @@ describe("the build's store", () => {
     expect(api.shown.getState().plan.snags).toEqual(settled());
   });
 
+  it("plans a dragged design later, the newest only, and a settled one at once", () => {
+    const works: (() => void)[] = [];
+    const api = createBuildStore(jobBuild(), 1, bench(), (work) => works.push(work));
+    const top = () => api.shown.getState().plan.parts.find((p) => p.id === "shell/top")!.lengthMm;
+    const before = top();
+    for (const mm of [1490, 1450, 1410]) api.show(widen(mm));
+    expect(works).toHaveLength(1);
+    expect(top()).toBe(before);
+    works.shift()!();
+    expect(top()).toBe(before - 90);
+    api.show(widen(1400));
+    api.settle();
+    expect(top()).toBe(before - 100);
+    const settled = api.shown.getState();
+    works.shift()!();
+    expect(api.shown.getState()).toBe(settled);
+  });
+
   it("keeps the last good design when a change cannot be planned", () => {
     const api = make();
     expect(api.commit(widen(0))[0]!.message).toMatch(/more than nought/);

@@ -45,8 +45,16 @@ export interface Shown {
   underWay: boolean;
 }
 
-/** The stores of one open build. One per route instance, never at module level. */
-export function createBuildStore(design: Build, revision: number, bench: Bench) {
+/**
+ * The stores of one open build. One per route instance, never at module level.
+ * @param later when a design still under way is planned: at once, or after it has been painted as it is dragged
+ */
+export function createBuildStore(
+  design: Build,
+  revision: number,
+  bench: Bench,
+  later: (work: () => void) => void = (work) => work(),
+) {
   const store = createStore<BuildState>()(
     temporal((): BuildState => ({ design, preview: null, save: { kind: "saved", revision } }), {
       partialize: ({ design }) => ({ design }),
@@ -62,9 +70,20 @@ export function createBuildStore(design: Build, revision: number, bench: Bench) 
     return { design: current(), bench: using, plan: planned, underWay };
   };
   const shown = createStore<Shown>()(() => show(bench));
-  store.subscribe(({ preview }) => {
+  const planAnew = () => {
     const now = shown.getState();
-    if (now.design !== current() || (now.underWay && preview === null)) shown.setState(show(now.bench));
+    if (now.design !== current() || (now.underWay && store.getState().preview === null))
+      shown.setState(show(now.bench));
+  };
+  let due = false;
+  store.subscribe(({ preview }) => {
+    if (preview === null) return planAnew();
+    if (due) return;
+    due = true;
+    later(() => {
+      due = false;
+      planAnew();
+    });
   });
 
   /** Puts a candidate in force if it can be planned; answers what keeps it from it. */
