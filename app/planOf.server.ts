@@ -1,6 +1,8 @@
 import { rememberingNester } from "#core/cuts/nester";
 import { type Plan, type PlanInput, plan } from "#core/plan";
 import { readNewest } from "#db/builds";
+import { readLog } from "#db/log";
+import { readNestings } from "#db/nestings";
 import { openDatabase } from "#db/open";
 import { readBook, readPinnedNow, readStock, readWorkshop } from "#db/workshop";
 import { localNow } from "./clock.server";
@@ -13,13 +15,15 @@ export async function planInputOf(id: string): Promise<(PlanInput & { revision: 
   const { db } = await openDatabase();
   const newest = await readNewest(db, id);
   if (!newest) return undefined;
-  const [book, stock, workshop, pinned] = await Promise.all([
+  const [book, stock, workshop, pinned, log, nestings] = await Promise.all([
     readBook(db),
     readStock(db),
     readWorkshop(db),
     readPinnedNow(db),
+    readLog(db, id),
+    readNestings(db, id),
   ]);
-  return { ...newest, log: [], book, stock, workshop, now: pinned ?? localNow(), seed: SEED };
+  return { ...newest, log, nestings, book, stock, workshop, now: pinned ?? localNow(), seed: SEED };
 }
 
 /** Remembers nestings from one request to the next: the same parts are asked for by every page of a build. */

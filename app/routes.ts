@@ -15,6 +15,8 @@ export default [
     route("*", "routes/build.unknown.tsx"),
   ]),
   route("builds/:id/save", "routes/build.save.ts"),
+  route("builds/:id/log", "routes/build.log.ts"),
+  route("builds/:id/nestings", "routes/build.nestings.ts"),
   route("builds/:id/revisions", "routes/build.revisions.ts"),
   route("builds/:id/files/:file", "routes/build.files.ts"),
 ] satisfies RouteConfig;

@@ -3,8 +3,9 @@ import { type BuyLedger, planBuying } from "./buying/planBuying";
 import type { Stock } from "./buying/stock";
 import { hungDoors } from "./closures/hung";
 import { type ClosureLedger, planClosures } from "./closures/planClosures";
-import { type Nester, rememberingNester } from "./cuts/nester";
+import { type KeptNesting, knowing, type Nester, rememberingNester } from "./cuts/nester";
 import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
+import { sheetsAtSaw } from "./cuts/record/bench";
 import type { SheetGroup } from "./cuts/sheets";
 import type { Build } from "./design/schema";
 import { chosenVariant } from "./design/variant";
@@ -13,7 +14,9 @@ import { type DiaryLedger, planDiary } from "./diary/planDiary";
 import type { Workshop } from "./diary/workshop";
 import { gather, type TradeLedger } from "./ledgers/ledger";
 import { makeSite, type Site } from "./ledgers/site";
+import type { Log } from "./log/log";
 import type { Book } from "./materials/schema";
+import { planOdd } from "./odd/planOdd";
 import { planPanes } from "./panes/planPanes";
 import { planPlacement } from "./placement/planPlacement";
 import { planPorts } from "./ports/planPorts";
@@ -29,8 +32,10 @@ import { planWindows } from "./windows/planWindows";
 /** All a plan depends on. Plain data; the same input gives the same plan on any machine. */
 export interface PlanInput {
   design: Build;
-  /** What has happened at the bench; nothing reads it yet. */
-  log: unknown[];
+  /** What has happened at the bench. */
+  log: Log;
+  /** Better nestings found by search, kept beside the build. */
+  nestings: KeptNesting[];
   book: Book;
   stock: Stock;
   workshop: Workshop;
@@ -73,6 +78,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
       planPorts(site),
       planWindows(site),
       planPlacement(site),
+      planOdd(site),
     ]),
   };
 }
@@ -86,9 +92,10 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
  */
 export function plan(input: PlanInput, nester: Nester = rememberingNester(), underWay = false): Plan {
   const { design, book, stock, workshop, seed } = input;
+  const asked = knowing(nester, input.nestings);
   const { shell, site, closures, trades } = runTrades(input, design);
 
-  const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester });
+  const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester: asked, atSaw: sheetsAtSaw(input.log) });
   const buying = planBuying(site, { parts: trades.parts, supplies: trades.supplies, groups: cuts.groups, stock });
   const before = gather([trades, cuts, buying]);
   const diary = planDiary(site, { steps: before.steps, now: parseLocal(input.now) ?? 0 });
@@ -99,7 +106,7 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
     return [
       ...then.snags,
       ...misfits({ parts: then.parts, book, trimMm: workshop.trimMm }),
-      ...ownMisfits(fixedSite, { parts: then.parts, stock, seed, nester }),
+      ...ownMisfits(fixedSite, { parts: then.parts, seed, nester: asked }),
     ];
   };
   return {
@@ -132,7 +139,13 @@ export function publicPlan(planned: Plan) {
     snags,
     figures,
     tally,
-    sheets: groups.map((g) => ({ material: g.material.id, bought: g.bought, ...g.solution })),
+    sheets: groups.map(({ material, bought, layout, solution: { unplaced, bound } }) => ({
+      material: material.id,
+      bought,
+      sheets: layout.map(({ stock, parts, cuts, offcuts }) => ({ stock: stock.id, parts, cuts, offcuts })),
+      unplaced,
+      bound,
+    })),
     shopping: buying.lines,
     diary: diary.entries.map((e) => ({
       step: e.stepId,

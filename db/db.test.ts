@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { statedMm } from "../core/design/measure";
-import type { Build } from "../core/design/schema";
+import { BUILD_VERSION, type Build } from "../core/design/schema";
 import { starterWorkshop } from "../core/diary/workshop";
 import { demoStock } from "../demo/tern-street";
 import { jobBuild, sheetShell } from "../tests/job";
@@ -66,7 +66,7 @@ describe("builds and revisions", () => {
     } as unknown as Build;
     const id = await createBuild(open.db, old, "started");
     for (const design of [(await readNewest(open.db, id))!.design, (await readRevision(open.db, id, 1))!]) {
-      expect(design.version).toBe(2);
+      expect(design.version).toBe(BUILD_VERSION);
       expect(design.variants[0]!.features.find((f) => f.kind === "mesh")).toMatchObject({ shape: "panel" });
     }
   });

@@ -1,7 +1,9 @@
-import { index, integer, jsonb, pgTable, primaryKey, text, timestamp } from "drizzle-orm/pg-core";
+import { index, integer, jsonb, pgTable, primaryKey, serial, text, timestamp } from "drizzle-orm/pg-core";
 import type { Stock } from "../core/buying/stock";
+import type { NestSolution } from "../core/cuts/nest/format";
 import type { Build } from "../core/design/schema";
 import type { Workshop } from "../core/diary/workshop";
+import type { LogEntry } from "../core/log/log";
 import type { Material } from "../core/materials/schema";
 
 /** A build and the number of its newest revision. */
@@ -28,6 +30,38 @@ export const revisions = pgTable(
     savedAt: timestamp("saved_at", { withTimezone: true }).notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.buildId, t.number] }), index("revisions_saved_at").on(t.buildId, t.savedAt)],
+);
+
+/** What happened at the bench, in the order of `seq`; rows are only ever added. */
+export const events = pgTable(
+  "events",
+  {
+    buildId: text("build_id")
+      .notNull()
+      .references(() => builds.id, { onDelete: "cascade" }),
+    /** Made by the page, so that sending the same entry twice keeps it once. */
+    id: text("id").notNull(),
+    seq: serial("seq").notNull(),
+    /** Local time of the workshop, `2026-03-02T09:00`. */
+    at: text("at").notNull(),
+    event: jsonb("event").$type<LogEntry["event"]>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.buildId, t.id] }), index("events_seq").on(t.buildId, t.seq)],
+);
+
+/** Nestings better than the plan's own, by build and the hash of what they answer. */
+export const nestings = pgTable(
+  "nestings",
+  {
+    buildId: text("build_id")
+      .notNull()
+      .references(() => builds.id, { onDelete: "cascade" }),
+    hash: text("hash").notNull(),
+    /** As text: its letters are the key it is found by. */
+    instance: text("instance").notNull(),
+    solution: jsonb("solution").$type<NestSolution>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.buildId, t.hash] })],
 );
 
 /** One row per setting: the workshop, the rack, the demo's pinned clock. */

@@ -7,6 +7,8 @@ import { starterBook } from "../core/materials/starter";
 export const DEMO_NOW = "2026-01-05T17:00";
 
 export const demoWorkshop: Workshop = {
+  saw: "table",
+  guideOffsetMm: 0,
   name: "Tern Street Workshop",
   currency: "EUR",
   hours: [

@@ -1,8 +1,10 @@
 import * as v from "valibot";
 import { StockSchema } from "../core/buying/stock";
+import { isSound, KeptNestingSchema } from "../core/cuts/kept";
 import { issueWords, readBuild } from "../core/design/read";
 import { parseLocal } from "../core/diary/calendar";
 import { WorkshopSchema } from "../core/diary/workshop";
+import { LogSchema } from "../core/log/log";
 import { BookSchema } from "../core/materials/schema";
 import type { PlanInput } from "../core/plan";
 import { fail, ok, type Result } from "../core/units/result";
@@ -14,7 +16,8 @@ export const BuildFileSchema = v.object({
   format: v.literal("hornwort-build"),
   version: v.literal(BUILD_FILE_VERSION),
   design: v.unknown(),
-  log: v.array(v.unknown()),
+  log: LogSchema,
+  nestings: v.optional(v.array(KeptNestingSchema), []),
   book: BookSchema,
   stock: StockSchema,
   workshop: WorkshopSchema,
@@ -27,7 +30,7 @@ export const BuildFileSchema = v.object({
 
 /** A plan's input as it is exported; pretty-printed, stable in its order. */
 export const writeBuildFile = (input: PlanInput): string =>
-  `${JSON.stringify({ format: "hornwort-build", version: BUILD_FILE_VERSION, design: input.design, log: input.log, book: input.book, stock: input.stock, workshop: input.workshop, now: input.now, seed: input.seed }, null, 2)}\n`;
+  `${JSON.stringify({ format: "hornwort-build", version: BUILD_FILE_VERSION, design: input.design, log: input.log, nestings: input.nestings, book: input.book, stock: input.stock, workshop: input.workshop, now: input.now, seed: input.seed }, null, 2)}\n`;
 
 /**
  * Reads an exported build.
@@ -47,6 +50,6 @@ export function readBuildFile(data: unknown): Result<PlanInput> {
   if (!read.success) return fail(`This build file is damaged: ${issueWords(read.issues)}. Nothing was changed.`);
   const design = readBuild(read.output.design, read.output.book);
   if (!design.ok) return design;
-  const { book, stock, workshop, now, seed, log } = read.output;
-  return ok({ design: design.value, book, stock, workshop, now, seed, log });
+  const { book, stock, workshop, now, seed, log, nestings } = read.output;
+  return ok({ design: design.value, book, stock, workshop, now, seed, log, nestings: nestings.filter(isSound) });
 }

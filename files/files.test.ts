@@ -31,6 +31,7 @@ describe("build files", () => {
       const written = writeBuildFile({
         design,
         log: [],
+        nestings: [],
         book: demoBook(),
         stock: demoStock,
         workshop: demoWorkshop,

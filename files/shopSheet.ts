@@ -1,3 +1,4 @@
+import { sawOrder } from "../core/cuts/saw/sawOrder";
 import { sawSizeMm } from "../core/cuts/sawSize";
 import type { SheetGroup } from "../core/cuts/sheets";
 import { FACES } from "../core/design/names";
@@ -43,7 +44,7 @@ export async function shopSheetPdf(plan: Plan, name: string): Promise<Buffer> {
   const { doc, finish } = startPaper(PAGE, MARGIN_MM, `${name}, shop sheet`);
 
   drawNet(doc, plan, name);
-  for (const group of plan.groups) for (const i of group.solution.sheets.keys()) drawSheet(doc, plan, group, i);
+  for (const group of plan.groups) for (const i of group.layout.keys()) drawSheet(doc, plan, group, i);
   cutList(doc, plan);
   shoppingList(doc, plan);
   const { count } = doc.bufferedPageRange();
@@ -134,14 +135,14 @@ function drawNet(doc: Doc, plan: Plan, name: string) {
 }
 
 function drawSheet(doc: Doc, plan: Plan, group: SheetGroup, index: number) {
-  const sheet = group.solution.sheets[index]!;
-  const stock = group.instance.stock.find((s) => s.id === sheet.stock)!;
+  const sheet = group.layout[index]!;
+  const { stock } = sheet;
   const say = (mm: number) => formatLength(mm, plan.site.brief.units);
   doc.addPage();
   title(
     doc,
-    `${group.material.name}: sheet ${index + 1} of ${group.solution.sheets.length}`,
-    `${say(stock.w)} × ${say(stock.h)}, blade ${say(group.instance.kerf)}. Sizes are finished sizes; cuts in the order of their numbers.`,
+    `${group.material.name}: sheet ${index + 1} of ${group.layout.length}`,
+    `${say(stock.w)} × ${say(stock.h)}, blade ${say(sheet.kerf)}. Sizes are finished sizes; cuts in the order of their numbers.`,
   );
   const n = fittingScale(stock.w, stock.h, PAGE.widthMm - 2 * MARGIN_MM, PAGE.heightMm - 2 * MARGIN_MM - 26);
   inPaperMm(doc, MARGIN_MM, MARGIN_MM + 16, () => {
@@ -157,10 +158,17 @@ function drawSheet(doc: Doc, plan: Plan, group: SheetGroup, index: number) {
     }
     for (const part of sheet.parts) {
       doc.rect(part.x / n, part.y / n, part.w / n, part.h / n).stroke();
-      const named = group.parts.find((p) => p.id === part.partId)!;
-      label(doc, `${named.label}  ${say(part.w)} × ${say(part.h)}`, part.x / n + 1.5, part.y / n + 1.2, 2.6, "bold");
+      const named = group.parts.find((p) => p.id === part.partId);
+      label(
+        doc,
+        `${named?.label ?? part.partId}  ${say(part.w)} × ${say(part.h)}`,
+        part.x / n + 1.5,
+        part.y / n + 1.2,
+        2.6,
+        "bold",
+      );
     }
-    sheet.cuts.forEach((cut, i) => {
+    sawOrder(sheet).forEach(({ cut }, i) => {
       const [x1, y1, x2, y2] =
         cut.axis === "x" ? [cut.at, cut.from, cut.at, cut.to] : [cut.from, cut.at, cut.to, cut.at];
       doc

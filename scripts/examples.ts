@@ -12,6 +12,7 @@ for (const design of demoBuilds()) {
     writeBuildFile({
       design,
       log: [],
+      nestings: [],
       book: demoBook(),
       stock: demoStock,
       workshop: demoWorkshop,

@@ -66,6 +66,7 @@ export function jobBuild(variant: Variant = jobVariant()): Build {
 export const jobInput = (design: Build = jobBuild()): PlanInput => ({
   design,
   log: [],
+  nestings: [],
   book: demoBook(),
   stock: emptyStock(),
   workshop: demoWorkshop,

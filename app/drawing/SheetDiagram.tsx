@@ -1,5 +1,6 @@
-import type { NestSheet } from "#core/cuts/nest/format";
-import type { SheetGroup } from "#core/cuts/sheets";
+import { samePiece } from "#core/cuts/record/pieces";
+import type { SawSheet } from "#core/cuts/record/sawSheet";
+import { sawOrder } from "#core/cuts/saw/sawOrder";
 import { useUnits } from "../state/context";
 import { Hatches } from "./Hatches";
 import { Label } from "./Label";
@@ -7,11 +8,18 @@ import { Label } from "./Label";
 const WIDTH = 780;
 
 /** One nested sheet to scale: parts where they lie, cuts numbered in saw order, what to keep hatched. */
-export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet: NestSheet; title: string }) {
+export function SheetDiagram({
+  sheet,
+  name,
+  title,
+}: {
+  sheet: SawSheet;
+  name: (partId: string) => string;
+  title: string;
+}) {
   const { say } = useUnits();
-  const stock = group.instance.stock.find((s) => s.id === sheet.stock)!;
+  const { stock } = sheet;
   const scale = WIDTH / Math.max(stock.w, 1.6 * stock.h);
-  const label = (partId: string) => group.parts.find((p) => p.id === partId)?.label ?? partId;
   const px = (mm: number) => mm * scale;
   return (
     <svg
@@ -54,6 +62,7 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
       ))}
       {sheet.parts.map((p) => {
         const thin = px(p.h) < 36;
+        const done = sheet.done.some((d) => samePiece(d, p));
         return (
           <g key={`${p.x}/${p.y}`}>
             <rect
@@ -61,7 +70,7 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
               y={px(p.y)}
               width={px(p.w)}
               height={px(p.h)}
-              fill="var(--chakra-colors-sheet)"
+              fill={done ? "var(--chakra-colors-fernSoft)" : "var(--chakra-colors-sheet)"}
               stroke="var(--chakra-colors-ink)"
             />
             {px(p.w) > 60 && px(p.h) > 11 && (
@@ -72,7 +81,8 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
                 font="body"
                 bold
               >
-                {label(p.partId)}
+                {done && "✓ "}
+                {name(p.partId)}
                 <tspan
                   {...(thin ? { dx: 8 } : { x: px(p.x) + 7, dy: 15 })}
                   style={{ fontWeight: 400, fontFamily: "var(--chakra-fonts-mono)" }}
@@ -84,12 +94,13 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
           </g>
         );
       })}
-      {sheet.cuts.map((cut, i) => {
+      {sawOrder(sheet).map(({ cut, made }, i) => {
         const along = cut.axis === "x";
         const [x1, y1, x2, y2] = along ? [cut.at, cut.from, cut.at, cut.to] : [cut.from, cut.at, cut.to, cut.at];
+        // Names stand at the head of a part and at its left: numbers stand at the foot and the right.
         const mid = along
-          ? { x: px(cut.at), y: px(cut.from) + 10 }
-          : { x: Math.min(px(cut.from) + 60 + 30 * (i % 5), px(cut.to) - 10), y: px(cut.at) };
+          ? { x: px(cut.at), y: px(cut.to) - 11 }
+          : { x: Math.max(px(cut.from) + 10, px(cut.to) - 12 - 19 * (i % 3)), y: px(cut.at) };
         return (
           <g key={`${cut.axis}${cut.at}${cut.from}`}>
             <line
@@ -97,10 +108,16 @@ export function SheetDiagram({ group, sheet, title }: { group: SheetGroup; sheet
               y1={px(y1!)}
               x2={px(x2!)}
               y2={px(y2!)}
-              stroke="var(--chakra-colors-stop)"
-              strokeDasharray="4 3"
+              stroke={made ? "var(--chakra-colors-ink)" : "var(--chakra-colors-stop)"}
+              strokeWidth={made ? 2 : 1}
+              {...(!made && { strokeDasharray: "4 3" })}
             />
-            <circle cx={mid.x} cy={mid.y} r="8" fill="var(--chakra-colors-ink)" />
+            <circle
+              cx={mid.x}
+              cy={mid.y}
+              r="8"
+              fill={made ? "var(--chakra-colors-fern)" : "var(--chakra-colors-ink)"}
+            />
             <Label x={mid.x} y={mid.y + 3.5} anchor="middle" size={10} tone="sheet">
               {i + 1}
             </Label>

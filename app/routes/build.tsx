@@ -17,14 +17,14 @@ import type { Route } from "./+types/build";
 export async function loader({ params }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
   if (!input) throw data("There is no build of this name. It may have been renamed or never kept.", { status: 404 });
-  const { design, revision, book, stock, workshop, now, seed } = input;
-  const problems = checkDesign(design, book);
+  const { design, revision, ...bench } = input;
+  const problems = checkDesign(design, bench.book);
   if (problems.length > 0)
     throw data(
       `This build cannot be planned with your materials book: ${problems.map((p) => p.message).join(" ")} Every save of it is kept.`,
       { status: 409 },
     );
-  return { id: params.id, design, revision, bench: { book, stock, workshop, now, seed } };
+  return { id: params.id, design, revision, bench };
 }
 
 /** The open page owns its design; only a form sent (a price, a restored revision) reads the server again. */

@@ -1,4 +1,6 @@
 import { createBuild } from "#db/builds";
+import { bringLog } from "#db/log";
+import { writeNesting } from "#db/nestings";
 import { openDatabase } from "#db/open";
 import { readBook, writeBook } from "#db/workshop";
 import { readBuildFile } from "#files/buildFile";
@@ -20,5 +22,7 @@ export async function action({ request }: Route.ActionArgs) {
   const added = file.value.book.materials.filter((m) => !known.has(m.id));
   if (added.length > 0) await writeBook(db, { materials: [...book.materials, ...added] });
   const id = await createBuild(db, file.value.design, "imported");
+  await bringLog(db, id, file.value.log);
+  for (const nesting of file.value.nestings) await writeNesting(db, id, nesting);
   return Response.json({ id, added: added.length });
 }

@@ -1,4 +1,4 @@
-import { Button, Field, Flex, Input, SimpleGrid, Stack, Text } from "@chakra-ui/react";
+import { Button, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { data, Form, useNavigation } from "react-router";
 import * as v from "valibot";
 import { type Workshop, WorkshopSchema } from "#core/diary/workshop";
@@ -10,9 +10,15 @@ import { Panel } from "../ui/Panel";
 import type { Route } from "./+types/workshop";
 
 const DAYS = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
+const SAWS = [
+  ["table", "a saw with a fence"],
+  ["guide", "a circular saw along a guide"],
+  ["hand", "a hand saw or a knife"],
+] as const;
 const NUMBERS = [
   ["kerfMm", "Saw kerf, mm"],
   ["trimMm", "Trim a sheet edge, mm"],
+  ["guideOffsetMm", "Guide's edge to blade, mm"],
   ["offcutMinSideMm", "Smallest offcut side kept, mm"],
   ["glassLeadDays", "Glass ordered, days to wait"],
 ] as const;
@@ -41,6 +47,7 @@ export async function action({ request }: Route.ActionArgs) {
     name: text("name"),
     currency: text("currency").toUpperCase(),
     hours: DAYS.map((_, i) => readHours(text(`hours-${i}`))),
+    saw: text("saw"),
     ...Object.fromEntries(NUMBERS.map(([key]) => [key, parseDecimal(text(key)) ?? text(key)])),
   };
   const read = v.safeParse(WorkshopSchema, candidate);
@@ -82,6 +89,19 @@ export default function WorkshopPage({ loaderData, actionData }: Route.Component
             <SimpleGrid columns={{ base: 1, md: 3 }} gap="4">
               {field("name", "Name", workshop.name)}
               {field("currency", "Currency", workshop.currency, "three letters, such as EUR")}
+              <Field.Root>
+                <Field.Label>Panels are cut with</Field.Label>
+                <NativeSelect.Root>
+                  <NativeSelect.Field name="saw" defaultValue={workshop.saw} bg="sheet" borderColor="line">
+                    {SAWS.map(([saw, words]) => (
+                      <option key={saw} value={saw}>
+                        {words}
+                      </option>
+                    ))}
+                  </NativeSelect.Field>
+                  <NativeSelect.Indicator />
+                </NativeSelect.Root>
+              </Field.Root>
               {NUMBERS.map(([key, label]) => field(key, label, String(workshop[key])))}
             </SimpleGrid>
           </Panel>

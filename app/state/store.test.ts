@@ -7,8 +7,8 @@ import { type Bench, createBuildStore } from "./store";
 
 const WIDTH = "/variants/0/shell/size/width";
 const bench = (): Bench => {
-  const { book, stock, workshop, now, seed } = jobInput();
-  return { book, stock, workshop, now, seed };
+  const { design: _design, ...rest } = jobInput();
+  return rest;
 };
 const make = () => createBuildStore(jobBuild(), 1, bench());
 const widen = (mm: number) => (draft: ReturnType<typeof jobBuild>) => writeAt(draft, WIDTH, statedMm(mm));

@@ -3,16 +3,19 @@ import { produce } from "immer";
 import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
 import type { Stock } from "#core/buying/stock";
-import { rememberingNester } from "#core/cuts/nester";
+import { type KeptNesting, rememberingNester } from "#core/cuts/nester";
 import { checkDesign, type Problem } from "#core/design/limits";
 import type { Build } from "#core/design/schema";
 import type { Workshop } from "#core/diary/workshop";
+import type { Log } from "#core/log/log";
 import type { Book } from "#core/materials/schema";
 import { type Plan, plan } from "#core/plan";
 import { applyFix } from "#core/snags/fix";
 
 /** What a build is planned with, beside its design. */
 export interface Bench {
+  log: Log;
+  nestings: KeptNesting[];
   book: Book;
   stock: Stock;
   workshop: Workshop;
@@ -66,7 +69,7 @@ export function createBuildStore(
   const current = () => store.getState().preview ?? store.getState().design;
   const show = (using: Bench): Shown => {
     const underWay = store.getState().preview !== null;
-    const planned = plan({ design: current(), log: [], ...using }, nester, underWay);
+    const planned = plan({ design: current(), ...using }, nester, underWay);
     return { design: current(), bench: using, plan: planned, underWay };
   };
   const shown = createStore<Shown>()(() => show(bench));

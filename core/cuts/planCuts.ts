@@ -9,8 +9,10 @@ import { buildShell } from "../shell/buildShell";
 import { sheetAlternatives } from "../shell/kinds/sheet/alternatives";
 import { panelParts } from "../shell/panelParts";
 import { formatMoney, formatNumber } from "../units/format";
+import { type Nearest, nearestFit } from "./nearest";
 import { areaBound } from "./nest/nest";
 import type { Nester } from "./nester";
+import type { BenchSheet } from "./record/bench";
 import { sawSizeMm } from "./sawSize";
 import { nestOwnPanes, nestSheets, type SheetGroup } from "./sheets";
 
@@ -24,25 +26,32 @@ export interface CutNeeds {
   stock: Stock;
   seed: number;
   nester: Nester;
+  /** Sheets at the saw already. */
+  atSaw: readonly BenchSheet[];
 }
 
 /** Sheets to buy, their cutting, and whether another joint would save one. */
 export function planCuts(site: Site, needs: CutNeeds): CutLedger {
-  const { parts, stock, seed, nester } = needs;
-  const sheets = nestSheets(parts, site.book, stock, site.workshop, seed, nester);
+  const { parts, stock, seed, nester, atSaw } = needs;
+  const sheets = nestSheets(parts, site.book, stock, site.workshop, seed, nester, atSaw);
   const own = nestOwnPanes(parts, site.shell.reusable, site.workshop, seed, nester);
   const groups = [...sheets, ...own];
   return {
     ...emptyLedger(),
     groups,
     steps: sheets.length === 0 ? [] : [sawStep(sheets)],
-    snags: [...groups.flatMap((g) => unplacedSnags(site, g)), ...savingSnags(site, sheets, needs)],
+    snags: [
+      ...groups.flatMap((g) => unplacedSnags(site, g)),
+      ...sheets.flatMap((g) => unwantedSnags(site, g)),
+      // Once a sheet is at the saw, another joint would spoil it rather than save one.
+      ...(atSaw.length === 0 ? savingSnags(site, sheets, needs) : []),
+    ],
     figures: groups.map(sheetFigure),
   };
 }
 
 function sawStep(groups: SheetGroup[]): Step {
-  const cuts = groups.flatMap((g) => g.solution.sheets.flatMap((s) => s.cuts));
+  const cuts = groups.flatMap((g) => g.layout.flatMap((s) => s.cuts));
   const metres = cuts.reduce((sum, c) => sum + Math.max(0, c.to - c.from), 0) / 1000;
   const sheets = groups.reduce((sum, g) => sum + g.sheets, 0);
   // Two datum edges are trimmed on every sheet before the first cut.
@@ -76,7 +85,7 @@ function sheetFigure(group: SheetGroup): Figure {
     id: `cuts/${group.material.id}/sheets`,
     label: `Sheets of ${group.material.name}`,
     value: group.sheets,
-    low: bound.sheets,
+    low: group.least.sheets,
     unit: "",
     formula: `edge-to-edge nesting, part of it taken up and laid anew until nothing is gained; ${BOUND_WORDS[bound.proof]}`,
     inputs: [
@@ -94,18 +103,53 @@ function sheetFigure(group: SheetGroup): Figure {
 }
 
 function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
-  const largest = group.instance.stock.reduce((a, b) => (a.w * a.h >= b.w * b.h ? a : b), { w: 0, h: 0 });
-  const trim = group.own ? 0 : 2 * site.workshop.trimMm;
   return group.solution.unplaced.map((u): Snag => {
     const part = group.parts.find((p) => p.id === u.partId)!;
+    const asked = group.instance.parts.find((p) => p.id === u.partId)!;
+    const near = nearestFit(asked, group.instance);
+    const odd = site.variant.oddParts.findIndex((o) => `odd/${o.id}` === u.partId);
     return {
       rule: "cuts/no-sheet-fits",
       subject: u.partId,
       severity: "stop",
       stage: "cuts",
       title: `${part.label} fits no ${group.own ? "pane it came with" : "sheet"}`,
-      sentence: `${site.say(part.lengthMm)} × ${site.say(part.widthMm)}: ${u.why}. The largest gives ${site.say(largest.w - trim)} × ${site.say(largest.h - trim)}.`,
+      sentence: `${site.say(part.lengthMm)} × ${site.say(part.widthMm)}: ${u.why}. ${nearestWords(site, near)}`,
       reason: "Panels are cut whole; a joint in the middle of a panel is for you to decide.",
+      ...(near?.turned &&
+        odd >= 0 && {
+          fix: {
+            label: "Let it be turned",
+            patch: [{ op: "replace" as const, path: site.at(`/oddParts/${odd}/grainLocked`), value: false }],
+          },
+        }),
+    };
+  });
+}
+
+function nearestWords(site: Site, near: Nearest | undefined): string {
+  if (!near) return "The book has no sheet of it: choose another material.";
+  return near.turned
+    ? "Turned through a right angle it would fit."
+    : `The nearest that would fit is ${site.say(near.w)} × ${site.say(near.h)}.`;
+}
+
+/** What a change of the design spoils of what is cut already. */
+function unwantedSnags(site: Site, group: SheetGroup): Snag[] {
+  return group.unwanted.map((cut): Snag => {
+    const part = group.parts.find((p) => p.id === cut.partId);
+    const [w, h] = cut.rotated ? [cut.h, cut.w] : [cut.w, cut.h];
+    const wasCut = `${site.say(w)} × ${site.say(h)}`;
+    return {
+      rule: "cuts/cut-otherwise",
+      subject: `${cut.partId} ${wasCut}`,
+      severity: "mind",
+      stage: "cuts",
+      title: part ? `${part.label} was cut to another size` : `A part cut already is no longer asked for`,
+      sentence: part
+        ? `It was cut at ${wasCut}; the design now asks ${site.say(sawSizeMm(part.lengthMm))} × ${site.say(sawSizeMm(part.widthMm))}${part.qty > 1 ? ` × ${part.qty}` : ""}. The piece is nested in as stock.`
+        : `A piece of ${wasCut} lies cut; it is nested in as stock.`,
+      reason: "What is cut cannot be made larger. Undo the change, or cut it down or anew as the plan now says.",
     };
   });
 }
@@ -113,7 +157,7 @@ function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
 /** Panes that the shell's own ones do not give. */
 export const ownMisfits = (
   site: Site,
-  { parts, seed, nester }: CutNeeds,
+  { parts, seed, nester }: Pick<CutNeeds, "parts" | "seed" | "nester">,
 ): Pick<Snag, "rule" | "subject" | "severity">[] =>
   nestOwnPanes(parts, site.shell.reusable, site.workshop, seed, nester).flatMap((g) => unplacedSnags(site, g));
 
@@ -140,16 +184,12 @@ export function misfits({
     .map((p) => ({ rule: "cuts/no-sheet-fits", subject: p.id, severity: "stop" }));
 }
 
-/** What a group's sheets cost; by their area while a price is missing. */
-const nestedCost = ({ instance, solution }: SheetGroup): number =>
-  solution.sheets.reduce((sum, sheet) => sum + instance.stock.find((s) => s.id === sheet.stock)!.price, 0);
-
 const total = (groups: SheetGroup[], of: (group: SheetGroup) => number): number =>
   groups.reduce((sum, g) => sum + of(g), 0);
 
 /** Tries the alternatives when the sheets cost more than the parts' area asks for. */
 function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] {
-  const cost = total(groups, nestedCost);
+  const cost = total(groups, (g) => g.cost);
   if (cost <= total(groups, (g) => areaBound(g.instance)) + 1e-9 || groups.some((g) => g.solution.unplaced.length > 0))
     return [];
   const own = new Set(site.shell.panels.map((p) => p.id));
@@ -158,7 +198,7 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
     const shell = buildShell(alternative.variant, site.book);
     const parts = panelParts(shell);
     const nested = nestSheets([...parts, ...others], site.book, needs.stock, site.workshop, needs.seed, needs.nester);
-    const saved = cost - total(nested, nestedCost);
+    const saved = cost - total(nested, (g) => g.cost);
     if (nested.some((g) => g.solution.unplaced.length > 0) || saved <= 1e-9) return [];
     const costMinor = total(nested, (g) => g.costMinor ?? 0);
     return [{ ...alternative, costSaved: saved, sheets: total(nested, (g) => g.sheets), costMinor }];

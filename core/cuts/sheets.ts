@@ -5,8 +5,11 @@ import { findMaterial } from "../materials/find";
 import type { Book, MaterialOf } from "../materials/schema";
 import { OWN_PANES } from "../shell/ownPanes";
 import type { Reusable } from "../shell/shell";
-import type { NestInstance, NestSolution } from "./nest/format";
+import type { NestInstance, NestSolution, PlacedPart } from "./nest/format";
 import type { Nester } from "./nester";
+import type { BenchSheet } from "./record/bench";
+import { pieceId, type SawSheet, sheetNow, sheetToCome } from "./record/sawSheet";
+import { type Standing, standingOf } from "./record/standing";
 import { sawSizeMm } from "./sawSize";
 
 /** All panels of one sheet material, nested; or what is cut from the panes a shell came with. */
@@ -15,13 +18,22 @@ export interface SheetGroup {
   /** True for panes the shell came with: nothing is bought, and glass is scored, not sawn. */
   own: boolean;
   parts: Part[];
+  /** What was asked of the nesting: parts that nothing at the saw gives yet, and pieces free at the saw as stock. */
   instance: NestInstance;
   solution: NestSolution;
+  /** Every sheet, those at the saw first. */
+  layout: SawSheet[];
+  /** Cut right, and no longer asked for. */
+  unwanted: PlacedPart[];
   /** How many of each pack to buy, by pack id; rack offcuts are not in it. */
   bought: Record<string, number>;
   offcutsUsed: string[];
   /** Sheets to buy. */
   sheets: number;
+  /** The least that any nesting of the rest costs with what is at the saw already, and in how many sheets. */
+  least: { cost: number; sheets: number };
+  /** What the sheets cost in the instance's own terms: their price, or their area while a price is missing. */
+  cost: number;
   /** Share of the used sheets that becomes parts. */
   usedShare: number;
   costMinor: number | null;
@@ -84,9 +96,9 @@ export function nestOwnPanes(
     parts: group.map((p) => asPart(p)),
   };
   const solution = nester(instance);
-  const used = solution.sheets.map((s) => instance.stock.find((t) => t.id === s.stock)!);
-  const usedMm2 = used.reduce((sum, s) => sum + s.w * s.h, 0);
-  const placedMm2 = solution.sheets.flatMap((s) => s.parts).reduce((sum, p) => sum + p.w * p.h, 0);
+  const layout = solution.sheets.map((sheet, i) =>
+    sheetToCome(`${OWN_PANES}/${i + 1}`, OWN_PANES, instance, sheet, () => false),
+  );
   return [
     {
       material: { id: OWN_PANES, name: `Own panes: ${reusable.map((r) => r.label).join(", ")}` },
@@ -94,13 +106,24 @@ export function nestOwnPanes(
       parts: group,
       instance,
       solution,
+      layout,
+      unwanted: [],
       bought: {},
       offcutsUsed: solution.sheets.map((s) => s.stock),
       sheets: 0,
-      usedShare: usedMm2 === 0 ? 0 : placedMm2 / usedMm2,
+      least: { cost: 0, sheets: 0 },
+      cost: 0,
+      usedShare: usedShareOf(layout),
       costMinor: 0,
     },
   ];
+}
+
+/** Share of the sheets' area that becomes parts. */
+function usedShareOf(layout: SawSheet[]): number {
+  const areaMm2 = layout.reduce((sum, { stock }) => sum + stock.w * stock.h, 0);
+  const placedMm2 = layout.flatMap((s) => s.parts).reduce((sum, p) => sum + p.w * p.h, 0);
+  return areaMm2 === 0 ? 0 : placedMm2 / areaMm2;
 }
 
 const asPart = (p: Part): NestInstance["parts"][number] => ({
@@ -112,7 +135,10 @@ const asPart = (p: Part): NestInstance["parts"][number] => ({
   label: p.label,
 });
 
-/** Nests every sheet material of the parts ledger. */
+/** The smallest side a piece at the saw may have to be nested in, mm. */
+const PIECE_MIN_MM = 10;
+
+/** Nests every sheet material of the parts ledger, round what is at the saw already. */
 export function nestSheets(
   parts: Part[],
   book: Book,
@@ -120,39 +146,78 @@ export function nestSheets(
   workshop: Workshop,
   seed: number,
   nester: Nester,
+  atSaw: readonly BenchSheet[] = [],
 ): SheetGroup[] {
   const byMaterial = new Map<string, Part[]>();
+  for (const { material } of atSaw) if (findMaterial(book, material, "sheet")) byMaterial.set(material, []);
   for (const part of parts)
     if (part.kind === "panel") byMaterial.set(part.materialId, [...(byMaterial.get(part.materialId) ?? []), part]);
-  return [...byMaterial].map(([materialId, group]): SheetGroup => {
+  return [...byMaterial].map(([materialId, group]) => {
     const material = findMaterial(book, materialId, "sheet")!;
-    const instance = nestInstanceFor(material, group, stock, workshop, seed);
-    const solution = nester(instance);
-    const bought: Record<string, number> = {};
-    const offcutsUsed: string[] = [];
-    let areaMm2 = 0;
-    for (const sheet of solution.sheets) {
-      const of = instance.stock.find((s) => s.id === sheet.stock)!;
-      areaMm2 += of.w * of.h;
-      if (of.price === 0 && of.count !== null) offcutsUsed.push(of.id);
-      else bought[of.id] = (bought[of.id] ?? 0) + 1;
-    }
-    const placedMm2 = solution.sheets.flatMap((s) => s.parts).reduce((sum, p) => sum + p.w * p.h, 0);
-    const prices = Object.entries(bought).map(([id, n]) => {
-      const price = material.stock.find((s) => s.id === id)!.priceMinor;
-      return price === null ? null : price * n;
-    });
-    return {
-      material,
-      own: false,
-      parts: group,
-      instance,
-      solution,
-      bought,
-      offcutsUsed,
-      sheets: solution.sheets.length - offcutsUsed.length,
-      usedShare: areaMm2 === 0 ? 0 : placedMm2 / areaMm2,
-      costMinor: prices.reduce<number | null>((sum, p) => (sum === null || p === null ? null : sum + p), 0),
-    };
+    const mine = atSaw.filter((s) => s.material === materialId);
+    const all = nestInstanceFor(material, group, stock, workshop, seed);
+    const { standings, rest } = standingOf(mine, all.parts);
+    const laidFromRack = new Set(mine.flatMap((s) => (s.stock.rack ? [s.stock.id] : [])));
+    const pieces = standings.flatMap(({ sheet, free }) =>
+      free.flatMap((p, i) =>
+        Math.min(p.w, p.h) < PIECE_MIN_MM
+          ? []
+          : [{ id: pieceId(sheet.id, i), w: p.w, h: p.h, price: 0, count: 1, trim: 0 }],
+      ),
+    );
+    const instance: NestInstance =
+      mine.length === 0
+        ? all
+        : { ...all, parts: rest, stock: [...pieces, ...all.stock.filter((s) => !laidFromRack.has(s.id))] };
+    return groupOf(material, group, instance, nester(instance), standings, workshop.offcutMinSideMm);
   });
+}
+
+/** A nested material as the screens and lists take it. */
+function groupOf(
+  material: MaterialOf<"sheet">,
+  parts: Part[],
+  instance: NestInstance,
+  solution: NestSolution,
+  standings: Standing[],
+  minSideMm: number,
+): SheetGroup {
+  const filled = new Map(solution.sheets.map((sheet) => [sheet.stock, sheet]));
+  const laid = standings.map((s) => sheetNow(s, filled, minSideMm));
+  const pieces = new Set(standings.flatMap(({ sheet, free }) => free.map((_, i) => pieceId(sheet.id, i))));
+  const packs = new Set(material.stock.map((s) => s.id));
+  const taken = new Set(laid.map((s) => s.id));
+  let n = 0;
+  const freeName = (): string => {
+    do n++;
+    while (taken.has(`${material.id}/${n}`));
+    return `${material.id}/${n}`;
+  };
+  const toCome = solution.sheets
+    .filter((sheet) => !pieces.has(sheet.stock))
+    .map((sheet) => sheetToCome(freeName(), material.id, instance, sheet, (id) => !packs.has(id)));
+  const layout = [...laid, ...toCome];
+  const bought: Record<string, number> = {};
+  for (const { stock } of layout) if (!stock.rack) bought[stock.id] = (bought[stock.id] ?? 0) + 1;
+  const prices = Object.entries(bought).map(([id, count]) => {
+    const price = material.stock.find((s) => s.id === id)?.priceMinor ?? null;
+    return price === null ? null : price * count;
+  });
+  const costOf = (sheets: SawSheet[]) => sheets.reduce((sum, { stock }) => sum + stock.price, 0);
+  return {
+    material,
+    own: false,
+    parts,
+    instance,
+    solution,
+    layout,
+    unwanted: standings.flatMap((s) => s.unwanted),
+    bought,
+    offcutsUsed: layout.flatMap(({ stock }) => (stock.rack ? [stock.id] : [])),
+    sheets: layout.filter(({ stock }) => !stock.rack).length,
+    least: { cost: costOf(laid) + solution.bound.cost, sheets: laid.length + solution.bound.sheets },
+    cost: costOf(layout),
+    usedShare: usedShareOf(layout),
+    costMinor: prices.reduce<number | null>((sum, p) => (sum === null || p === null ? null : sum + p), 0),
+  };
 }

@@ -9,6 +9,7 @@ export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
   name: "Variant A",
   faces: {},
   features: [],
+  oddParts: [],
   closure: { kind: "open" },
   seal: {
     sealant: "silicone-neutral",

@@ -109,6 +109,15 @@ export function checkDesign(build: Build, book: Book): Problem[] {
   if (topLoadKg.value < 0 || topLoadKg.value > 300)
     add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
 
+  variant.oddParts.forEach((odd, i) => {
+    const path = `/oddParts/${i}`;
+    if (variant.oddParts.findIndex((o) => o.id === odd.id) !== i) add(`${path}/id`, "Two odd parts share this id.");
+    between(`${path}/length`, odd.length, 1, 10_000, `The length of ${odd.label}`);
+    between(`${path}/width`, odd.width, 1, 10_000, `The width of ${odd.label}`);
+    if (!findMaterial(book, odd.material, "sheet"))
+      add(`${path}/material`, `The book has no sheet “${odd.material}”. Choose another.`);
+  });
+
   variant.features.forEach((feature, i) => {
     const path = `/features/${i}`;
     if (variant.features.findIndex((f) => f.id === feature.id) !== i) add(`${path}/id`, "Two features share this id.");

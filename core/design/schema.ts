@@ -9,7 +9,7 @@ export type { Measure } from "./basics";
 export type { FaceId } from "./names";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
-export const BUILD_VERSION = 2;
+export const BUILD_VERSION = 3;
 
 /** How an animal's body passes gaps; each has its own default factor (HANDBOOK §7). */
 export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
@@ -169,6 +169,19 @@ export const SealSchema = v.object({
   airingDays: MeasureSchema,
 });
 
+/** A part beside the shell's own, cut from the same sheets. */
+export const OddPartSchema = v.object({
+  id,
+  label: v.pipe(text(60), v.nonEmpty("Give the part a name.")),
+  material: id,
+  length: MeasureSchema,
+  width: MeasureSchema,
+  qty: v.pipe(finite, v.integer("A whole number of pieces."), v.minValue(1, "At least one."), v.maxValue(1000)),
+  /** True when `length` must lie along the sheet's length. */
+  grainLocked: v.boolean(),
+});
+export type OddPart = v.InferOutput<typeof OddPartSchema>;
+
 export const VariantSchema = v.object({
   id,
   name: v.pipe(text(80), v.nonEmpty("Give the variant a name.")),
@@ -183,6 +196,7 @@ export const VariantSchema = v.object({
     ),
   ),
   features: v.array(FeatureSchema),
+  oddParts: v.pipe(v.array(OddPartSchema), v.maxLength(1000, "At most 1000 kinds of odd parts.")),
   closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema, FoundClosureSchema, LidSchema]),
   seal: SealSchema,
   notes: v.record(v.string(), text(4000)),

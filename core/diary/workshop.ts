@@ -19,6 +19,13 @@ export const WorkshopSchema = v.object({
     v.maxValue(10, "A kerf over 10 mm is no saw."),
   ),
   trimMm: v.pipe(finite, v.minValue(0), v.maxValue(50)),
+  /** What panels are cut with: it says how settings are told. */
+  saw: v.optional(v.picklist(["table", "guide", "hand"]), "table"),
+  /** From a guide's edge to the near side of the blade of the saw that runs along it. */
+  guideOffsetMm: v.optional(
+    v.pipe(finite, v.minValue(0), v.maxValue(500, "A saw's foot is less than 500 mm wide.")),
+    0,
+  ),
   /** Smallest side of an offcut worth keeping. */
   offcutMinSideMm: v.pipe(finite, v.minValue(10), v.maxValue(1000)),
   glassLeadDays: v.pipe(finite, v.integer(), v.minValue(0), v.maxValue(90)),
@@ -32,6 +39,8 @@ export const starterWorkshop = (): Workshop => ({
   hours: [...Array.from({ length: 5 }, () => [{ from: "18:30", to: "21:30" }]), [{ from: "09:00", to: "13:00" }], []],
   kerfMm: 3.2,
   trimMm: 5,
+  saw: "table",
+  guideOffsetMm: 0,
   offcutMinSideMm: 100,
   glassLeadDays: 7,
 });

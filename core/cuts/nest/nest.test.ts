@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { caseClasses } from "../../../bench/nest/instances";
 import { OPPONENTS } from "../../../bench/nest/opponents";
-import { nestFaults, separable } from "../../../tests/nestFaults";
+import { nestFaults, separable } from "./faults";
 import type { NestInstance } from "./format";
 import { nest, search } from "./nest";
 

@@ -1,4 +1,4 @@
-import type { NestInstance, NestSolution } from "../core/cuts/nest/format";
+import type { NestInstance, NestSolution } from "./format";
 
 const EPS = 1e-6;
 type Rect = { x: number; y: number; w: number; h: number };
@@ -23,6 +23,10 @@ export function separable(parts: Rect[], kerf: number): boolean {
   return false;
 }
 
+/**
+ * What is wrong with an answer, by a judge that shares nothing with the search.
+ * @returns sentences, none for a sound answer
+ */
 export function nestFaults(instance: NestInstance, solution: NestSolution): string[] {
   const found: string[] = [];
   const used = new Map<string, number>();

@@ -1,0 +1,151 @@
+import { Box, Checkbox, Flex, Text } from "@chakra-ui/react";
+import { useRef, useState } from "react";
+import type { OddPart } from "#core/design/schema";
+import { chosenVariant } from "#core/design/variant";
+import { materialsOf } from "#core/materials/find";
+import { parseMeasure } from "#core/units/guess";
+import { type RowError, readOddParts } from "#files/oddCsv";
+import { useBuild, useUnits } from "../../state/context";
+import { Select } from "../../ui/fields";
+import { Fields, Panel } from "../../ui/Panel";
+import { QuietButton } from "../../ui/QuietButton";
+import { TextField } from "../../ui/TextField";
+
+const EMPTY = { label: "", length: "", width: "", qty: "1", grain: false };
+
+/** Parts beside the shell's own: typed one by one, or brought in as a list. */
+export function OddParts() {
+  const { plan, bench, api, variant } = useBuild();
+  const { units, say } = useUnits();
+  const sheets = materialsOf(bench.book, "sheet");
+  const usual = plan.groups.find((g) => !g.own)?.material.id ?? sheets[0]?.id ?? "";
+  const [material, setMaterial] = useState(usual);
+  const [typed, setTyped] = useState(EMPTY);
+  const [message, setMessage] = useState<string | null>(null);
+  const [errors, setErrors] = useState<RowError[]>([]);
+  const file = useRef<HTMLInputElement>(null);
+  const taken = variant.oddParts.map((o) => o.id);
+
+  const add = (parts: OddPart[]) => {
+    const problems = api.commit((draft) => {
+      chosenVariant(draft).oddParts.push(...parts);
+    });
+    setMessage(problems[0]?.message ?? null);
+    return problems.length === 0;
+  };
+  const addTyped = () => {
+    const [length, width] = [
+      parseMeasure(typed.length, units.unit, "stated"),
+      parseMeasure(typed.width, units.unit, "stated"),
+    ];
+    const qty = Number(typed.qty);
+    if (!length.ok) return setMessage(`Length: ${length.message}`);
+    if (!width.ok) return setMessage(`Width: ${width.message}`);
+    if (!Number.isInteger(qty) || qty < 1 || qty > 1000) return setMessage("How many: a whole number from 1 to 1000.");
+    let n = 1;
+    while (taken.includes(`odd-${n}`)) n++;
+    const label = typed.label.trim() || `Odd part ${n}`;
+    const part = {
+      id: `odd-${n}`,
+      label,
+      material,
+      length: length.value,
+      width: width.value,
+      qty,
+      grainLocked: typed.grain,
+    };
+    if (add([part])) setTyped(EMPTY);
+  };
+  const bringIn = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    const read = readOddParts(await chosen.text(), { unit: units.unit, materials: sheets, material, taken });
+    setErrors(read.errors);
+    if (read.parts.length > 0) add(read.parts);
+    if (file.current) file.current.value = "";
+  };
+  const drop = (id: string) =>
+    api.commit((draft) => {
+      const chosen = chosenVariant(draft);
+      chosen.oddParts = chosen.oddParts.filter((o) => o.id !== id);
+    });
+
+  return (
+    <Panel title="Odd parts">
+      <Text fontSize="xs" color="muted" mb="2">
+        Shelves, feet, templates: whatever else comes from the same sheets. They are nested with the rest.
+      </Text>
+      {variant.oddParts.slice(0, 20).map((odd) => (
+        <Flex key={odd.id} gap="3" align="center" py="0.5">
+          <Text fontSize="sm" minW="16rem">
+            {odd.label}{" "}
+            <Text as="span" fontFamily="mono">
+              {say(odd.length.value)} × {say(odd.width.value)}
+              {odd.qty > 1 ? `, ${odd.qty} of them` : ""}
+            </Text>
+            {odd.grainLocked ? ", along the sheet" : ""}
+          </Text>
+          <QuietButton size="xs" aria-label={`Leave ${odd.label} out`} onClick={() => drop(odd.id)}>
+            Leave out
+          </QuietButton>
+        </Flex>
+      ))}
+      {variant.oddParts.length > 20 && (
+        <Text fontSize="sm" my="1">{`and ${variant.oddParts.length - 20} more, all in the list above`}</Text>
+      )}
+      <Fields min="7.5rem">
+        <TextField label="Part" value={typed.label} onChange={(label) => setTyped({ ...typed, label })} />
+        <TextField label="Its length" value={typed.length} onChange={(length) => setTyped({ ...typed, length })} />
+        <TextField label="Its width" value={typed.width} onChange={(width) => setTyped({ ...typed, width })} />
+        <TextField label="How many" value={typed.qty} onChange={(qty) => setTyped({ ...typed, qty })} />
+        <Select
+          label="Cut from"
+          value={material}
+          options={sheets.map((s) => [s.id, s.name] as const)}
+          onChange={setMaterial}
+        />
+      </Fields>
+      <Flex gap="3" mt="2" align="center" wrap="wrap">
+        <Checkbox.Root
+          size="sm"
+          checked={typed.grain}
+          onCheckedChange={({ checked }) => setTyped({ ...typed, grain: checked === true })}
+        >
+          <Checkbox.HiddenInput />
+          <Checkbox.Control borderColor="muted" />
+          <Checkbox.Label fontSize="sm">Length lies along the sheet</Checkbox.Label>
+        </Checkbox.Root>
+        <QuietButton size="xs" onClick={addTyped}>
+          Add the part
+        </QuietButton>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,text/csv"
+          hidden
+          aria-label="Parts list, CSV"
+          onChange={(e) => bringIn(e.target.files?.[0])}
+        />
+        <QuietButton size="xs" onClick={() => file.current?.click()}>
+          Bring in a list, CSV
+        </QuietButton>
+        <Text fontSize="xs" color="muted">
+          part, length, width, quantity, material, grain
+        </Text>
+      </Flex>
+      {message && (
+        <Text role="alert" fontSize="sm" color="stop" mt="2">
+          {message}
+        </Text>
+      )}
+      {errors.length > 0 && (
+        <Box role="alert" mt="2" fontSize="sm" color="stop">
+          {errors.slice(0, 12).map((e) => (
+            <Text key={`${e.line} ${e.message}`}>{`Line ${e.line}: ${e.message}`}</Text>
+          ))}
+          {errors.length > 12 && <Text>{`and ${errors.length - 12} more rows`}</Text>}
+          <Text color="muted">The other rows were taken.</Text>
+        </Box>
+      )}
+    </Panel>
+  );
+}

@@ -1,0 +1,13 @@
+import type { SheetGroup } from "#core/cuts/sheets";
+
+/** Says what the bound proves of the answer. */
+export function proofWords(group: SheetGroup): string {
+  const { solution, sheets, layout, least, cost } = group;
+  const noun = (n: number) => `${n} ${n === 1 ? "sheet" : "sheets"}`;
+  if (solution.unplaced.length > 0)
+    return group.own ? "some parts fit no pane it came with" : "some parts fit no sheet";
+  if (group.own) return `from ${layout.length} of its own; nothing to buy`;
+  if (cost <= least.cost + 1e-6) return `${noun(sheets)} is least, proved`;
+  if (layout.length <= least.sheets) return `${noun(sheets)} is least, proved`;
+  return `${noun(sheets)}; at least ${Math.max(1, least.sheets - group.offcutsUsed.length)}`;
+}

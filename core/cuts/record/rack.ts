@@ -1,0 +1,65 @@
+import type { Stock } from "../../buying/stock";
+import type { LogEntry } from "../../log/log";
+import { fail, ok, type Result } from "../../units/result";
+import { sheetsAtSaw } from "./bench";
+import type { CutEvent } from "./events";
+import { samePlace } from "./pieces";
+
+/** A name for an offcut that nothing on the rack has: `R1`, `R2`, … */
+export function freeRackName(stock: Stock, log: readonly LogEntry[]): string {
+  const taken = new Set([
+    ...stock.offcuts.map((o) => o.id),
+    ...log.flatMap(({ event }) => (event.kind === "piece-racked" ? [event.offcut] : [])),
+  ]);
+  let n = 1;
+  while (taken.has(`R${n}`)) n++;
+  return `R${n}`;
+}
+
+/**
+ * The rack after an event at the saw: an offcut put on it is there for every build, one laid up is no longer.
+ * @param stock what is on the rack now
+ * @param log the build's log before the event
+ * @param from the build's name, for the offcut's label
+ * @returns the stock, or why the event cannot be; nothing is then to be kept of it
+ */
+export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from: string): Result<Stock> {
+  const without = (id: string): Stock => ({ ...stock, offcuts: stock.offcuts.filter((o) => o.id !== id) });
+  const put = (id: string, material: string, widthMm: number, heightMm: number, of: string): Stock => ({
+    ...stock,
+    offcuts: [...stock.offcuts, { id, material, widthMm, heightMm, from: of }],
+  });
+  switch (event.kind) {
+    case "sheet-laid": {
+      const { id, stock: sheet } = event.sheet;
+      if (!sheet.rack || sheetsAtSaw(log).some((s) => s.id === id)) return ok(stock);
+      if (!stock.offcuts.some((o) => o.id === sheet.id))
+        return fail(`${sheet.id} is no longer on the rack. Nothing was kept. Open the page anew: it is nested again.`);
+      return ok(without(sheet.id));
+    }
+    case "piece-racked": {
+      const sheet = sheetsAtSaw(log).find((s) => s.id === event.sheet);
+      const piece = sheet?.pieces.find((p) => samePlace(p, event));
+      if (!sheet || !piece)
+        return fail("That piece is not cut free yet. Nothing was kept. Tick off the cuts that free it first.");
+      return ok(put(event.offcut, sheet.material, round(piece.w), round(piece.h), from));
+    }
+    case "taken-back": {
+      const was = log.find((e) => e.id === event.entry)?.event;
+      if (was?.kind === "piece-racked") {
+        if (!stock.offcuts.some((o) => o.id === was.offcut))
+          return fail(`${was.offcut} has left the rack since, and cannot be taken back. Nothing was changed.`);
+        return ok(without(was.offcut));
+      }
+      if (was?.kind === "sheet-laid" && was.sheet.stock.rack) {
+        const { stock: sheet, material } = was.sheet;
+        return ok(put(sheet.id, material, sheet.w, sheet.h, `put back by ${from}`));
+      }
+      return ok(stock);
+    }
+    default:
+      return ok(stock);
+  }
+}
+
+const round = (mm: number) => Math.floor(mm * 10 + 1e-6) / 10;

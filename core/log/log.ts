@@ -1,0 +1,19 @@
+import * as v from "valibot";
+import { CutEventSchema } from "../cuts/record/events";
+
+/** What happened at the bench, oldest first; entries are only ever added. `at` is local time, `2026-03-02T09:00`. */
+export const LogEntrySchema = v.object({
+  id: v.pipe(v.string(), v.nonEmpty(), v.maxLength(80)),
+  at: v.pipe(v.string(), v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/)),
+  event: CutEventSchema,
+});
+export type LogEntry = v.InferOutput<typeof LogEntrySchema>;
+
+export const LogSchema = v.array(LogEntrySchema);
+export type Log = v.InferOutput<typeof LogSchema>;
+
+/** The log without what was taken back, and without the taking back. */
+export function standing(log: Log): LogEntry[] {
+  const gone = new Set(log.flatMap(({ event }) => (event.kind === "taken-back" ? [event.entry] : [])));
+  return log.filter(({ id, event }) => event.kind !== "taken-back" && !gone.has(id));
+}

@@ -1,0 +1,26 @@
+import { emptyLedger, type Part, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { findMaterial } from "../materials/find";
+
+/** Parts the builder adds by hand: they are cut with the rest. */
+export function planOdd({ variant, book }: Site): TradeLedger {
+  const parts = variant.oddParts.flatMap((odd): Part[] => {
+    const material = findMaterial(book, odd.material, "sheet");
+    if (!material) return [];
+    return [
+      {
+        id: `odd/${odd.id}`,
+        label: odd.label,
+        materialId: material.id,
+        kind: "panel",
+        lengthMm: odd.length.value,
+        widthMm: odd.width.value,
+        thicknessMm: material.thicknessMm,
+        qty: odd.qty,
+        grainLocked: odd.grainLocked,
+        working: { length: `${odd.length.typed}, typed by hand`, width: odd.width.typed },
+      },
+    ];
+  });
+  return { ...emptyLedger(), parts };
+}
