@@ -70,7 +70,7 @@ export function SheetDiagram({
               y={px(p.y)}
               width={px(p.w)}
               height={px(p.h)}
-              fill={done ? "var(--chakra-colors-fernSoft)" : "var(--chakra-colors-sheet)"}
+              fill={done ? "var(--chakra-colors-fern-soft)" : "var(--chakra-colors-sheet)"}
               stroke="var(--chakra-colors-ink)"
             />
             {px(p.w) > 60 && px(p.h) > 11 && (

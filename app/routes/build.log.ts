@@ -1,18 +1,17 @@
-import { data } from "react-router";
 import * as v from "valibot";
-import { LogEntrySchema } from "#core/log/log";
+import { type LogEntry, LogEntrySchema } from "#core/log/log";
 import { addToLog } from "#db/log";
 import { openDatabase } from "#db/open";
-import { readPinnedNow } from "#db/workshop";
+import { readPinnedNow, readStock } from "#db/workshop";
 import { parseJson, readText } from "../body.server";
 import { localNow } from "../clock.server";
 import type { Route } from "./+types/build.log";
 
 const EntriesSchema = v.pipe(v.array(v.omit(LogEntrySchema, ["at"])), v.minLength(1), v.maxLength(50));
 
-/** Adds entries to a build's log, in their order; the workshop's clock dates them. Stops at the first that cannot be. */
+/** Adds entries to a build's log, in their order; the workshop's clock dates them. Stops at the first that cannot be kept. */
 export async function action({ request, params }: Route.ActionArgs) {
-  const refuse = (message: string, status: number) => data({ message }, { status });
+  const refuse = (message: string, status: number) => Response.json({ message }, { status });
   const text = await readText(request);
   if (!text.ok) return refuse(text.message, 413);
   const json = parseJson(text.value);
@@ -20,10 +19,12 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!read?.success) return refuse("This entry could not be read. Nothing was kept; open the page anew.", 400);
   const { db } = await openDatabase();
   const at = (await readPinnedNow(db)) ?? localNow();
+  const entries: LogEntry[] = [];
   for (const entry of read.output) {
     const kept = await addToLog(db, params.id, { ...entry, at });
     if (!kept) return refuse("There is no such build any more.", 404);
     if (!kept.ok) return refuse(kept.message, 422);
+    entries.push(kept.value);
   }
-  return { message: null };
+  return Response.json({ message: null, kept: entries, stock: await readStock(db) });
 }

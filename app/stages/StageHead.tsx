@@ -11,7 +11,11 @@ export function StageHead({ title, summary, children }: { title: string; summary
       <Text fontSize="sm" color="muted" flex="1" minW="10rem">
         {summary}
       </Text>
-      {children && <Flex gap="2">{children}</Flex>}
+      {children && (
+        <Flex gap="2" wrap="wrap">
+          {children}
+        </Flex>
+      )}
     </Flex>
   );
 }

@@ -5,6 +5,7 @@ import type { Problem } from "#core/design/limits";
 import type { Build, Feature, Variant } from "#core/design/schema";
 import { chosenVariant, variantPath } from "#core/design/variant";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
+import { createLogbook, type Logbook } from "./logbook";
 import { readAt, writeAt } from "./pointer";
 import type { BuildStore, Shown } from "./store";
 
@@ -17,6 +18,7 @@ interface Picked {
 interface BuildHandle {
   buildId: string;
   api: BuildStore;
+  logbook: Logbook;
   picked: StoreApi<Picked>;
   openWorking: (figureId: string | null) => void;
   choose: (featureId: string | null) => void;
@@ -27,15 +29,17 @@ const BuildContext = createContext<BuildHandle | null>(null);
 /** Hands the open build to the stages. What is handed never changes; what it holds is subscribed to. */
 export function BuildProvider({ buildId, api, children }: { buildId: string; api: BuildStore; children: ReactNode }) {
   const [picked] = useState(() => createStore<Picked>()(() => ({ working: null, chosen: null })));
+  const [logbook] = useState(() => createLogbook(buildId, api));
   const handle = useMemo(
     (): BuildHandle => ({
       buildId,
       api,
+      logbook,
       picked,
       openWorking: (working) => picked.setState({ working }),
       choose: (chosen) => picked.setState({ chosen }),
     }),
-    [buildId, api, picked],
+    [buildId, api, logbook, picked],
   );
   return <BuildContext.Provider value={handle}>{children}</BuildContext.Provider>;
 }

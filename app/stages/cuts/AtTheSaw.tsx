@@ -48,7 +48,7 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
           <Tick
             label="Trimmed"
             checked={sheet.atSaw}
-            disabled={sheet.atSaw || log.busy}
+            disabled={sheet.atSaw}
             onTick={() => log.add({ kind: "sheet-laid", sheet: laid })}
           />
         </Row>
@@ -57,14 +57,14 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
             key={setting.cuts.map((c) => c.index).join()}
             number={rangeOf(setting.cuts.map((c) => numberOf.get(c.index)!))}
             title={settingWords(setting, bench.workshop, say)}
-            detail={[...new Set(setting.cuts.flatMap((c) => c.finishes))].map(name).join(", ") || "parts the sheet"}
+            detail={whatComesOff(setting, name)}
           >
             {setting.cuts.map((cut) => (
               <Tick
                 key={cut.index}
                 label={`Cut ${numberOf.get(cut.index)}`}
                 checked={cut.made}
-                disabled={cut.made || !sheet.atSaw || log.busy || !pieceUnder(cut.cut, sheet.pieces, sheet.kerf)}
+                disabled={cut.made || !sheet.atSaw || !pieceUnder(cut.cut, sheet.pieces, sheet.kerf)}
                 onTick={() => tick(cut)}
               />
             ))}
@@ -73,7 +73,7 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
       </Stack>
       <Flex gap="3" mt="3" align="center" wrap="wrap">
         {last && (
-          <QuietButton size="xs" disabled={log.busy} onClick={() => log.add({ kind: "taken-back", entry: last.id })}>
+          <QuietButton size="xs" onClick={() => log.add({ kind: "taken-back", entry: last.id })}>
             Take back the last entry
           </QuietButton>
         )}
@@ -117,6 +117,15 @@ function settingWords(
   if (saw === "hand") return mark;
   const guide = guideAt(settingMm, guideOffsetMm, kerfMm);
   return `${mark}; guide ${say(guide.atMm)} from it${guide.side === "past" ? ", past the cut" : ""}`;
+}
+
+/** What a setting gives: finished parts, or the strip they are cut from next. */
+function whatComesOff({ cuts }: Setting, name: (partId: string) => string): string {
+  const names = (ids: string[]) => [...new Set(ids)].map(name).join(", ");
+  const finished = names(cuts.flatMap((c) => c.finishes));
+  const strip = names(cuts.flatMap((c) => c.strip));
+  if (finished) return strip ? `${finished}; strip for ${strip}` : finished;
+  return strip ? `strip for ${strip}` : "waste off";
 }
 
 const rangeOf = (numbers: number[]) =>

@@ -4,12 +4,16 @@ import type { SawSheet } from "#core/cuts/record/sawSheet";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
 import { useBuild, useUnits } from "../../state/context";
+import { Select } from "../../ui/fields";
 import { QuietLink } from "../../ui/QuietButton";
 import { StageHead } from "../StageHead";
 import { AtTheSaw } from "./AtTheSaw";
 import { GroupPanel } from "./GroupPanel";
 import { OddParts } from "./OddParts";
 import { PartsTable } from "./PartsTable";
+
+/** More sheets than this are chosen from a list. */
+const MANY = 8;
 
 /** The nested sheets, what to do at the saw, the parts with their working, and what else is cut. */
 export default function CutsStage() {
@@ -25,7 +29,15 @@ export default function CutsStage() {
         title="Cuts"
         summary={`blade ${say(bench.workshop.kerfMm)}, trim ${say(bench.workshop.trimMm)}${units.unit === "mm" ? " mm" : ""}`}
       >
-        {views.map((v) => (
+        {views.length > MANY && (
+          <Select
+            label="Sheet"
+            value={view!.sheet.id}
+            options={views.map((v) => [v.sheet.id, v.title] as const)}
+            onChange={setShown}
+          />
+        )}
+        {(views.length > MANY ? [] : views).map((v) => (
           <Button
             key={v.sheet.id}
             size="xs"

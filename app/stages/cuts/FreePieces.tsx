@@ -25,7 +25,6 @@ export function FreePieces({ sheet, log }: { sheet: SawSheet; log: ReturnType<ty
             {free ? (
               <QuietButton
                 size="xs"
-                disabled={log.busy}
                 onClick={() =>
                   log.add({ kind: "piece-racked", sheet: sheet.id, x: offcut.x, y: offcut.y, offcut: "new" })
                 }

@@ -37,14 +37,13 @@ export function WrongPart({
             <Left
               part={part}
               drop={() => setWrong(null)}
-              busy={log.busy}
               tell={(leftW, leftH) => {
                 setWrong(null);
                 log.add({ kind: "part-spoiled", sheet: sheet.id, x: part.x, y: part.y, leftW, leftH });
               }}
             />
           ) : (
-            <QuietButton size="xs" disabled={log.busy} onClick={() => setWrong(part)}>
+            <QuietButton size="xs" onClick={() => setWrong(part)}>
               {`${name(part.partId)} came out wrong`}
             </QuietButton>
           )}
@@ -59,12 +58,10 @@ function Left({
   part,
   tell,
   drop,
-  busy,
 }: {
   part: PlacedPart;
   tell: (leftW: number, leftH: number) => void;
   drop: () => void;
-  busy: boolean;
 }) {
   const { say, units } = useUnits();
   const [w, setW] = useState(say(part.w));
@@ -97,7 +94,7 @@ function Left({
         value={h}
         onChange={(e) => setH(e.target.value)}
       />
-      <QuietButton size="xs" disabled={!ready || busy} onClick={() => ready && tell(leftW, leftH)}>
+      <QuietButton size="xs" disabled={!ready} onClick={() => ready && tell(leftW, leftH)}>
         Nest the rest anew
       </QuietButton>
       <QuietButton size="xs" onClick={drop}>

@@ -15,6 +15,12 @@ const same = (a: number, b: number) => Math.abs(a - b) < SAME_MM;
 export const samePiece = (a: Piece, b: Piece) => same(a.x, b.x) && same(a.y, b.y) && same(a.w, b.w) && same(a.h, b.h);
 export const samePlace = (a: { x: number; y: number }, b: { x: number; y: number }) => same(a.x, b.x) && same(a.y, b.y);
 
+export const within = (inner: Piece, outer: Piece) =>
+  inner.x > outer.x - SAME_MM &&
+  inner.y > outer.y - SAME_MM &&
+  inner.x + inner.w < outer.x + outer.w + SAME_MM &&
+  inner.y + inner.h < outer.y + outer.h + SAME_MM;
+
 /** The whole sheet once its edges are trimmed. */
 export const trimmed = ({ w, h, trim }: { w: number; h: number; trim: number }): Piece => ({
   x: trim,

@@ -1,5 +1,5 @@
 import type { Cut } from "../nest/format";
-import { cutPiece, type Piece, pieceUnder, samePiece } from "../record/pieces";
+import { cutPiece, type Piece, pieceUnder, samePiece, within } from "../record/pieces";
 import type { SawSheet } from "../record/sawSheet";
 
 /** One cut at the saw. */
@@ -15,6 +15,8 @@ export interface SawCut {
   datum: "left" | "top" | "right" | "bottom";
   /** Parts that this cut finishes. */
   finishes: string[];
+  /** Parts that are still to be cut from the measured side, where it is not finished by this cut. */
+  strip: string[];
   made: boolean;
 }
 
@@ -83,6 +85,7 @@ function sawCut(sheet: SawSheet, index: number, piece: Piece, made: boolean): Sa
     settingMm: across ? measured.w : measured.h,
     datum: across ? (far ? "right" : "left") : far ? "bottom" : "top",
     finishes: [part(first), part(second)].flatMap((p) => (p ? [p.partId] : [])),
+    strip: part(measured) ? [] : sheet.parts.filter((p) => within(p, measured)).map((p) => p.partId),
     made,
   };
 }

@@ -1,0 +1,142 @@
+import { expect, type Page, test } from "@playwright/test";
+import { open, saved, settled, startBuild } from "./hand";
+
+const shot = async (page: Page, name: string) => {
+  if (process.env.SHOTS) await page.screenshot({ path: `${process.env.SHOTS}/${name}.png`, fullPage: false });
+};
+/** Every part drawn on every sheet, by walking through the sheets. */
+async function partRows(page: Page): Promise<string[]> {
+  return page.locator("tr[data-part]").evaluateAll((rows) => rows.map((r) => r.getAttribute("data-part") ?? ""));
+}
+/** The checkbox of a cut, by the number drawn beside it. */
+const cut = (page: Page, n: number) => page.getByRole("checkbox", { name: `Cut ${n}`, exact: true });
+async function tick(page: Page, name: string) {
+  const box = page.getByRole("checkbox", { name, exact: true });
+  await box.locator("xpath=ancestor::label").click();
+  await expect(box).toBeChecked();
+}
+
+test("cut one part wrong halfway, and the rest is nested anew round what is left", async ({ page }) => {
+  const build = await startBuild(page, "Saw job", ["1500", "600", "600"]);
+  await open(page, `${build}/cuts`);
+  const parts = await partRows(page);
+  const saw = page.locator("section", { has: page.getByRole("heading", { name: "At the saw" }) });
+  await expect(saw).toContainText("Trim the top edge, then the left");
+  await expect(cut(page, 1)).toBeDisabled();
+  await tick(page, "Trimmed");
+  let n = 0;
+  while ((await saw.getByRole("button", { name: /came out wrong$/ }).count()) === 0) {
+    n++;
+    await tick(page, `Cut ${n}`);
+  }
+  const done = await saw.getByRole("button", { name: /came out wrong$/ }).count();
+  await shot(page, "saw-half");
+  await saw
+    .getByRole("button", { name: /came out wrong$/ })
+    .first()
+    .click();
+  await expect(saw.getByRole("textbox", { name: "Left along" })).toHaveValue(/\d/);
+  await saw.getByRole("textbox", { name: "Left along" }).fill("90000");
+  await expect(saw.getByRole("alert")).toContainText("at most");
+  await saw.getByRole("textbox", { name: "Left along" }).fill("700");
+  await saw.getByRole("button", { name: "Nest the rest anew" }).click();
+  // The part is to be cut again, and what was cut stays cut.
+  await expect(saw.getByRole("button", { name: /came out wrong$/ })).toHaveCount(done - 1);
+  for (let i = 1; i <= n; i++) await expect(cut(page, i)).toBeChecked();
+  expect(await partRows(page)).toEqual(parts);
+  await shot(page, "saw-anew");
+  // It is all there after opening the page anew, and the rest can be cut.
+  await settled(page);
+  await open(page, `${build}/cuts`);
+  for (let i = 1; i <= n; i++) await expect(cut(page, i)).toBeChecked();
+  const left = await saw.getByRole("checkbox").count();
+  for (let i = n + 1; i < left; i++) await tick(page, `Cut ${i}`);
+  await shot(page, "saw-done");
+  await settled(page);
+  // What is cut cannot be made larger: a change says what it spoils.
+  await open(page, `${build}/shell`);
+  await page.getByRole("textbox", { name: "Width", exact: true }).first().fill("1480");
+  await page.getByRole("textbox", { name: "Width", exact: true }).first().blur();
+  await saved(page);
+  await expect(page.getByRole("complementary", { name: "Snags" })).toContainText("was cut to another size");
+});
+
+test("the second offcut goes to the rack, and another build is cut from it", async ({ page }) => {
+  await open(page, "/builds/flat-pack-1500/cuts");
+  await page.getByRole("button", { name: "Sheet 2" }).click();
+  await tick(page, "Trimmed");
+  const saw = page.locator("section", { has: page.getByRole("heading", { name: "At the saw" }) });
+  for (let n = 1; (await cut(page, n).count()) > 0; n++) await tick(page, `Cut ${n}`);
+  const racks = saw.getByRole("button", { name: /on the rack$/ });
+  const size = /Put (.*) on the rack/.exec((await racks.first().textContent()) ?? "")![1]!;
+  await racks.first().click();
+  await expect(saw.getByRole("button", { name: `Put ${size} on the rack` })).toHaveCount(0);
+  await settled(page);
+  const build = await startBuild(page, "From the rack", ["700", "300", "300"]);
+  await open(page, `${build}/cuts`);
+  const from = page.getByRole("button", { name: /^From R\d/ });
+  await expect(from).toHaveCount(1);
+  const name = (await from.textContent())!.replace("From ", "");
+  await from.click();
+  await tick(page, "Trimmed");
+  // Laid up there, it is no longer offered to any other.
+  await open(page, "/builds/flat-pack-1500/cuts");
+  await expect(page.getByRole("button", { name: `From ${name}` })).toHaveCount(0);
+});
+
+test("a job of 500 parts shows how far it is, stops with its best, and the page answers meanwhile", async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const build = await startBuild(page, "Five hundred", ["1200", "500", "500"]);
+  await open(page, `${build}/cuts`);
+  const rows = Array.from(
+    { length: 100 },
+    (_, i) => `Slat ${i + 1},${260 + ((i * 37) % 610)},${90 + ((i * 53) % 330)},5`,
+  );
+  await page.getByLabel("Parts list, CSV").setInputFiles({
+    name: "parts.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(["part,length,width,quantity", ...rows, "Wrong,abc,10,1", "Huge,3000,2000,1"].join("\n")),
+  });
+  await expect(page.getByText("Line 102: length “abc”", { exact: false })).toBeVisible();
+  await saved(page);
+  // An impossible part is named with the nearest that would fit.
+  await expect(page.getByRole("complementary", { name: "Snags" })).toContainText("Huge fits no sheet");
+  await expect(page.getByRole("complementary", { name: "Snags" })).toContainText(
+    "The nearest that would fit is 2430 mm × 1210 mm",
+  );
+  const search = page.getByRole("status", { name: /^Search, PVC/ });
+  await search.getByRole("button", { name: "Search for better" }).click();
+  await expect(search).toContainText(/\d s of 30, round \d+/);
+  const at = async () => Number(/(\d+) s of 30/.exec((await search.textContent()) ?? "")?.[1]);
+  // The page answers at once while the worker searches.
+  const stall = await page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        let worst = 0;
+        let last = performance.now();
+        const until = last + 4000;
+        const beat = () => {
+          const now = performance.now();
+          worst = Math.max(worst, now - last);
+          last = now;
+          if (now < until) setTimeout(beat, 10);
+          else resolve(worst);
+        };
+        beat();
+      }),
+  );
+  console.log(`longest wait of the page while the worker searched: ${stall.toFixed(0)} ms`);
+  expect(stall).toBeLessThan(1000);
+  expect(await at()).toBeGreaterThanOrEqual(3);
+  await shot(page, "search");
+  await search.getByRole("button", { name: "Stop, keep the best" }).click();
+  await expect(search).toContainText("A better nesting was found, and is kept.");
+  await settled(page);
+  const used = await page.locator("[data-group]").first().textContent();
+  await open(page, `${build}/cuts`);
+  await expect(page.locator("[data-group]").first()).toContainText("improved by search");
+  expect(await page.locator("[data-group]").first().textContent()).toBe(used);
+  await shot(page, "search-kept");
+});
