@@ -12,7 +12,8 @@ import { readBuildFile, writeBuildFile } from "./buildFile";
 import { cutListCsv, shoppingCsv } from "./lists";
 import { SCHEMAS } from "./schemas";
 import { fittingScale, netScale, shopSheetPdf } from "./shopSheet";
-import { backTilesPdf, tilesFor } from "./tiles";
+import { tilesFor } from "./tiled";
+import { backTilesPdf } from "./tiles";
 
 const planned = plan(jobInput());
 

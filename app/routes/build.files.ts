@@ -2,11 +2,16 @@ import { data } from "react-router";
 import { writeBuildFile } from "#files/buildFile";
 import { cutListCsv, shoppingCsv } from "#files/lists";
 import { shopSheetPdf } from "#files/shopSheet";
+import { templatePdf } from "#files/template";
+import { hasTemplate, readTemplateFile } from "#files/templateFile";
 import { backTilesPdf } from "#files/tiles";
 import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
 
-/** A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, and the back at 1 : 1 as `back-a4.pdf` and `back-letter.pdf`. */
+/**
+ * A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, the back at 1 : 1 as `back-a4.pdf` and
+ * `back-letter.pdf`, and a template of each feature as `template-<feature>-inside-a4.pdf` and so on.
+ */
 export async function loader({ params }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
   if (!input) throw data("There is no build of this name.", { status: 404 });
@@ -34,7 +39,16 @@ export async function loader({ params }: Route.LoaderArgs) {
         ),
         "application/pdf",
       );
-    default:
+    default: {
+      const template = readTemplateFile(params.file);
+      const planned = planOnServer(input);
+      const feature = planned.site.variant.features.find((f) => f.id === template?.featureId);
+      if (template && feature && hasTemplate(feature))
+        return send(
+          new Uint8Array(await templatePdf(planned, input.design.name, feature, template.side, template.paper)),
+          "application/pdf",
+        );
       throw data("There is no such file of a build.", { status: 404 });
+    }
   }
 }

@@ -11,6 +11,7 @@ import { AtTheSaw } from "./AtTheSaw";
 import { GroupPanel } from "./GroupPanel";
 import { OddParts } from "./OddParts";
 import { PartsTable } from "./PartsTable";
+import { Templates } from "./Templates";
 
 /** More sheets than this are chosen from a list. */
 const MANY = 8;
@@ -66,6 +67,7 @@ export default function CutsStage() {
       ))}
       {view && !view.group.own && <AtTheSaw key={view.sheet.id} sheet={view.sheet} name={name} />}
       <PartsTable />
+      <Templates />
       <OddParts />
     </Stack>
   );

@@ -1,0 +1,45 @@
+import { Box, Flex, Text } from "@chakra-ui/react";
+import { featureName } from "#core/shell/features";
+import { hasTemplate, templateFile } from "#files/templateFile";
+import { useBuild } from "../../state/context";
+import { Panel } from "../../ui/Panel";
+import { QuietLink } from "../../ui/QuietButton";
+
+const SIDES = ["inside", "outside"] as const;
+const PAPERS = [
+  ["a4", "A4"],
+  ["letter", "Letter"],
+] as const;
+
+/** Templates at true size of all that is drilled or cut through a face. */
+export function Templates() {
+  const { variant, buildId } = useBuild();
+  const features = variant.features.filter(hasTemplate);
+  if (features.length === 0) return null;
+  return (
+    <Panel title="Templates at 1 : 1">
+      <Text fontSize="xs" color="muted" mb="2">
+        Tape one on, prick every cross through, drill slowly with a board behind. Measure the bar on the page first: it
+        is 100 mm.
+      </Text>
+      {features.map((feature) => (
+        <Flex key={feature.id} gap="3" py="1" align="center" wrap="wrap">
+          <Box minW="11rem" fontSize="sm">
+            {featureName(feature)}, {feature.face}
+          </Box>
+          {SIDES.flatMap((side) =>
+            PAPERS.map(([paper, words]) => (
+              <QuietLink
+                key={side + paper}
+                to={`/builds/${buildId}/files/${templateFile(feature, side, paper)}`}
+                reloadDocument
+              >
+                {`${side}, ${words}`}
+              </QuietLink>
+            )),
+          )}
+        </Flex>
+      ))}
+    </Panel>
+  );
+}

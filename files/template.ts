@@ -1,0 +1,126 @@
+import { holeCentres } from "../core/air/pattern";
+import type { Feature } from "../core/design/schema";
+import type { Plan } from "../core/plan";
+import { featureName, featureRect } from "../core/shell/features";
+import { extent } from "../core/shell/outline";
+import type { Point } from "../core/shell/space";
+import { formatLengthWithUnit, formatNumber } from "../core/units/format";
+import { type Doc, label } from "./paper";
+import type { Paper, TemplateSide } from "./templateFile";
+import { tiledPdf } from "./tiled";
+
+/** Paper round what is cut, mm; edges of the face within it are drawn to lay the template on. */
+const ROUND_MM = 30;
+/** Room for words over the drawing, mm. */
+const HEAD_MM = 14;
+const CROSS_MM = 3;
+
+/**
+ * A drilling or cutting template at true size, with the edges of the face near it, a cross at every centre, and in words
+ * where its middle lies.
+ */
+export function templatePdf(
+  plan: Plan,
+  name: string,
+  feature: Feature,
+  side: TemplateSide,
+  paper: Paper,
+): Promise<Buffer> {
+  const { outline } = plan.shell.faces[feature.face];
+  const face = extent(outline);
+  const rect = featureRect(feature);
+  const left = rect.uMm - ROUND_MM;
+  const top = rect.vMm + rect.heightMm + ROUND_MM;
+  const widthMm = rect.widthMm + 2 * ROUND_MM;
+  const heightMm = rect.heightMm + 2 * ROUND_MM + HEAD_MM;
+  // Faces are drawn from inside, the front from outside: the other side sees them mirrored.
+  const mirrored = (feature.face === "front") === (side === "inside");
+  const onPaper = ([u, v]: Point): [number, number] => [mirrored ? widthMm - (u - left) : u - left, HEAD_MM + top - v];
+  const say = (mm: number) => formatLengthWithUnit(mm, plan.site.brief.units);
+  const middle: Point = [feature.u.value, feature.v.value];
+  return tiledPdf(
+    {
+      widthMm,
+      heightMm,
+      title: `${name}, template: ${featureName(feature)}`,
+      foot: `${featureName(feature)}, ${feature.face}, for the ${side}`,
+      draw: (doc) => {
+        label(
+          doc,
+          `${featureName(feature)} · ${feature.face}, taped on the ${side} · ${cutWords(feature, say)}`,
+          2,
+          1,
+          3.4,
+          "bold",
+        );
+        label(
+          doc,
+          `Middle ${say(feature.u.value)} and ${say(feature.v.value)} from the face's left and bottom edge, as it is drawn; ${say(face.widthMm - feature.u.value)} and ${say(face.heightMm - feature.v.value)} from the others.`,
+          2,
+          6,
+          2.8,
+        );
+        doc
+          .save()
+          .lineWidth(0.6)
+          .polygon(...outline.map(onPaper))
+          .stroke()
+          .restore();
+        cross(doc, onPaper(middle), 2 * CROSS_MM);
+        drawCut(doc, feature, onPaper, rect);
+      },
+    },
+    paper,
+  );
+}
+
+/** What is cut, in words. */
+function cutWords(feature: Feature, say: (mm: number) => string): string {
+  switch (feature.kind) {
+    case "holes":
+      return `${feature.columns * feature.rows} holes of ${say(feature.holeDia.value)}, ${feature.pattern}, ${say(feature.pitch.value)} apart`;
+    case "port":
+      return feature.tube ? "slanting tube: cut the oval" : `bore ${say(feature.bore.value)}`;
+    default:
+      return `${say(featureRect(feature).widthMm)} × ${say(featureRect(feature).heightMm)}`;
+  }
+}
+
+function cross(doc: Doc, [x, y]: [number, number], armMm: number) {
+  doc
+    .moveTo(x - armMm, y)
+    .lineTo(x + armMm, y)
+    .moveTo(x, y - armMm)
+    .lineTo(x, y + armMm)
+    .lineWidth(0.15)
+    .stroke();
+}
+
+function drawCut(
+  doc: Doc,
+  feature: Feature,
+  onPaper: (point: Point) => [number, number],
+  rect: ReturnType<typeof featureRect>,
+) {
+  const [u, v] = [feature.u.value, feature.v.value];
+  doc.lineWidth(0.25);
+  if (feature.kind === "holes") {
+    for (const hole of holeCentres(feature)) {
+      const at = onPaper([u + hole.uMm, v + hole.vMm]);
+      doc.circle(...at, feature.holeDia.value / 2).stroke();
+      cross(doc, at, Math.min(CROSS_MM, feature.holeDia.value / 2));
+    }
+    return;
+  }
+  const [x, y] = onPaper([rect.uMm, rect.vMm + rect.heightMm]);
+  const corner = onPaper([rect.uMm + rect.widthMm, rect.vMm]);
+  const [x0, width] = [Math.min(x, corner[0]), Math.abs(corner[0] - x)];
+  if (feature.kind === "port") {
+    doc.ellipse(...onPaper([u, v]), rect.widthMm / 2, rect.heightMm / 2).stroke();
+    return;
+  }
+  const round = feature.kind === "mesh" && feature.shape !== "panel" ? Math.min(rect.widthMm, rect.heightMm) / 2 : 0;
+  doc.roundedRect(x0, y, width, rect.heightMm, round).stroke();
+  if (round === 0 && rect.widthMm > 20)
+    label(doc, `corners: drill ${formatNumber(6)} mm first, then saw from hole to hole`, x0 + 3, y + 3, 2.6);
+}
