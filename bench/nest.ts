@@ -2,7 +2,13 @@
  * `npm run bench:nest [instances a class] [seed]`: every class beside two general packers from the registry, run side by
  * side on the same instances. Prints, never judges. Two seconds an instance.
  */
-import { search } from "../core/cuts/nest/nest";
+import { exactBars } from "../core/cuts/bars/exactBars";
+import { worthOf } from "../core/cuts/nest/compare";
+import { nestFaults } from "../core/cuts/nest/faults";
+import { nest, search } from "../core/cuts/nest/nest";
+import { loadSolver } from "../workers/highs";
+import { barClasses } from "./nest/bars";
+import { EDGES } from "./nest/edges";
 import { caseClasses } from "./nest/instances";
 import { OPPONENTS } from "./nest/opponents";
 
@@ -57,6 +63,35 @@ for (const { name, cases } of caseClasses(size, seed)) {
         [`${opponent}: used less than we did`, rows.filter((r) => r.others[i]! < r.cost - 1e-9).length],
       ]),
     ),
+  });
+}
+const edges = EDGES.map(({ name, instance, cost, unplaced }) => {
+  const solution = nest(instance, 20);
+  const worth = worthOf(instance, solution);
+  const right = Math.abs(worth.cost - cost) < 1e-9 && worth.unplaced === unplaced;
+  return { name, right: right && nestFaults(instance, solution).length === 0 };
+});
+console.log(`\nEdge cases: ${edges.filter((e) => e.right).length} of ${edges.length} right`);
+for (const { name } of edges.filter((e) => !e.right)) console.log(`  not right: ${name}`);
+
+const solve = await loadSolver();
+for (const { name, cases } of barClasses(size, seed)) {
+  const rows = cases.map(({ instance, optimum }) => {
+    const start = performance.now();
+    const found = exactBars(instance, solve, 2000, () => performance.now() - start < LIMIT_MS);
+    const ms = performance.now() - start;
+    const cost = sum(found.bars.map((b) => instance.stock.find((s) => s.id === b.stock)!.price));
+    return { cost, bound: Math.max(optimum ?? 0, found.bound.cost), proved: cost <= found.bound.cost + 1e-9, ms };
+  });
+  console.log(`\nbars: ${name}, ${rows.length} instances of 50 pieces`);
+  console.table({
+    "total / bound": ratio(
+      rows.map((r) => r.cost),
+      rows.map((r) => r.bound),
+    ),
+    "proved least": `${rows.filter((r) => r.proved).length} of ${rows.length}`,
+    "proved least within 0.5 s": `${rows.filter((r) => r.proved && r.ms <= 500).length} of ${rows.length}`,
+    "slowest, ms": Math.max(...rows.map((r) => r.ms)).toFixed(0),
   });
 }
 console.log(`\nHighest memory: ${(process.resourceUsage().maxRSS / 1024).toFixed(0)} MB`);

@@ -99,7 +99,7 @@ it("refuses two parts of one id", () => {
   });
 });
 
-it("cuts bars as their format says, and refuses what is none", () => {
+it("cuts bars as their format says, and refuses what is none", async () => {
   const bars = {
     format: "bar-nest/1",
     dim: 1,
@@ -109,7 +109,7 @@ it("cuts bars as their format says, and refuses what is none", () => {
     stock: [{ id: "B", length: 6000, price: 20, count: null }],
     parts: [{ id: "P1", length: 1234, qty: 3 }],
   };
-  expect(VERBS.bars!(bars)).toMatchObject({
+  expect(await VERBS.bars!(bars)).toMatchObject({
     ok: true,
     value: {
       bars: [{ stock: "B", parts: [{ partId: "P1" }, { partId: "P1" }, { partId: "P1" }] }],
@@ -117,5 +117,8 @@ it("cuts bars as their format says, and refuses what is none", () => {
       bound: { cost: 20, bars: 1 },
     },
   });
-  expect(VERBS.bars!({ ...bars, dim: 2 })).toMatchObject({ ok: false, message: expect.stringMatching(/bar-nest\/1/) });
+  expect(await VERBS.bars!({ ...bars, dim: 2 })).toMatchObject({
+    ok: false,
+    message: expect.stringMatching(/bar-nest\/1/),
+  });
 });

@@ -13,7 +13,7 @@ function refuse(message: string): never {
 
 if (!run) refuse(`there is no verb “${verb}”. Verbs: ${Object.keys(VERBS).join(", ")}.`);
 
-const answer = (text: string) => {
+const answer = async (text: string) => {
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -29,7 +29,7 @@ const answer = (text: string) => {
 if ((verb === "nest" || verb === "bars") && process.env.NEST_JSONL === "1") {
   for await (const line of createInterface({ input: process.stdin })) {
     if (line.trim() === "") continue;
-    const result = answer(line);
+    const result = await answer(line);
     process.stdout.write(`${JSON.stringify(result.ok ? result.value : { error: result.message })}\n`);
   }
 } else {
@@ -39,7 +39,7 @@ if ((verb === "nest" || verb === "bars") && process.env.NEST_JSONL === "1") {
   } catch {
     refuse(`cannot read ${file ?? "standard input"}`);
   }
-  const result = answer(text);
+  const result = await answer(text);
   if (!result.ok) refuse(result.message);
   process.stdout.write(`${JSON.stringify(result.value, null, process.stdout.isTTY ? 2 : 0)}\n`);
 }

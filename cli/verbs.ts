@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { auditEscape, EscapeSchema } from "../core/closures/escape";
-import { cutBars } from "../core/cuts/bars/cutBars";
+import { exactBars } from "../core/cuts/bars/exactBars";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { nest } from "../core/cuts/nest/nest";
@@ -9,9 +9,13 @@ import { PaneSchema, sizePane } from "../core/panes/pane";
 import { plan, publicPlan } from "../core/plan";
 import { fail, ok, type Result } from "../core/units/result";
 import { readBuildFile } from "../files/buildFile";
+import { loadSolver } from "../workers/highs";
 
 /** Rounds at most; the time limit stops the search first where it is short. */
 const MOST_ROUNDS = 2000;
+
+/** Loaded when it is first asked for. */
+let solver: ReturnType<typeof loadSolver> | undefined;
 
 /** The first id two parts share, in words. */
 function sharedId(parts: readonly { id: string }[]): string | undefined {
@@ -36,12 +40,14 @@ function nestVerb(data: unknown): Result<unknown> {
   return ok({ ...solution, sheets: solution.sheets.map(({ stock, parts }) => ({ stock, parts })) });
 }
 
-function barsVerb(data: unknown): Result<unknown> {
+async function barsVerb(data: unknown): Promise<Result<unknown>> {
   const read = v.safeParse(BarInstanceSchema, data);
   if (!read.success) return fail(`not a bar-nest/1 instance: ${issueWords(read.issues)}`);
   const shared = sharedId(read.output.parts);
   if (shared) return fail(shared);
-  return ok(timed(read.output.timeLimitMs, (goOn) => cutBars(read.output, MOST_ROUNDS, goOn)));
+  solver ??= loadSolver();
+  const solve = await solver;
+  return ok(timed(read.output.timeLimitMs, (goOn) => exactBars(read.output, solve, MOST_ROUNDS, goOn)));
 }
 
 function escapeVerb(data: unknown): Result<unknown> {
@@ -60,7 +66,7 @@ function planVerb(data: unknown): Result<unknown> {
 }
 
 /** What each verb does with the JSON it is given. */
-export const VERBS: Record<string, (data: unknown) => Result<unknown>> = {
+export const VERBS: Record<string, (data: unknown) => Result<unknown> | Promise<Result<unknown>>> = {
   plan: planVerb,
   nest: nestVerb,
   bars: barsVerb,

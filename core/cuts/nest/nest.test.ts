@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { EDGES } from "../../../bench/nest/edges";
 import { caseClasses } from "../../../bench/nest/instances";
 import { OPPONENTS } from "../../../bench/nest/opponents";
+import { worthOf } from "./compare";
 import { nestFaults, separable } from "./faults";
 import type { NestInstance } from "./format";
 import { nest, search } from "./nest";
@@ -146,6 +148,12 @@ it("with limited stock leaves nothing out that a sheet still to be had would tak
     ),
     { numRuns: 60 },
   );
+});
+
+it.each(EDGES.map((e) => [e.name, e] as const))("answers rightly: %s", (_, { instance, cost, unplaced }) => {
+  const solution = nest(instance, 20);
+  expect(nestFaults(instance, solution)).toEqual([]);
+  expect(worthOf(instance, solution)).toMatchObject({ cost, unplaced });
 });
 
 describe("against instances whose best is known by construction", () => {

@@ -1,0 +1,190 @@
+import fc from "fast-check";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { describe, expect, it } from "vitest";
+import { barClasses } from "../../../bench/nest/bars";
+import { loadSolver } from "../../../workers/highs";
+import { columnBound } from "./columns";
+import { exactBars } from "./exactBars";
+import type { BarInstance } from "./format";
+import { fillBest, fillingsWorth, type Item } from "./knapsack";
+import type { LinearProgram } from "./linear";
+import { fillNearest, packTight } from "./slack";
+
+const solve = await loadSolver(20);
+
+/** Every filling of a bar, by trying all. */
+function everyFilling(items: readonly Item[], capacity: number): { counts: number[]; value: number }[] {
+  return items.reduce<{ counts: number[]; value: number; length: number }[]>(
+    (all, item) =>
+      all.flatMap((f) =>
+        Array.from({ length: item.most + 1 }, (_, n) => ({
+          counts: [...f.counts, n],
+          value: f.value + n * item.value,
+          length: f.length + n * item.length,
+        })).filter((g) => g.length <= capacity),
+      ),
+    [{ counts: [], value: 0, length: 0 }],
+  );
+}
+
+const items = fc.array(
+  fc.record({
+    length: fc.integer({ min: 1, max: 40 }),
+    value: fc.integer({ min: 0, max: 50 }),
+    most: fc.integer({ min: 0, max: 3 }),
+  }),
+  { minLength: 1, maxLength: 5 },
+);
+
+describe("filling one bar", () => {
+  it("finds the most valuable filling, as trying all does", () => {
+    fc.assert(
+      fc.property(items, fc.integer({ min: 0, max: 90 }), (list, capacity) => {
+        const all = everyFilling(list, capacity);
+        const best = fillBest(list, capacity);
+        expect(best.value).toBeCloseTo(Math.max(...all.map((f) => f.value)), 9);
+        expect(best.counts.reduce((sum, n, i) => sum + n * list[i]!.length, 0)).toBeLessThanOrEqual(capacity);
+        best.counts.forEach((n, i) => {
+          expect(n).toBeLessThanOrEqual(list[i]!.most);
+        });
+      }),
+    );
+  });
+  it("says whether any filling is worth more than a threshold", () => {
+    fc.assert(
+      fc.property(items, fc.integer({ min: 0, max: 90 }), fc.integer({ min: 0, max: 120 }), (list, capacity, least) => {
+        const any = everyFilling(list, capacity).some((f) => f.value > least);
+        const { found, complete } = fillingsWorth(list, capacity, least, 5);
+        expect(found.length > 0 || !complete).toBe(any);
+        for (const counts of found)
+          expect(counts.reduce((sum, n, i) => sum + n * list[i]!.value, 0)).toBeGreaterThan(least);
+      }),
+    );
+  });
+  it("comes as near the end as trying all, the first piece in it", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 70 }), { minLength: 1, maxLength: 9 }),
+        fc.integer({ min: 70, max: 200 }),
+        (lengths, capacity) => {
+          const chosen = fillNearest(lengths, capacity);
+          const sum = chosen.reduce((a, i) => a + lengths[i]!, 0);
+          expect(chosen[0]).toBe(0);
+          expect(new Set(chosen).size).toBe(chosen.length);
+          const sums = [lengths[0]!];
+          for (const length of lengths.slice(1)) sums.push(...sums.map((s) => s + length));
+          expect(sum).toBe(Math.max(...sums.filter((s) => s <= capacity)));
+        },
+      ),
+    );
+  });
+  it("fills bars that hold all to the last unit", () => {
+    const generator = xoroshiro128plus(1);
+    const random = () => (generator.next() >>> 0) / 2 ** 32;
+    const bars = packTight([5, 5, 4, 3, 3], [10, 10], random, (tries) => tries < 20);
+    expect(bars!.map((b) => b.length).sort()).toEqual([2, 3]);
+    expect(packTight([6, 6, 6], [10, 10], random, (tries) => tries < 20)).toBeUndefined();
+  });
+});
+
+describe("column generation", () => {
+  it("gives the published bound of a published job", () => {
+    // Chvátal, Linear Programming (1983), chapter 13: finals of 45, 36, 31 and 14 from rolls of 100; from memory.
+    const finals: [number, number][] = [
+      [45, 97],
+      [36, 610],
+      [31, 395],
+      [14, 211],
+    ];
+    const found = columnBound(
+      {
+        pieces: finals.map(([length, count]) => ({ length, count })),
+        bars: [{ length: 100, price: 1, count: Number.POSITIVE_INFINITY }],
+      },
+      solve,
+    )!;
+    expect(found.bound).toBeCloseTo(452.25, 6);
+    const instance: BarInstance = {
+      ...{ format: "bar-nest/1", dim: 1, kerf: 0, trim: 0, timeLimitMs: 2000, seed: 1 },
+      stock: [{ id: "roll", length: 100, price: 1, count: null }],
+      parts: finals.map(([length, qty]) => ({ id: `P${length}`, length, qty })),
+    };
+    const { bars, bound } = exactBars(instance, solve, 0);
+    expect([bars.length, bound.cost]).toEqual([453, 453]);
+  });
+});
+
+/** The least cost by a plain assignment programme, solved by HiGHS: each piece to one of so many bars of each kind. */
+function byAssignment({ kerf, trim, stock, parts }: BarInstance): number {
+  const pieces = parts.flatMap((p) => Array.from({ length: p.qty }, () => p.length + kerf));
+  const bars = stock.flatMap((s) =>
+    Array.from({ length: s.count ?? pieces.length }, () => ({ ...s, room: s.length - 2 * (s.trim ?? trim) + kerf })),
+  );
+  const programme: LinearProgram = {
+    rows: [
+      ...pieces.map(() => ({ kind: "least" as const, value: 1 })),
+      ...bars.map(() => ({ kind: "most" as const, value: 0 })),
+      ...bars.map(() => ({ kind: "most" as const, value: 1 })),
+    ],
+    columns: [
+      ...bars.map((bar, b) => ({
+        cost: bar.price,
+        whole: true,
+        rows: [
+          { row: pieces.length + b, of: -bar.room },
+          { row: pieces.length + bars.length + b, of: 1 },
+        ],
+      })),
+      ...pieces.flatMap((length, i) =>
+        bars.map((_, b) => ({
+          cost: 0,
+          whole: true,
+          rows: [
+            { row: i, of: 1 },
+            { row: pieces.length + b, of: length },
+          ],
+        })),
+      ),
+    ],
+  };
+  return Math.round(solve(programme)!.cost * 100) / 100;
+}
+
+describe("bars against HiGHS", () => {
+  it("cost as little as an assignment programme on random jobs", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 30, max: 280 }), { minLength: 3, maxLength: 7 }), (lengths) => {
+        const instance: BarInstance = {
+          ...{ format: "bar-nest/1", dim: 1, kerf: 3.2, trim: 10, timeLimitMs: 2000, seed: 1 },
+          stock: [
+            { id: "B", length: 600, price: 20, count: null },
+            { id: "S", length: 250, price: 9, count: 2 },
+          ],
+          parts: lengths.map((length, i) => ({ id: `P${i}`, length, qty: 1 })),
+        };
+        const { bars, bound, unplaced } = exactBars(instance, solve, 10);
+        const cost = bars.reduce((sum, b) => sum + (b.stock === "B" ? 20 : 9), 0);
+        expect(unplaced).toEqual([]);
+        expect(cost).toBe(byAssignment(instance));
+        expect(bound.cost).toBeLessThanOrEqual(cost + 1e-9);
+        expect(bars.flatMap((b) => b.parts.map((p) => p.partId)).sort()).toEqual(
+          instance.parts.map((p) => p.id).sort(),
+        );
+      }),
+      { numRuns: 15 },
+    );
+  });
+  it("proves jobs of fifty pieces, random and with nothing to spare", () => {
+    for (const { name, cases } of barClasses(2, 3).filter((c) => /random|known/.test(c.name)))
+      for (const { instance, optimum } of cases) {
+        const { bars, bound, unplaced } = exactBars(instance, solve, 10);
+        expect(unplaced).toEqual([]);
+        if (optimum === undefined) expect([name, 20 * bars.length]).toEqual([name, bound.cost]);
+        else expect(bound.cost).toBeLessThanOrEqual(optimum);
+        for (const bar of bars) {
+          const used = bar.parts.reduce((sum, p) => sum + instance.parts.find((q) => q.id === p.partId)!.length, 0);
+          expect(used + (bar.parts.length - 1) * 3.2).toBeLessThanOrEqual(5980 + 1e-6);
+        }
+      }
+  });
+});
