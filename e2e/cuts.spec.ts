@@ -94,7 +94,7 @@ test("a job of 500 parts shows how far it is, stops with its best, and the page 
     { length: 100 },
     (_, i) => `Slat ${i + 1},${260 + ((i * 37) % 610)},${90 + ((i * 53) % 330)},5`,
   );
-  await page.getByLabel("Parts list, CSV").setInputFiles({
+  await page.getByLabel("Parts list, CSV or DXF").setInputFiles({
     name: "parts.csv",
     mimeType: "text/csv",
     buffer: Buffer.from(["part,length,width,quantity", ...rows, "Wrong,abc,10,1", "Huge,3000,2000,1"].join("\n")),

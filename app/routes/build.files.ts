@@ -1,6 +1,9 @@
 import { data } from "react-router";
 import { writeBuildFile } from "#files/buildFile";
+import { facesDxf, sheetsDxf } from "#files/dxf";
+import { labelsPdf } from "#files/labels";
 import { cutListCsv, shoppingCsv } from "#files/lists";
+import { sheetsSvg } from "#files/sheetsSvg";
 import { shopSheetPdf } from "#files/shopSheet";
 import { templatePdf } from "#files/template";
 import { hasTemplate, readTemplateFile } from "#files/templateFile";
@@ -9,7 +12,8 @@ import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
 
 /**
- * A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, the back at 1 : 1 as `back-a4.pdf` and
+ * A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, `sheets.dxf`, `faces.dxf`, `sheets.svg`,
+ * labels as `labels-a4.pdf` and `labels-letter.pdf`, the back at 1 : 1 as `back-a4.pdf` and
  * `back-letter.pdf`, and a template of each feature as `template-<feature>-inside-a4.pdf` and so on.
  */
 export async function loader({ params }: Route.LoaderArgs) {
@@ -31,6 +35,20 @@ export async function loader({ params }: Route.LoaderArgs) {
       return send(shoppingCsv(planOnServer(input)), "text/csv; charset=utf-8");
     case "shop-sheet.pdf":
       return send(new Uint8Array(await shopSheetPdf(planOnServer(input), input.design.name)), "application/pdf");
+    case "sheets.dxf":
+      return send(sheetsDxf(planOnServer(input)), "image/vnd.dxf");
+    case "faces.dxf":
+      return send(facesDxf(planOnServer(input)), "image/vnd.dxf");
+    case "sheets.svg":
+      return send(sheetsSvg(planOnServer(input), input.design.name), "image/svg+xml; charset=utf-8");
+    case "labels-a4.pdf":
+    case "labels-letter.pdf":
+      return send(
+        new Uint8Array(
+          await labelsPdf(planOnServer(input), input.design.name, params.file === "labels-a4.pdf" ? "a4" : "letter"),
+        ),
+        "application/pdf",
+      );
     case "back-a4.pdf":
     case "back-letter.pdf":
       return send(

@@ -5,9 +5,9 @@ import type { SheetGroup } from "#core/cuts/sheets";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
 import { useBuild, useUnits } from "../../state/context";
 import { Select } from "../../ui/fields";
-import { QuietLink } from "../../ui/QuietButton";
 import { StageHead } from "../StageHead";
 import { AtTheSaw } from "./AtTheSaw";
+import { CutFiles } from "./CutFiles";
 import { GroupPanel } from "./GroupPanel";
 import { OddParts } from "./OddParts";
 import { PartsTable } from "./PartsTable";
@@ -18,7 +18,7 @@ const MANY = 8;
 
 /** The nested sheets, what to do at the saw, the parts with their working, and what else is cut. */
 export default function CutsStage() {
-  const { plan, bench, buildId } = useBuild();
+  const { plan, bench } = useBuild();
   const { say, units } = useUnits();
   const views = sheetViews(plan.groups);
   const [shown, setShown] = useState<string>();
@@ -50,12 +50,6 @@ export default function CutsStage() {
             {v.title}
           </Button>
         ))}
-        <QuietLink to={`/builds/${buildId}/files/cuts.csv`} reloadDocument>
-          Cut list, CSV
-        </QuietLink>
-        <QuietLink to={`/builds/${buildId}/files/shop-sheet.pdf`} reloadDocument>
-          Shop sheet, PDF
-        </QuietLink>
       </StageHead>
       {view ? (
         <SheetDiagram sheet={view.sheet} name={name} title={`${view.title}, ${view.group.material.name}`} />
@@ -67,6 +61,7 @@ export default function CutsStage() {
       ))}
       {view && !view.group.own && <AtTheSaw key={view.sheet.id} sheet={view.sheet} name={name} />}
       <PartsTable />
+      <CutFiles />
       <Templates />
       <OddParts />
     </Stack>

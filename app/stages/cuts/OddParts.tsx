@@ -58,7 +58,10 @@ export function OddParts() {
   };
   const bringIn = async (chosen: File | undefined) => {
     if (!chosen) return;
-    const read = readOddParts(await chosen.text(), { unit: units.unit, materials: sheets, material, taken });
+    const text = await chosen.text();
+    const read = chosen.name.toLowerCase().endsWith(".dxf")
+      ? (await import("#files/oddDxf")).readOddDxf(text, { material, taken })
+      : readOddParts(text, { unit: units.unit, materials: sheets, material, taken });
     setErrors(read.errors);
     if (read.parts.length > 0) add(read.parts);
     if (file.current) file.current.value = "";
@@ -120,16 +123,16 @@ export function OddParts() {
         <input
           ref={file}
           type="file"
-          accept=".csv,text/csv"
+          accept=".csv,.dxf,text/csv"
           hidden
-          aria-label="Parts list, CSV"
+          aria-label="Parts list, CSV or DXF"
           onChange={(e) => bringIn(e.target.files?.[0])}
         />
         <QuietButton size="xs" onClick={() => file.current?.click()}>
-          Bring in a list, CSV
+          Bring in a list, CSV or DXF
         </QuietButton>
         <Text fontSize="xs" color="muted">
-          part, length, width, quantity, material, grain
+          CSV with part, length, width, quantity, material, grain; or rectangles of a drawing
         </Text>
       </Flex>
       {message && (
@@ -140,10 +143,10 @@ export function OddParts() {
       {errors.length > 0 && (
         <Box role="alert" mt="2" fontSize="sm" color="stop">
           {errors.slice(0, 12).map((e) => (
-            <Text key={`${e.line} ${e.message}`}>{`Line ${e.line}: ${e.message}`}</Text>
+            <Text key={`${e.line} ${e.message}`}>{e.line > 1 ? `Line ${e.line}: ${e.message}` : e.message}</Text>
           ))}
           {errors.length > 12 && <Text>{`and ${errors.length - 12} more rows`}</Text>}
-          <Text color="muted">The other rows were taken.</Text>
+          <Text color="muted">What could be read was taken.</Text>
         </Box>
       )}
     </Panel>
