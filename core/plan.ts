@@ -25,6 +25,7 @@ import { planSeal } from "./seal/planSeal";
 import { buildShell } from "./shell/buildShell";
 import { planShell } from "./shell/planShell";
 import type { Shell } from "./shell/shell";
+import { planSlips } from "./slips/planSlips";
 import { type Judge, settleSnags } from "./snags/settle";
 import { type Tally, tallyUp } from "./tally";
 import { planWindows } from "./windows/planWindows";
@@ -79,6 +80,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
       planWindows(site),
       planPlacement(site),
       planOdd(site),
+      planSlips(site),
     ]),
   };
 }

@@ -61,6 +61,30 @@ test("cut one part wrong halfway, and the rest is nested anew round what is left
   await expect(page.getByRole("complementary", { name: "Snags" })).toContainText("was cut to another size");
 });
 
+test("a sheet is kept as it is drawn while other parts come and go", async ({ page }) => {
+  const build = await startBuild(page, "Pinned", ["1500", "600", "600"]);
+  await open(page, `${build}/cuts`);
+  await page.getByRole("button", { name: "Keep the whole sheet" }).click();
+  const kept = page.getByRole("checkbox", { name: /^Keep .* here$/ });
+  const names = await kept.evaluateAll((all) => all.map((box) => box.getAttribute("aria-label")));
+  for (const name of names) await expect(page.getByRole("checkbox", { name: name! })).toBeChecked();
+  await expect(page.getByRole("checkbox", { name: "Trimmed" })).not.toBeChecked();
+  await page.getByRole("textbox", { name: "Part", exact: true }).fill("Shelf");
+  await page.getByRole("textbox", { name: "Its length" }).fill("40 cm");
+  await page.getByRole("textbox", { name: "Its width" }).fill("250");
+  await page.getByRole("textbox", { name: "How many" }).fill("2");
+  await page.getByRole("button", { name: "Add the part" }).click();
+  await expect(page.locator("tr[data-part='odd/odd-1']")).toContainText("400");
+  await saved(page);
+  await settled(page);
+  await open(page, `${build}/cuts`);
+  for (const name of names) await expect(page.getByRole("checkbox", { name: name! })).toBeChecked();
+  // Slips laid on the back are drawn on the net.
+  await page.getByRole("button", { name: "Lay slips on a face" }).click();
+  await expect(page.getByText("Joint across")).toBeVisible();
+  await saved(page);
+});
+
 test("the second offcut goes to the rack, and another build is cut from it", async ({ page }) => {
   await open(page, "/builds/flat-pack-1500/cuts");
   await page.getByRole("button", { name: "Sheet 2" }).click();

@@ -1,10 +1,11 @@
 import { PDFDocument } from "pdf-lib";
 import { describe, expect, it } from "vitest";
 import { statedMm } from "../core/design/measure";
-import type { Feature } from "../core/design/schema";
+import type { Feature, Slips } from "../core/design/schema";
 import { plan } from "../core/plan";
 import { jobInput } from "../tests/job";
 import { darkRun, type Raster, renderPdf } from "../tests/renderPdf";
+import { slipsGuidePdf } from "./slipsGuide";
 import { templatePdf } from "./template";
 import { readTemplateFile, templateFile } from "./templateFile";
 import { CHECK_BAR, PAPERS } from "./tiled";
@@ -76,6 +77,21 @@ describe("a template at 300 dpi", () => {
     expect(await edge("inside")).toBeCloseTo(25, 0);
     expect(await edge("outside")).toBeCloseTo(65, 0);
   });
+});
+
+it("prints guide lines for slips at their true size", async () => {
+  const input = jobInput();
+  const slips: Slips = {
+    ...{ id: "slips-1", name: "Slips", face: "left", bond: "stack" },
+    ...{ width: statedMm(120), height: statedMm(50), joint: statedMm(10), edge: statedMm(0), foot: statedMm(0) },
+    ...{ breakagePercent: statedMm(0), onHand: null },
+  };
+  const raster = await renderPdf((await slipsGuidePdf(plan(input), "The job", slips, "a4"))!, 1, 150);
+  // A row is a run of dark as long as a piece, broken by joints: 600 of face hold five of 120, with no joint left.
+  const runs = Array.from({ length: raster.height }, (_, y) => darkRun(raster, y).length / raster.perMm);
+  expect(Math.max(...runs.slice(0, Math.round(raster.height * 0.9)))).toBeGreaterThan(115);
+  const none = { ...slips, width: statedMm(2000) };
+  expect(slipsGuidePdf(plan(input), "The job", none, "a4")).toBeUndefined();
 });
 
 it("is found by its file's name", () => {

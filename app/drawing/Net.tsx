@@ -1,13 +1,16 @@
 import { Box } from "@chakra-ui/react";
-import { useRef } from "react";
+import { memo, useRef } from "react";
 import { FACES, type FaceId } from "#core/design/names";
+import type { Slips } from "#core/design/schema";
 import type { Rect } from "#core/shell/faces";
 import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
 import type { Shell } from "#core/shell/shell";
 import { type Point, vAtHeight } from "#core/shell/space";
+import { layOut } from "#core/slips/layout";
+import { slipJob } from "#core/slips/planSlips";
 import { formatNumber } from "#core/units/format";
-import { useBuild, useUnits } from "../state/context";
+import { useBuild, useBuildHandle, useUnits } from "../state/context";
 import { Dimension } from "./Dimension";
 import { useJudgedTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
@@ -134,6 +137,9 @@ export function Net() {
               )}
             </g>
           ))}
+          {variant.slips.map((slips) => (
+            <SlipMarks key={slips.id} slips={slips} net={net} scale={scale} />
+          ))}
           {slides && <Slides net={net} scale={scale} />}
           {variant.closure.kind === "found" && plan.shell.opening.face === "front" && (
             <FoundDoors net={net} scale={scale} />
@@ -192,6 +198,28 @@ function FoundDoors({ net, scale }: { net: NetLayout; scale: number }) {
     </g>
   );
 }
+
+/** Slips or tiles where they lie on their face. */
+const SlipMarks = memo(function SlipMarks({ slips, net, scale }: { slips: Slips; net: NetLayout; scale: number }) {
+  const { api } = useBuildHandle();
+  const layout = layOut(slipJob(slips, api.shown.getState().plan.shell.faces));
+  if (!layout) return null;
+  return (
+    <g fill="none" stroke="var(--chakra-colors-clay)" strokeWidth="0.7">
+      {layout.pieces.map(({ uMm, vMm, widthMm }) => (
+        <rect
+          key={`${uMm}/${vMm}`}
+          {...drawRect(
+            slips.face,
+            { uMm, vMm: vMm + slips.foot.value, widthMm, heightMm: slips.height.value },
+            net,
+            scale,
+          )}
+        />
+      ))}
+    </g>
+  );
+});
 
 /** The tray on the base. */
 function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {

@@ -82,6 +82,7 @@ export function SheetDiagram({
                 bold
               >
                 {done && "✓ "}
+                {sheet.pinned.some((d) => samePiece(d, p)) && "● "}
                 {name(p.partId)}
                 <tspan
                   {...(thin ? { dx: 8 } : { x: px(p.x) + 7, dy: 15 })}

@@ -5,6 +5,7 @@ import { labelsPdf } from "#files/labels";
 import { cutListCsv, shoppingCsv } from "#files/lists";
 import { sheetsSvg } from "#files/sheetsSvg";
 import { shopSheetPdf } from "#files/shopSheet";
+import { slipsGuidePdf } from "#files/slipsGuide";
 import { templatePdf } from "#files/template";
 import { hasTemplate, readTemplateFile } from "#files/templateFile";
 import { backTilesPdf } from "#files/tiles";
@@ -58,8 +59,12 @@ export async function loader({ params }: Route.LoaderArgs) {
         "application/pdf",
       );
     default: {
+      const guide = /^slips-(.+)-(a4|letter)\.pdf$/.exec(params.file);
       const template = readTemplateFile(params.file);
       const planned = planOnServer(input);
+      const slips = planned.site.variant.slips.find((s) => s.id === guide?.[1]);
+      const lines = slips && slipsGuidePdf(planned, input.design.name, slips, guide![2] as "a4" | "letter");
+      if (lines) return send(new Uint8Array(await lines), "application/pdf");
       const feature = planned.site.variant.features.find((f) => f.id === template?.featureId);
       if (template && feature && hasTemplate(feature))
         return send(

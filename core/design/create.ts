@@ -10,6 +10,7 @@ export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
   faces: {},
   features: [],
   oddParts: [],
+  slips: [],
   closure: { kind: "open" },
   seal: {
     sealant: "silicone-neutral",

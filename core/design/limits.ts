@@ -109,6 +109,20 @@ export function checkDesign(build: Build, book: Book): Problem[] {
   if (topLoadKg.value < 0 || topLoadKg.value > 300)
     add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
 
+  variant.slips.forEach((slips, i) => {
+    const path = `/slips/${i}`;
+    if (variant.slips.findIndex((o) => o.id === slips.id) !== i)
+      add(`${path}/id`, "Two fields of slips share this id.");
+    between(`${path}/width`, slips.width, 5, 2000, "A slip's width");
+    between(`${path}/height`, slips.height, 5, 2000, "A slip's height");
+    between(`${path}/joint`, slips.joint, 0, 40, "A joint");
+    between(`${path}/edge`, slips.edge, 0, 500, "The edge left free");
+    between(`${path}/foot`, slips.foot, 0, 3000, "The foot");
+    if (slips.breakagePercent.value < 0 || slips.breakagePercent.value > 50)
+      add(`${path}/breakagePercent`, "Breakage is between 0 and 50 of a hundred.");
+    if (slips.onHand && (slips.onHand.value < 0 || slips.onHand.value > 10_000))
+      add(`${path}/onHand`, "On hand: between 0 and 10 000 pieces.");
+  });
   variant.oddParts.forEach((odd, i) => {
     const path = `/oddParts/${i}`;
     if (variant.oddParts.findIndex((o) => o.id === odd.id) !== i) add(`${path}/id`, "Two odd parts share this id.");

@@ -182,6 +182,27 @@ export const OddPartSchema = v.object({
 });
 export type OddPart = v.InferOutput<typeof OddPartSchema>;
 
+/** Slips or tiles of one size laid out on a face. */
+export const SlipsSchema = v.object({
+  id,
+  name: v.pipe(text(60), v.nonEmpty("Give them a name.")),
+  face: v.picklist(FACES),
+  width: MeasureSchema,
+  height: MeasureSchema,
+  /** Joint wanted between them. */
+  joint: MeasureSchema,
+  /** Left free all round. */
+  edge: MeasureSchema,
+  /** How high above the face's foot they begin. */
+  foot: MeasureSchema,
+  bond: v.picklist(["stack", "running"]),
+  /** Of a hundred, how many break. */
+  breakagePercent: MeasureSchema,
+  /** How many are on hand; null when as many are bought as it takes. */
+  onHand: v.nullable(MeasureSchema),
+});
+export type Slips = v.InferOutput<typeof SlipsSchema>;
+
 export const VariantSchema = v.object({
   id,
   name: v.pipe(text(80), v.nonEmpty("Give the variant a name.")),
@@ -197,6 +218,7 @@ export const VariantSchema = v.object({
   ),
   features: v.array(FeatureSchema),
   oddParts: v.pipe(v.array(OddPartSchema), v.maxLength(1000, "At most 1000 kinds of odd parts.")),
+  slips: v.pipe(v.array(SlipsSchema), v.maxLength(12, "At most twelve fields of slips.")),
   closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema, FoundClosureSchema, LidSchema]),
   seal: SealSchema,
   notes: v.record(v.string(), text(4000)),

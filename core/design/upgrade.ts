@@ -41,11 +41,11 @@ function tubePort({ outer, height, bore, rise, run, bendRadius }: Plain, shell: 
   };
 }
 
-/** Version 3: parts are added by hand. */
+/** Version 3: parts are added by hand, and slips are laid out on faces. */
 const to3 = (build: Plain): Plain => ({
   ...build,
   version: 3,
-  variants: list(build.variants).map((variant) => ({ ...variant, oddParts: [] })),
+  variants: list(build.variants).map((variant) => ({ ...variant, oddParts: [], slips: [] })),
 });
 
 /** One step each, in order: the first takes version 1 to 2. */

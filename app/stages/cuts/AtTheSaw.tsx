@@ -9,6 +9,7 @@ import { useLog } from "../../state/useLog";
 import { Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { FreePieces } from "./FreePieces";
+import { Pins } from "./Pins";
 import { WrongPart } from "./WrongPart";
 
 /** What to do at the saw with one sheet, in order; ticked off as it is done. */
@@ -26,8 +27,8 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
       sheet: sheet.id,
       cut: sheet.asLaid ? cut.index : laid.cuts.indexOf(cut.cut),
     });
-  const last = standing(bench.log).findLast(({ event }) =>
-    event.kind === "sheet-laid" ? event.sheet.id === sheet.id : event.kind !== "taken-back" && event.sheet === sheet.id,
+  const last = standing(bench.log).findLast(
+    ({ event }) => "sheet" in event && (typeof event.sheet === "string" ? event.sheet : event.sheet.id) === sheet.id,
   );
   return (
     <Panel title="At the saw">
@@ -77,17 +78,13 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
             Take back the last entry
           </QuietButton>
         )}
-        {!sheet.atSaw && (
-          <Text fontSize="xs" color="muted">
-            Tick the trim and this sheet stands as it is drawn, whatever else is changed.
-          </Text>
-        )}
         {log.message && (
           <Text role="alert" fontSize="sm" color="stop">
             {log.message}
           </Text>
         )}
       </Flex>
+      {!sheet.atSaw && <Pins sheet={sheet} name={name} log={log} />}
       {sheet.atSaw && (
         <>
           <WrongPart sheet={sheet} name={name} log={log} />

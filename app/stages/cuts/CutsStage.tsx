@@ -11,6 +11,7 @@ import { CutFiles } from "./CutFiles";
 import { GroupPanel } from "./GroupPanel";
 import { OddParts } from "./OddParts";
 import { PartsTable } from "./PartsTable";
+import { SlipsPanel } from "./SlipsPanel";
 import { Templates } from "./Templates";
 
 /** More sheets than this are chosen from a list. */
@@ -64,6 +65,7 @@ export default function CutsStage() {
       <CutFiles />
       <Templates />
       <OddParts />
+      <SlipsPanel />
     </Stack>
   );
 }

@@ -9,12 +9,17 @@ export interface BenchSheet extends LaidSheet {
   cutsMade: number[];
   /** What the sheet is in now, without what went to the rack. */
   pieces: Piece[];
+  /** Whether it is only kept as it is drawn, and no saw was near it yet. */
+  pinned: boolean;
   /** Whether a part came out wrong since it was laid up: what is left is then to be nested anew. */
   astray: boolean;
 }
 
 /** One event of a sheet at the saw; what does not fit the sheet as it is changes nothing. */
-function step(sheet: BenchSheet, event: Exclude<Log[number]["event"], { kind: "sheet-laid" | "taken-back" }>): void {
+function step(
+  sheet: BenchSheet,
+  event: Exclude<Log[number]["event"], { kind: "sheet-laid" | "sheet-pinned" | "taken-back" }>,
+): void {
   switch (event.kind) {
     case "cut-made": {
       const cut = sheet.cuts[event.cut];
@@ -44,11 +49,23 @@ export function sheetsAtSaw(log: Log): BenchSheet[] {
   const sheets = new Map<string, BenchSheet>();
   for (const { event } of standing(log)) {
     if (event.kind === "taken-back") continue;
-    if (event.kind === "sheet-laid") {
+    if (event.kind === "sheet-laid" || event.kind === "sheet-pinned") {
       const { sheet } = event;
       const pieces = sheets.get(sheet.id)?.pieces ?? [trimmed(sheet.stock)];
       const cutsMade = sheet.cuts.slice(0, sheet.made).map((_, i) => i);
-      sheets.set(sheet.id, { ...sheet, parts: [...sheet.parts] as PlacedPart[], cutsMade, pieces, astray: false });
+      const pinned = event.kind === "sheet-pinned";
+      if (pinned && sheet.parts.length === 0 && cutsMade.length === 0) {
+        sheets.delete(sheet.id);
+        continue;
+      }
+      sheets.set(sheet.id, {
+        ...sheet,
+        parts: [...sheet.parts] as PlacedPart[],
+        cutsMade,
+        pieces,
+        pinned,
+        astray: false,
+      });
     } else {
       const sheet = sheets.get(event.sheet);
       if (sheet) step(sheet, event);

@@ -22,6 +22,8 @@ export type LaidSheet = v.InferOutput<typeof LaidSheetSchema>;
 export const CutEventSchema = v.variant("kind", [
   /** A sheet is put to the saw; said again when what is left of it is to be cut another way. */
   v.object({ kind: v.literal("sheet-laid"), sheet: LaidSheetSchema }),
+  /** Some parts of a sheet, or all, are to stay where they lie; the rest of it is free for whatever fits. */
+  v.object({ kind: v.literal("sheet-pinned"), sheet: LaidSheetSchema }),
   /** The cut of this place in the sheet's list is made. */
   v.object({ kind: v.literal("cut-made"), sheet: text, cut: v.pipe(finite, v.integer(), v.minValue(0)) }),
   /** A part came out wrong; what is left of it whole, as it lies. */

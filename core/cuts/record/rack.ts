@@ -30,6 +30,7 @@ export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from:
     offcuts: [...stock.offcuts, { id, material, widthMm, heightMm, from: of }],
   });
   switch (event.kind) {
+    case "sheet-pinned":
     case "sheet-laid": {
       const { id, stock: sheet } = event.sheet;
       if (!sheet.rack || sheetsAtSaw(log).some((s) => s.id === id)) return ok(stock);
@@ -51,8 +52,10 @@ export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from:
           return fail(`${was.offcut} has left the rack since, and cannot be taken back. Nothing was changed.`);
         return ok(without(was.offcut));
       }
-      if (was?.kind === "sheet-laid" && was.sheet.stock.rack) {
+      if ((was?.kind === "sheet-laid" || was?.kind === "sheet-pinned") && was.sheet.stock.rack) {
         const { stock: sheet, material } = was.sheet;
+        const without = log.filter((e) => e.id !== event.entry);
+        if (sheetsAtSaw(without).some((s) => s.id === was.sheet.id)) return ok(stock);
         return ok(put(sheet.id, material, sheet.w, sheet.h, `put back by ${from}`));
       }
       return ok(stock);

@@ -9,7 +9,7 @@ import { sawOrder } from "../saw/sawOrder";
 import { sheetsAtSaw } from "./bench";
 import { piecesAfter, trimmed } from "./pieces";
 import { freeRackName, stockAfter } from "./rack";
-import type { SawSheet } from "./sawSheet";
+import { pinnedOf, type SawSheet } from "./sawSheet";
 
 const FIRST = "pvc-foam-10/1";
 const partsOf = (sheets: SawSheet[]) =>
@@ -185,5 +185,58 @@ describe("the rack", () => {
       ok: false,
       message: expect.stringContaining("has left the rack"),
     });
+  });
+});
+
+describe("pins", () => {
+  const pin = (saw: ReturnType<typeof atTheSaw>, id: string, keep: (partId: string) => boolean) => {
+    const sheet = saw.sheet(id);
+    const kept = sheet.parts.filter((p) => keep(p.partId));
+    saw.say({ kind: "sheet-pinned", sheet: pinnedOf(sheet, kept) });
+    return kept;
+  };
+  const withOdd = (saw: ReturnType<typeof atTheSaw>) =>
+    saw.become((input) => {
+      const design = structuredClone(input.design);
+      const odd = { material: "pvc-foam-10", grainLocked: false };
+      design.variants[0]!.oddParts.push(
+        { ...odd, id: "odd-1", label: "Shelf", length: statedMm(500), width: statedMm(300), qty: 3 },
+        { ...odd, id: "odd-2", label: "Long", length: statedMm(2000), width: statedMm(90), qty: 2 },
+      );
+      return { ...input, design };
+    });
+
+  it("keep a part where it lies, and let the rest of its sheet go to others", () => {
+    const saw = atTheSaw({ ...jobInput(), stock: emptyStock() });
+    const first = saw.sheet(FIRST).parts[0]!;
+    const [kept] = pin(saw, FIRST, (id) => id === first.partId);
+    withOdd(saw);
+    const sheet = saw.sheet(FIRST);
+    expect(sheet.parts).toContainEqual(kept);
+    expect(sheet.pinned).toEqual([kept]);
+    expect(sheet.atSaw).toBe(false);
+    expect(sheet.parts.length).toBeGreaterThan(1);
+    expect(separable([...sheet.parts, ...sheet.offcuts], sheet.kerf)).toBe(true);
+    expect(partsOf(saw.sheets()).split(",")).toHaveLength(7 + 5);
+    // It can be cut from there.
+    saw.cut(FIRST);
+    expect(saw.sheet(FIRST).done).toHaveLength(sheet.parts.length);
+  });
+
+  it("keep a whole sheet, and still nest others in what is over of it", () => {
+    const saw = atTheSaw({ ...jobInput(), stock: emptyStock() });
+    const kept = pin(saw, FIRST, () => true);
+    withOdd(saw);
+    for (const part of kept) expect(saw.sheet(FIRST).parts).toContainEqual(part);
+    for (const sheet of saw.sheets()) expect(separable([...sheet.parts, ...sheet.offcuts], sheet.kerf)).toBe(true);
+  });
+
+  it("are let go of when they are taken off again", () => {
+    const saw = atTheSaw({ ...jobInput(), stock: emptyStock() });
+    const before = sizesOf(saw.sheets());
+    pin(saw, FIRST, () => true);
+    pin(saw, FIRST, () => false);
+    expect(saw.sheet(FIRST)?.pinned ?? []).toEqual([]);
+    expect(sizesOf(saw.sheets())).toEqual(before);
   });
 });

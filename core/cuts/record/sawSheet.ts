@@ -1,6 +1,6 @@
 import type { NestInstance, NestSheet, PlacedPart } from "../nest/format";
 import type { LaidSheet } from "./events";
-import { type Piece, piecesAfter, samePiece, trimmed } from "./pieces";
+import { type Piece, piecesAfter, pieceUnder, samePiece, trimmed, within } from "./pieces";
 import type { Standing } from "./standing";
 
 /** A sheet to draw and to saw: at the saw already, or the plan's. */
@@ -13,7 +13,9 @@ export interface SawSheet extends LaidSheet {
   done: PlacedPart[];
   /** Left over whole once all is cut, and worth keeping; largest first. */
   offcuts: Piece[];
-  /** Whether the log knows it, and whether it knows it as it is here. */
+  /** Parts that stay where they are by the builder's word. */
+  pinned: PlacedPart[];
+  /** Whether it is at the saw, and whether the log knows it as it is here. */
   atSaw: boolean;
   asLaid: boolean;
 }
@@ -58,8 +60,9 @@ export function sheetNow(
   return {
     ...{ id, material, stock, kerf, pieces, parts, cuts, cutsMade, done, offcuts },
     made: cutsMade.length,
-    atSaw: true,
-    asLaid: same,
+    pinned: sheet.pinned ? planned : [],
+    atSaw: !sheet.pinned,
+    asLaid: same && !sheet.pinned,
   };
 }
 
@@ -75,8 +78,20 @@ export function sheetToCome(
   const stock = { id: of.id, w: of.w, h: of.h, price: of.price, trim: of.trim ?? instance.trim, rack: isRack(of.id) };
   return {
     ...{ id, material, stock, kerf: instance.kerf, parts: sheet.parts, cuts: sheet.cuts, offcuts: sheet.offcuts },
-    ...{ made: 0, cutsMade: [], pieces: [trimmed(stock)], done: [], atSaw: false, asLaid: false },
+    ...{ made: 0, cutsMade: [], pieces: [trimmed(stock)], done: [], pinned: [], atSaw: false, asLaid: false },
   };
+}
+
+/** A sheet of which only some parts are to stay: those, and the cuts that free them. */
+export function pinnedOf(sheet: SawSheet, kept: readonly PlacedPart[]): LaidSheet {
+  let pieces = sheet.pieces;
+  const cuts = layUp(sheet).cuts.filter((cut) => {
+    const under = pieceUnder(cut, pieces, sheet.kerf);
+    if (!under || !kept.some((p) => within(p, under) && !samePiece(p, under))) return false;
+    pieces = piecesAfter(pieces, [cut], sheet.kerf);
+    return true;
+  });
+  return { ...layUp(sheet), parts: [...kept], cuts, made: 0 };
 }
 
 /** A sheet as the log is told of it: cuts made come first, in the order they were made. */

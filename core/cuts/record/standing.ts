@@ -1,6 +1,6 @@
 import type { NestInstance, PlacedPart } from "../nest/format";
 import type { BenchSheet } from "./bench";
-import { type Piece, SAME_MM, samePiece } from "./pieces";
+import { type Piece, piecesAfter, SAME_MM, samePiece } from "./pieces";
 
 /** What a sheet at the saw still stands for, against the parts now asked for. */
 export interface Standing {
@@ -52,15 +52,18 @@ export function standingOf(sheets: readonly BenchSheet[], parts: NestInstance["p
   const isCut = (sheet: BenchSheet, part: PlacedPart) => sheet.pieces.some((q) => samePiece(part, q));
   // What is cut comes before what is only planned, on whichever sheet.
   const done = sheets.map((sheet) => sheet.parts.filter((p) => isCut(sheet, p) && take(p)));
-  const standings = sheets.map((sheet, i): Standing => {
+  const standings = sheets.flatMap((sheet, i): Standing[] => {
     const mine = done[i]!;
     const unwanted = sheet.parts.filter((p) => isCut(sheet, p) && !mine.includes(p));
     const toCome = sheet.parts.filter((p) => !isCut(sheet, p));
     const asLaid = !sheet.astray && takeAll(toCome);
-    const free = sheet.pieces.filter((q) =>
-      asLaid ? unwanted.some((p) => samePiece(p, q)) : !mine.some((p) => samePiece(p, q)),
-    );
-    return { sheet, done: mine, planned: asLaid ? toCome : [], asLaid, free, unwanted };
+    // What was only pinned, and is no longer asked for, is as if it had never been.
+    if (sheet.pinned && !asLaid) return [];
+    // What is over of a sheet that goes on as it was laid up is there for other parts too.
+    const toCut = sheet.cuts.filter((_, k) => !sheet.cutsMade.includes(k));
+    const last = asLaid ? piecesAfter(sheet.pieces, toCut, sheet.kerf) : sheet.pieces;
+    const free = last.filter((q) => ![...mine, ...(asLaid ? toCome : [])].some((p) => samePiece(p, q)));
+    return [{ sheet, done: mine, planned: asLaid ? toCome : [], asLaid, free, unwanted }];
   });
   return { standings, rest: rest() };
 }

@@ -1,0 +1,99 @@
+import type { Slips } from "../design/schema";
+import { constant, type Figure } from "../figures/figure";
+import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { extent } from "../shell/outline";
+import type { Shell } from "../shell/shell";
+import { layOut, type SlipJob, type SlipLayout } from "./layout";
+
+/** Slips of the design as a job on their face; the room above their foot. */
+export function slipJob(slips: Slips, faces: Shell["faces"]): SlipJob {
+  const face = extent(faces[slips.face].outline);
+  return {
+    faceWidthMm: face.widthMm,
+    faceHeightMm: face.heightMm - slips.foot.value,
+    widthMm: slips.width.value,
+    heightMm: slips.height.value,
+    jointMm: slips.joint.value,
+    edgeMm: slips.edge.value,
+    bond: slips.bond,
+    breakage: slips.breakagePercent.value / 100,
+    onHand: slips.onHand ? Math.floor(slips.onHand.value) : null,
+  };
+}
+
+/** Slips and tiles laid out on their faces: joints, counts, what is over, and what is short. */
+export function planSlips(site: Site): TradeLedger {
+  const { faces } = site.shell;
+  const laid = site.variant.slips.map((slips, i) => {
+    const job = slipJob(slips, faces);
+    return { slips, i, job, layout: layOut(job) };
+  });
+  return {
+    ...emptyLedger(),
+    figures: laid.flatMap(({ slips, job, layout }) => (layout ? slipFigures(slips, job, layout) : [])),
+    snags: laid.flatMap(({ slips, i, job, layout }): Snag[] => {
+      if (layout) return [];
+      const bought = layOut({ ...job, onHand: null });
+      return [
+        {
+          rule: "cuts/slips-do-not-fit",
+          subject: slips.id,
+          severity: "mind",
+          stage: "cuts",
+          title: bought
+            ? `Too few ${slips.name.toLowerCase()} for the ${slips.face}`
+            : `${slips.name} do not fit the ${slips.face}`,
+          sentence: bought
+            ? `${job.onHand} are on hand; at a joint of ${site.say(bought.jointAcrossMm)} it takes ${bought.needed} with breakage.`
+            : `Not one of ${site.say(job.widthMm)} × ${site.say(job.heightMm)} fits ${site.say(Math.max(0, job.faceWidthMm - 2 * job.edgeMm))} × ${site.say(Math.max(0, job.faceHeightMm - 2 * job.edgeMm))}.`,
+          reason: "Joints wider than 40 mm gape; that limit is from memory.",
+          ...(bought && {
+            fix: {
+              label: "Buy as many as it takes",
+              patch: [{ op: "replace" as const, path: site.at(`/slips/${i}/onHand`), value: null }],
+            },
+          }),
+        },
+      ];
+    }),
+  };
+}
+
+function slipFigures(slips: Slips, job: SlipJob, layout: SlipLayout): Figure[] {
+  const inputs = (room: number, piece: number, n: number) => [
+    { name: "room", value: room, unit: "mm" },
+    { name: "piece", value: piece, unit: "mm" },
+    { name: "pieces in a row", value: n, unit: "" },
+  ];
+  return [
+    {
+      id: `slips/${slips.id}/joint-across`,
+      label: `Joint across, ${slips.name}`,
+      value: layout.jointAcrossMm,
+      unit: "mm",
+      formula: "(room − pieces × piece) ÷ (pieces − 1), for the number that comes nearest the joint wanted",
+      inputs: inputs(job.faceWidthMm - 2 * job.edgeMm, job.widthMm, layout.columns),
+    },
+    {
+      id: `slips/${slips.id}/joint-up`,
+      label: `Joint up, ${slips.name}`,
+      value: layout.jointUpMm,
+      unit: "mm",
+      formula: "(room − rows × piece) ÷ (rows − 1)",
+      inputs: inputs(job.faceHeightMm - 2 * job.edgeMm, job.heightMm, layout.rows),
+    },
+    {
+      id: `slips/${slips.id}/needed`,
+      label: `Pieces, ${slips.name}`,
+      value: layout.needed,
+      unit: "",
+      formula: "whole ones, and one for every two halves; with breakage, rounded up",
+      inputs: [
+        { name: "whole", value: layout.whole, unit: "" },
+        { name: "halves", value: layout.halves, unit: "" },
+        constant("breakage", { value: job.breakage * 100, basis: { kind: "practice" } }, "%"),
+      ],
+    },
+  ];
+}
