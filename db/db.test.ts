@@ -6,10 +6,13 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { statedMm } from "../core/design/measure";
 import { BUILD_VERSION, type Build } from "../core/design/schema";
 import { starterWorkshop } from "../core/diary/workshop";
+import type { LogEntry } from "../core/log/log";
 import { demoStock } from "../demo/tern-street";
 import { jobBuild, sheetShell } from "../tests/job";
 import { createBuild, listBuilds, listRevisions, readNewest, readRevision, saveRevision } from "./builds";
 import { DirectoryTaken, lockDirectory } from "./lock";
+import { addToLog, NEW_OFFCUT, readLog } from "./log";
+import { readNestings, writeNesting } from "./nestings";
 import { type OpenDatabase, openDirectory } from "./open";
 import { TEMPLATE } from "./testing/template";
 import {
@@ -158,5 +161,69 @@ describe("one process owns the directory", () => {
     writeFileSync(`${other}.lock`, JSON.stringify({ pid: living.pid, startedAt: "1" }));
     lockDirectory(other)();
     living.kill();
+  });
+});
+
+describe("the log", () => {
+  const laid = (id: string, rack: string | null) => ({
+    kind: "sheet-laid" as const,
+    sheet: {
+      ...{ id, material: "pvc-foam-10", kerf: 3.2, made: 0 },
+      stock: { id: rack ?? "L", w: 1000, h: 600, trim: 0, price: rack ? 0 : 62, rack: rack !== null },
+      parts: [{ partId: "shell/left", x: 0, y: 0, w: 400, h: 600, rotated: false }],
+      cuts: [{ axis: "x" as const, at: 400, from: 0, to: 600 }],
+    },
+  });
+  const at = "2026-03-02T09:00";
+  const add = async (id: string, entry: string, event: LogEntry["event"]) =>
+    (await addToLog(open.db, id, { id: entry, at, event }))!;
+
+  it("is only added to, in order, and an entry sent twice is kept once", async () => {
+    const id = await createBuild(open.db, jobBuild(), "started");
+    await add(id, "a", laid("pvc-foam-10/1", null));
+    await add(id, "b", { kind: "cut-made", sheet: "pvc-foam-10/1", cut: 0 });
+    await add(id, "a", laid("pvc-foam-10/1", null));
+    expect((await readLog(open.db, id)).map((e) => e.id)).toEqual(["a", "b"]);
+    expect(await addToLog(open.db, "no-such-build", { id: "c", at, event: laid("x", null) })).toBeUndefined();
+  });
+
+  it("moves offcuts to the rack and off it, and refuses what cannot be", async () => {
+    await writeStock(open.db, { offcuts: [], onHand: [] });
+    const id = await createBuild(open.db, jobBuild(), "started");
+    const racked = { kind: "piece-racked" as const, sheet: "pvc-foam-10/1", x: 403.2, y: 0, offcut: NEW_OFFCUT };
+    await add(id, "a", laid("pvc-foam-10/1", null));
+    expect(await add(id, "early", racked)).toMatchObject({ ok: false });
+    expect((await readLog(open.db, id)).map((e) => e.id)).toEqual(["a"]);
+    await add(id, "b", { kind: "cut-made", sheet: "pvc-foam-10/1", cut: 0 });
+    expect(await add(id, "c", racked)).toMatchObject({ ok: true, value: { event: { offcut: "R1" } } });
+    expect((await readStock(open.db)).offcuts).toEqual([
+      { id: "R1", material: "pvc-foam-10", widthMm: 596.8, heightMm: 600, from: "The job" },
+    ]);
+    // Another build lays it up: it is gone from the rack, and the first cannot have it back.
+    const other = await createBuild(open.db, jobBuild(), "started");
+    await add(other, "d", laid("pvc-foam-10/1", "R1"));
+    expect((await readStock(open.db)).offcuts).toEqual([]);
+    expect(await add(other, "e", laid("pvc-foam-10/2", "R1"))).toMatchObject({
+      ok: false,
+      message: expect.stringContaining("no longer on the rack"),
+    });
+    expect(await add(id, "f", { kind: "taken-back", entry: "c" })).toMatchObject({
+      ok: false,
+      message: expect.stringContaining("has left the rack"),
+    });
+    await add(other, "g", { kind: "taken-back", entry: "d" });
+    expect((await readStock(open.db)).offcuts.map((o) => o.id)).toEqual(["R1"]);
+    await writeStock(open.db, demoStock);
+  });
+
+  it("keeps a better nesting by what it answers, and the last one of the same", async () => {
+    const id = await createBuild(open.db, jobBuild(), "started");
+    const nesting = (cost: number) => ({
+      instance: '{"parts":[]}',
+      solution: { sheets: [], unplaced: [], bound: { cost, sheets: 0, proof: "none" as const } },
+    });
+    await writeNesting(open.db, id, nesting(2));
+    await writeNesting(open.db, id, nesting(1));
+    expect(await readNestings(open.db, id)).toEqual([nesting(1)]);
   });
 });

@@ -13,8 +13,8 @@ const SAME = 1e-6;
 const FIRST_ROUNDS = 2;
 /** More pieces than this are not filled in bar by bar. */
 const MANY = 200;
-/** Tries at filling one mix of bars to the last millimetre before the next mix. */
-const TRIES = 60;
+/** Tries at filling mixes of bars to the last unit, shared among them: before patterns are asked for, and after. */
+const TRIES = { soon: 1200, late: 40_000 } as const;
 /** Bars of a mix are tried tight while a unit of length gives no more than this many places on one. */
 const MOST_UNITS = 700_000;
 
@@ -86,6 +86,7 @@ function fillMixes(
   below: number,
   least: number,
   seed: number,
+  most: number,
   goOn: () => boolean,
 ): BarSolution["bars"] | undefined {
   if (Math.max(0, ...bars.map((b) => b.length)) > MOST_UNITS) return undefined;
@@ -106,7 +107,7 @@ function fillMixes(
       lengths,
       sheets.map((i) => bars[i]!.length),
       random,
-      (tries) => tries < TRIES && goOn(),
+      (tries) => tries < most / mixes.length && goOn(),
     );
     if (found)
       return found.flatMap((places, k) =>
@@ -146,7 +147,11 @@ export function exactBars(
   if (quick.unplaced.length > 0) return proved() ? quick : cutBars(instance, rounds, goOn);
   const units = inUnits(instance);
   // Many pieces are few lengths many times: patterns say more about them than filling bar by bar.
-  if (!proved() && pieces <= MANY) take(fillMixes(units, costOf(best), bound.cost, instance.seed, goOn));
+  const fill = (most: number) => {
+    if (!proved() && pieces <= MANY && goOn())
+      take(fillMixes(units, costOf(best), bound.cost, instance.seed, most, goOn));
+  };
+  fill(TRIES.soon);
   if (!proved() && goOn()) {
     const columns = columnBound(units, solve, goOn);
     const least = reachable(
@@ -159,6 +164,7 @@ export function exactBars(
       if (chosen) take(fromPatterns(units, chosen));
     }
   }
+  fill(TRIES.late);
   if (!proved() && goOn()) take(cutBars(instance, rounds, goOn).bars);
   return { ...quick, bars: best, bound };
 }

@@ -43,9 +43,27 @@ export function fillNearest(lengths: readonly number[], capacity: number): numbe
   return chosen;
 }
 
+/** Bars taken up and filled anew at a time. */
+const TAKEN_UP = 4;
+
+/** Fills bars one after another as full as may be, each begun with the first of what is left; what is over comes last. */
+function fillInTurn(places: readonly number[], lengths: readonly number[], capacities: readonly number[]) {
+  let left = [...places];
+  const bars = capacities.map((capacity) => {
+    const fits = left.filter((i) => lengths[i]! <= capacity);
+    if (fits.length === 0) return [];
+    const of = fits.map((i) => lengths[i]!);
+    const chosen = new Set(fillNearest(of, capacity).map((k) => fits[k]!));
+    left = left.filter((i) => !chosen.has(i));
+    return [...chosen];
+  });
+  return { bars, left };
+}
+
 /**
  * Puts all lengths into bars, one bar after another as full as may be, each begun with the longest that is left (minimum
- * bin slack: Gupta & Ho 1999, from memory). Tries again with other orders and other fillings.
+ * bin slack: Gupta & Ho 1999, from memory); then takes a few bars up again and again and fills them anew with what found
+ * no place, as long as they are as full by it.
  * @param lengths of pieces, whole units
  * @param capacities of the bars there are
  * @param random numbers from 0 to 1
@@ -58,36 +76,51 @@ export function packTight(
   random: () => number,
   goOn: (tries: number) => boolean,
 ): number[][] | undefined {
-  const total = lengths.reduce((a, b) => a + b, 0);
-  const spare = capacities.reduce((a, b) => a + b, 0) - total;
-  if (spare < 0) return undefined;
-  for (let tries = 0; goOn(tries); tries++) {
-    const noise = tries === 0 ? 0 : 0.5 * random();
-    const rank = lengths.map((length) => length * (1 + noise * (random() - 0.5)));
-    let left = lengths.map((_, i) => i).sort((a, b) => rank[b]! - rank[a]!);
-    // Short bars hold least, and are filled while there is most to choose from.
-    const order = capacities
-      .map((capacity, bar) => ({ capacity, bar, at: tries % 2 === 0 ? capacity : random() }))
-      .sort((a, b) => a.at - b.at);
-    const bars: number[][] = capacities.map(() => []);
-    let slack = spare;
-    for (const { capacity, bar } of order) {
-      const fits = left.filter((i) => lengths[i]! <= capacity);
-      if (fits.length === 0) {
-        slack -= capacity;
-        continue;
-      }
-      const chosen = fillNearest(
-        fits.map((i) => lengths[i]!),
-        capacity,
-      ).map((k) => fits[k]!);
-      bars[bar] = chosen;
-      const taken = new Set(chosen);
-      left = left.filter((i) => !taken.has(i));
-      slack -= capacity - chosen.reduce((sum, i) => sum + lengths[i]!, 0);
-      if (slack < 0) break;
-    }
-    if (left.length === 0) return bars;
+  const sum = (places: readonly number[]) => places.reduce((total, i) => total + lengths[i]!, 0);
+  const all = lengths.map((_, i) => i);
+  if (sum(all) > capacities.reduce((a, b) => a + b, 0)) return undefined;
+  const longestFirst = (places: readonly number[], noise: number) =>
+    places
+      .map((i) => ({ i, rank: lengths[i]! * (1 + noise * (random() - 0.5)) }))
+      .sort((a, b) => b.rank - a.rank)
+      .map(({ i }) => i);
+  // Short bars hold least, and are filled while there is most to choose from.
+  const order = capacities.map((_, b) => b).sort((a, b) => capacities[a]! - capacities[b]!);
+  const first = fillInTurn(
+    longestFirst(all, 0),
+    lengths,
+    order.map((b) => capacities[b]!),
+  );
+  const bars: number[][] = capacities.map(() => []);
+  order.forEach((b, k) => {
+    bars[b] = first.bars[k]!;
+  });
+  let left = first.left;
+  for (let tries = 0; left.length > 0; tries++) {
+    if (!goOn(tries)) return undefined;
+    const taken = drawn(capacities.length, Math.min(TAKEN_UP, capacities.length), random);
+    const again = fillInTurn(
+      longestFirst([...left, ...taken.flatMap((b) => bars[b]!)], random()),
+      lengths,
+      taken.map((b) => capacities[b]!),
+    );
+    // Few bars that are quite full are worth more than many nearly so: what is over comes together in the others.
+    const worth = (fillings: readonly number[][]) => fillings.reduce((total, f) => total + sum(f) ** 2, 0);
+    if (worth(again.bars) < worth(taken.map((b) => bars[b]!))) continue;
+    taken.forEach((b, k) => {
+      bars[b] = again.bars[k]!;
+    });
+    left = again.left;
   }
-  return undefined;
+  return bars;
+}
+
+/** So many different numbers from 0 to `of` − 1, in random order. */
+function drawn(of: number, wanted: number, random: () => number): number[] {
+  const from = Array.from({ length: of }, (_, i) => i);
+  for (let i = 0; i < wanted; i++) {
+    const j = i + Math.floor(random() * (of - i));
+    [from[i], from[j]] = [from[j]!, from[i]!];
+  }
+  return from.slice(0, wanted);
 }
