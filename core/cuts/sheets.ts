@@ -21,7 +21,7 @@ export interface SheetGroup {
   /** What was asked of the nesting: parts that nothing at the saw gives yet, and pieces free at the saw as stock. */
   instance: NestInstance;
   solution: NestSolution;
-  /** Every sheet, those at the saw first. */
+  /** Every sheet, at the saw or still to come, in the order of their numbers. */
   layout: SawSheet[];
   /** Cut right, and no longer asked for. */
   unwanted: PlacedPart[];
@@ -196,7 +196,9 @@ function groupOf(
   const toCome = solution.sheets
     .filter((sheet) => !pieces.has(sheet.stock))
     .map((sheet) => sheetToCome(freeName(), material.id, instance, sheet, (id) => !packs.has(id)));
-  const layout = [...laid, ...toCome];
+  // A sheet keeps its number once it is at the saw.
+  const numberOf = (sheet: SawSheet) => Number(sheet.id.slice(material.id.length + 1));
+  const layout = [...laid, ...toCome].sort((a, b) => numberOf(a) - numberOf(b));
   const bought: Record<string, number> = {};
   for (const { stock } of layout) if (!stock.rack) bought[stock.id] = (bought[stock.id] ?? 0) + 1;
   const prices = Object.entries(bought).map(([id, count]) => {

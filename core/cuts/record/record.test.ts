@@ -91,6 +91,14 @@ describe("at the saw", () => {
     expect(partsOf(saw.sheets())).toBe(wanted);
   });
 
+  it("keeps its number among the sheets, whichever is laid up first", () => {
+    const saw = atTheSaw({ ...jobInput(), stock: emptyStock() });
+    const second = saw.sheets()[1]!;
+    saw.cut(second.id, 1);
+    expect(saw.sheets().map((s) => s.id)).toEqual([FIRST, second.id]);
+    expect(saw.sheets()[1]!.parts).toEqual(second.parts);
+  });
+
   it("goes back when the last entry is taken back", () => {
     const saw = atTheSaw({ ...jobInput(), stock: emptyStock() });
     const before = saw.sheets();
