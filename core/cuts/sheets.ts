@@ -5,6 +5,7 @@ import { findMaterial } from "../materials/find";
 import type { Book, MaterialOf } from "../materials/schema";
 import { OWN_PANES } from "../shell/ownPanes";
 import type { Reusable } from "../shell/shell";
+import { worthOf } from "./nest/compare";
 import type { NestInstance, NestSolution, PlacedPart } from "./nest/format";
 import type { Nester } from "./nester";
 import type { BenchSheet } from "./record/bench";
@@ -158,18 +159,30 @@ export function nestSheets(
     const all = nestInstanceFor(material, group, stock, workshop, seed);
     const { standings, rest } = standingOf(mine, all.parts);
     const laidFromRack = new Set(mine.flatMap((s) => (s.stock.rack ? [s.stock.id] : [])));
-    const pieces = standings.flatMap(({ sheet, free }) =>
-      free.flatMap((p, i) =>
-        Math.min(p.w, p.h) < PIECE_MIN_MM
-          ? []
-          : [{ id: pieceId(sheet.id, i), w: p.w, h: p.h, price: 0, count: 1, trim: 0 }],
-      ),
-    );
-    const instance: NestInstance =
-      mine.length === 0
-        ? all
-        : { ...all, parts: rest, stock: [...pieces, ...all.stock.filter((s) => !laidFromRack.has(s.id))] };
-    return groupOf(material, group, instance, nester(instance), standings, workshop.offcutMinSideMm);
+    const among = (which: Standing[]): NestInstance => ({
+      ...all,
+      parts: rest,
+      stock: [
+        ...which.flatMap(({ sheet, free }) =>
+          free.flatMap((p, i) =>
+            Math.min(p.w, p.h) < PIECE_MIN_MM
+              ? []
+              : [{ id: pieceId(sheet.id, i), w: p.w, h: p.h, price: 0, count: 1, trim: 0 }],
+          ),
+        ),
+        ...all.stock.filter((s) => !laidFromRack.has(s.id)),
+      ],
+    });
+    const answer = (instance: NestInstance) => {
+      const solution = nester(instance);
+      return { instance, solution, worth: worthOf(instance, solution) };
+    };
+    const apart = answer(mine.length === 0 ? all : among(standings.filter((s) => !s.underWay)));
+    const needsMore = apart.worth.cost > 0 || apart.worth.unplaced > 0;
+    const together = needsMore && standings.some((s) => s.underWay) ? answer(among(standings)) : apart;
+    const saves = together.worth.unplaced - apart.worth.unplaced || together.worth.cost - apart.worth.cost;
+    const { instance, solution } = saves < -1e-9 ? together : apart;
+    return groupOf(material, group, instance, solution, standings, workshop.offcutMinSideMm);
   });
 }
 

@@ -11,8 +11,12 @@ export interface Standing {
   planned: PlacedPart[];
   /** Whether it goes on as it was laid up. */
   asLaid: boolean;
-  /** Pieces in which other parts may be nested. */
+  /**
+   * Pieces in which other parts may be nested. Of a sheet that goes on at the saw as it was laid up, these are offcuts:
+   * used where they save something, for each part nested there changes the cuts of a sheet under way.
+   */
   free: Piece[];
+  underWay: boolean;
   /** Cut right, and no longer asked for at that size. */
   unwanted: PlacedPart[];
 }
@@ -63,7 +67,17 @@ export function standingOf(sheets: readonly BenchSheet[], parts: NestInstance["p
     const toCut = sheet.cuts.filter((_, k) => !sheet.cutsMade.includes(k));
     const last = asLaid ? piecesAfter(sheet.pieces, toCut, sheet.kerf) : sheet.pieces;
     const free = last.filter((q) => ![...mine, ...(asLaid ? toCome : [])].some((p) => samePiece(p, q)));
-    return [{ sheet, done: mine, planned: asLaid ? toCome : [], asLaid, free, unwanted }];
+    return [
+      {
+        sheet,
+        done: mine,
+        planned: asLaid ? toCome : [],
+        asLaid,
+        free,
+        unwanted,
+        underWay: asLaid && unwanted.length === 0 && !sheet.pinned,
+      },
+    ];
   });
   return { standings, rest: rest() };
 }

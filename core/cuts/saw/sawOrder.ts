@@ -50,6 +50,7 @@ export function sawOrder(sheet: SawSheet): SawCut[] {
     open.delete(index);
     const piece = pieceUnder(cut, pieces, sheet.kerf);
     if (piece) make(sawCut(sheet, index, piece, true));
+    else order.push(sawCut(sheet, index, pieceAbout(cut, pieces), true));
   }
   // What was spoiled or racked since is told by what the sheet is in now.
   pieces = [...sheet.pieces];
@@ -68,6 +69,15 @@ export function sawOrder(sheet: SawSheet): SawCut[] {
     make(next);
   }
   return order;
+}
+
+/** About what a cut went through when that piece had been made smaller first, because a part came out wrong. */
+function pieceAbout({ axis, at, from, to }: Cut, pieces: readonly Piece[]): Piece {
+  const along = axis === "x";
+  const held = pieces.find(({ x, y, w, h }) =>
+    along ? x < at && at < x + w && y <= from && from < y + h : y < at && at < y + h && x <= from && from < x + w,
+  ) ?? { x: 0, y: 0, w: 2 * at, h: 2 * at };
+  return along ? { ...held, y: from, h: to - from } : { ...held, x: from, w: to - from };
 }
 
 function sawCut(sheet: SawSheet, index: number, piece: Piece, made: boolean): SawCut {
