@@ -28,7 +28,9 @@ test("no serious fault on any screen, light and dark, and nothing thrown or warn
       await page.evaluate((name) => {
         document.documentElement.className = name;
       }, theme);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const axe = new AxeBuilder({ page });
+      // The two themes are the same page in other colours: only those are judged twice.
+      const { violations } = await (theme === "dark" ? axe.withRules("color-contrast") : axe).analyze();
       const serious = violations.filter((v) => v.impact === "serious" || v.impact === "critical");
       expect(
         serious.map((v) => `${v.id}: ${v.nodes[0]?.html}`),

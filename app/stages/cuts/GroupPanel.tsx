@@ -3,7 +3,7 @@ import { useFetcher } from "react-router";
 import { compareWorth, worthOf } from "#core/cuts/nest/compare";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { formatNumber } from "#core/units/format";
-import { useBuild, useUnits } from "../../state/context";
+import { useBuild, useBuildHandle, useUnits } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { Reading } from "../../ui/Reading";
@@ -12,22 +12,10 @@ import { SEARCH_MS, useSearch } from "./useSearch";
 
 /** What the nesting of one material comes to, what is proved of it, and a search for a better one. */
 export function GroupPanel({ group }: { group: SheetGroup }) {
-  const { bench, buildId } = useBuild();
+  const { bench } = useBuild();
   const { say } = useUnits();
-  const fetcher = useFetcher<{ message: string | null }>();
   const key = JSON.stringify(group.instance);
   const improved = bench.nestings.some((n) => n.instance === key);
-  const now = worthOf(group.instance, group.solution);
-  const { report, failed, start, stop } = useSearch(group.instance, (solution) => {
-    if (compareWorth(worthOf(group.instance, solution), now) < 0)
-      fetcher.submit(JSON.stringify({ instance: key, solution }), {
-        method: "POST",
-        action: `/builds/${buildId}/nestings`,
-        encType: "application/json",
-      });
-  });
-  const largestMm2 = Math.max(1, ...group.instance.stock.map((s) => s.w * s.h));
-  const share = (mm2: number) => `${formatNumber((100 * mm2) / largestMm2, 1)} % of a sheet`;
   return (
     <Panel title={group.material.name} data-group={group.material.id}>
       <Fields min="8.5rem">
@@ -41,49 +29,67 @@ export function GroupPanel({ group }: { group: SheetGroup }) {
         {!group.own && <Reading label="From the rack" value={group.offcutsUsed.join(", ") || "nothing"} />}
         <Reading label="Cuts" value={String(group.layout.reduce((n, s) => n + s.cuts.length, 0))} />
       </Fields>
-      {group.instance.parts.length > 0 && (
-        <Flex gap="3" mt="3" align="center" wrap="wrap" role="status" aria-label={`Search, ${group.material.name}`}>
-          {report ? (
-            <>
-              <QuietButton size="xs" onClick={stop}>
-                Stop, keep the best
-              </QuietButton>
-              <Progress.Root
-                value={Math.min(100, (100 * report.ms) / SEARCH_MS)}
-                w="8rem"
-                size="sm"
-                aria-label="Time searched"
-              >
-                <Progress.Track>
-                  <Progress.Range bg="fern" />
-                </Progress.Track>
-              </Progress.Root>
-              <Text fontSize="sm" fontVariantNumeric="tabular-nums">
-                {`${formatNumber(report.ms / 1000, 0)} s of ${SEARCH_MS / 1000}, round ${report.rounds}: ${
-                  report.worth.cost < now.cost - 1e-9
-                    ? `cheaper by ${formatNumber((100 * (now.cost - report.worth.cost)) / now.cost, 1)} %`
-                    : "no cheaper yet"
-                }; largest offcut ${share(report.worth.offcutMm2)}, was ${share(now.offcutMm2)}`}
-              </Text>
-            </>
-          ) : (
-            <>
-              <QuietButton size="xs" onClick={start} loading={fetcher.state !== "idle"}>
-                Search for better
-              </QuietButton>
-              <Text fontSize="xs" color="muted">
-                {failed
-                  ? "The search could not start in this browser; the nesting above stands."
-                  : (fetcher.data?.message ??
-                    (improved
-                      ? "A better nesting was found, and is kept."
-                      : `Up to ${SEARCH_MS / 1000} s, beside your work; what is better is kept.`))}
-              </Text>
-            </>
-          )}
-        </Flex>
-      )}
+      {group.instance.parts.length > 0 && <SearchLine key={key} group={group} improved={improved} />}
     </Panel>
+  );
+}
+
+/** A search for a better nesting: how far it is, and a stop. */
+function SearchLine({ group, improved }: { group: SheetGroup; improved: boolean }) {
+  const { buildId } = useBuildHandle();
+  const fetcher = useFetcher<{ message: string | null }>();
+  const now = worthOf(group.instance, group.solution);
+  const { report, failed, start, stop } = useSearch(group.instance, (solution) => {
+    if (compareWorth(worthOf(group.instance, solution), now) < 0)
+      fetcher.submit(JSON.stringify({ instance: JSON.stringify(group.instance), solution }), {
+        method: "POST",
+        action: `/builds/${buildId}/nestings`,
+        encType: "application/json",
+      });
+  });
+  const largestMm2 = Math.max(1, ...group.instance.stock.map((s) => s.w * s.h));
+  const share = (mm2: number) => `${formatNumber((100 * mm2) / largestMm2, 1)} % of a sheet`;
+  return (
+    <Flex gap="3" mt="3" align="center" wrap="wrap" role="status" aria-label={`Search, ${group.material.name}`}>
+      {report ? (
+        <>
+          <QuietButton size="xs" onClick={stop}>
+            Stop, keep the best
+          </QuietButton>
+          <Progress.Root
+            value={Math.min(100, (100 * report.ms) / SEARCH_MS)}
+            w="8rem"
+            size="sm"
+            aria-label="Time searched"
+          >
+            <Progress.Track>
+              <Progress.Range bg="fern" />
+            </Progress.Track>
+          </Progress.Root>
+          <Text fontSize="sm" fontVariantNumeric="tabular-nums">
+            {`${formatNumber(report.ms / 1000, 0)} s of ${SEARCH_MS / 1000}, round ${report.rounds}: ${
+              report.worth.cost < now.cost - 1e-9
+                ? `cheaper by ${formatNumber((100 * (now.cost - report.worth.cost)) / now.cost, 1)} %`
+                : "no cheaper yet"
+            }; largest offcut ${share(report.worth.offcutMm2)}, was ${share(now.offcutMm2)}`}
+          </Text>
+        </>
+      ) : (
+        <>
+          <QuietButton size="xs" onClick={start} loading={fetcher.state !== "idle"}>
+            Search for better
+          </QuietButton>
+          <Text fontSize="xs" color="muted">
+            {failed
+              ? "The search could not start in this browser; the nesting above stands."
+              : (fetcher.data?.message ??
+                (improved
+                  ? "A better nesting was found, and is kept."
+                  : `Up to ${SEARCH_MS / 1000} s, beside your work; what is better is kept.`))}
+          </Text>
+        </>
+      )}
+    </Flex>
   );
 }
 

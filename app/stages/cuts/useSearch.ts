@@ -7,7 +7,7 @@ import type { NestDoor, SearchReport } from "../../../workers/nest.worker";
 export const SEARCH_MS = 30_000;
 
 /**
- * A search for a better nesting, in a worker.
+ * A search for a better nesting, in a worker. It is for one instance: whoever asks for another mounts another.
  * @param keep given the best answer when the search has ended or was stopped
  */
 export function useSearch(instance: NestInstance, keep: (solution: NestSolution) => void) {
@@ -20,10 +20,8 @@ export function useSearch(instance: NestInstance, keep: (solution: NestSolution)
     worker.current = null;
     setReport(null);
   };
-  // The page may close, or other parts be asked for, in the middle of it.
-  const key = JSON.stringify(instance);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is searched for is its key
-  useEffect(() => end, [key]);
+  // The page may close in the middle of it.
+  useEffect(() => () => worker.current?.terminate(), []);
 
   const start = async () => {
     best.current = undefined;
