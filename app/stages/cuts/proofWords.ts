@@ -7,6 +7,7 @@ export function proofWords(group: SheetGroup): string {
   if (solution.unplaced.length > 0)
     return group.own ? "some parts fit no pane it came with" : "some parts fit no sheet";
   if (group.own) return `from ${layout.length} of its own; nothing to buy`;
+  if (sheets === 0) return "all from the rack; nothing to buy";
   if (cost <= least.cost + 1e-6) return `${noun(sheets)} is least, proved`;
   if (layout.length <= least.sheets) return `${noun(sheets)} is least, proved`;
   return `${noun(sheets)}; at least ${Math.max(1, least.sheets - group.offcutsUsed.length)}`;
