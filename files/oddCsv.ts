@@ -3,7 +3,7 @@ import type { OddPart } from "../core/design/schema";
 import { parseMeasure } from "../core/units/guess";
 import type { LengthUnit } from "../core/units/length";
 
-/** A row of a parts list that could not be taken, by its line in the file. */
+/** A row of a parts list that could not be taken, by its line in the file; 0 for a shape, whose message says which. */
 export interface RowError {
   line: number;
   message: string;

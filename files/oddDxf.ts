@@ -52,7 +52,7 @@ export function readOddDxf(
     if (entity.type === "TEXT" || entity.type === "MTEXT") continue;
     const rectangle = rectangleOf(entity, mm);
     if (typeof rectangle === "string") {
-      errors.push({ line: i + 1, message: `Shape ${i + 1} ${rectangle}.` });
+      errors.push({ line: 0, message: `Shape ${i + 1} ${rectangle}.` });
       continue;
     }
     const key = `${rectangle.w.toFixed(1)}/${rectangle.h.toFixed(1)}`;

@@ -5,7 +5,7 @@ import { asLpText, type SolveLinear } from "#core/cuts/bars/linear";
  * The HiGHS solver, in WebAssembly.
  * @param seconds a programme may take at most
  */
-export async function loadSolver(seconds = 1): Promise<SolveLinear> {
+export async function loadSolver(seconds = 0.5): Promise<SolveLinear> {
   const highs = await load();
   return (programme) => {
     const whole = programme.columns.some((c) => c.whole);

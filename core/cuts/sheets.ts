@@ -136,7 +136,7 @@ const asPart = (p: Part): NestInstance["parts"][number] => ({
   label: p.label,
 });
 
-/** The smallest side a piece at the saw may have to be nested in, mm. */
+/** The smallest side of a piece at the saw that is still nested in, mm: narrower strips are waste on any saw. */
 const PIECE_MIN_MM = 10;
 
 /** Nests every sheet material of the parts ledger, round what is at the saw already. */
@@ -158,7 +158,7 @@ export function nestSheets(
     const mine = atSaw.filter((s) => s.material === materialId);
     const all = nestInstanceFor(material, group, stock, workshop, seed);
     const { standings, rest } = standingOf(mine, all.parts);
-    const laidFromRack = new Set(mine.flatMap((s) => (s.stock.rack ? [s.stock.id] : [])));
+    const laidFromRack = new Set(standings.flatMap(({ sheet: s }) => (s.stock.rack ? [s.stock.id] : [])));
     const among = (which: Standing[]): NestInstance => ({
       ...all,
       parts: rest,
@@ -182,7 +182,9 @@ export function nestSheets(
     const together = needsMore && standings.some((s) => s.underWay) ? answer(among(standings)) : apart;
     const saves = together.worth.unplaced - apart.worth.unplaced || together.worth.cost - apart.worth.cost;
     const { instance, solution } = saves < -1e-9 ? together : apart;
-    return groupOf(material, group, instance, solution, standings, workshop.offcutMinSideMm);
+    // What is proved least has to hold with the offcuts of sheets under way too.
+    const proved = { ...solution, bound: together.solution.bound };
+    return groupOf(material, group, instance, proved, standings, workshop.offcutMinSideMm);
   });
 }
 

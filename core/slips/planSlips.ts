@@ -1,10 +1,12 @@
-import type { Slips } from "../design/schema";
-import { constant, type Figure } from "../figures/figure";
+import type { FaceId, Slips } from "../design/schema";
+import type { Figure } from "../figures/figure";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { extent } from "../shell/outline";
 import type { Shell } from "../shell/shell";
 import { layOut, type SlipJob, type SlipLayout } from "./layout";
+
+const WALLS = ["left", "right", "back"] as const satisfies readonly FaceId[];
 
 /** Slips of the design as a job on their face; the room above their foot. */
 export function slipJob(slips: Slips, faces: Shell["faces"]): SlipJob {
@@ -20,6 +22,15 @@ export function slipJob(slips: Slips, faces: Shell["faces"]): SlipJob {
     breakage: slips.breakagePercent.value / 100,
     onHand: slips.onHand ? Math.floor(slips.onHand.value) : null,
   };
+}
+
+/** Other walls that the slips left over would cover at the same joint. */
+export function facesLeftFor(slips: Slips, left: number, faces: Shell["faces"]): FaceId[] {
+  return WALLS.filter((face) => {
+    if (face === slips.face) return false;
+    const other = layOut({ ...slipJob({ ...slips, face }, faces), onHand: null });
+    return other !== undefined && other.needed <= left;
+  });
 }
 
 /** Slips and tiles laid out on their faces: joints, counts, what is over, and what is short. */
@@ -92,7 +103,7 @@ function slipFigures(slips: Slips, job: SlipJob, layout: SlipLayout): Figure[] {
       inputs: [
         { name: "whole", value: layout.whole, unit: "" },
         { name: "halves", value: layout.halves, unit: "" },
-        constant("breakage", { value: job.breakage * 100, basis: { kind: "practice" } }, "%"),
+        { name: "breakage, as typed", value: job.breakage * 100, unit: "%" },
       ],
     },
   ];

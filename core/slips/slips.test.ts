@@ -7,6 +7,7 @@ import type { Slips } from "../design/schema";
 import { plan } from "../plan";
 import { applyFix } from "../snags/fix";
 import { countFor, jointFor, layOut, type SlipJob } from "./layout";
+import { facesLeftFor, slipJob } from "./planSlips";
 
 const job = (more: Partial<SlipJob> = {}): SlipJob => ({
   ...{ faceWidthMm: 600, faceHeightMm: 450, widthMm: 65, heightMm: 20, jointMm: 8, edgeMm: 0 },
@@ -99,6 +100,14 @@ describe("slips of a design", () => {
     expect(figure(planned, "joint-across").value).toBeCloseTo(180 / 19, 6);
     expect(figure(planned, "joint-up").value).toBeCloseTo(140 / 18, 6);
     expect(figure(planned, "needed").value).toBe(Math.ceil(20 * 19 * 1.05));
+  });
+  it("say which other wall what is left over would cover", () => {
+    const { faces } = plan(input(null)).shell;
+    // A side takes far fewer than the back: 600 of its 1500.
+    const side = layOut({ ...slipJob({ ...slips(null), face: "left" }, faces) })!.needed;
+    expect(facesLeftFor(slips(null), side - 1, faces)).toEqual([]);
+    expect(facesLeftFor(slips(null), side, faces)).toEqual(["left", "right"]);
+    expect(facesLeftFor({ ...slips(null), face: "left" }, side, faces)).toEqual(["right"]);
   });
   it("with far too few say how many it takes, and offer to buy them", () => {
     const start = input(6);

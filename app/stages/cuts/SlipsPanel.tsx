@@ -3,7 +3,7 @@ import { statedMm } from "#core/design/measure";
 import { FACES } from "#core/design/names";
 import { chosenVariant } from "#core/design/variant";
 import { layOut } from "#core/slips/layout";
-import { slipJob } from "#core/slips/planSlips";
+import { facesLeftFor, slipJob } from "#core/slips/planSlips";
 import { useBuild, useUnits } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
@@ -41,14 +41,7 @@ export function SlipsPanel() {
         const at = (key: string) => `/slips/${i}/${key}`;
         const job = slipJob(slips, plan.shell.faces);
         const layout = layOut(job);
-        const second = layout?.left
-          ? FACES.filter((face) => face !== slips.face && face !== "base" && face !== "top" && face !== "front").filter(
-              (face) => {
-                const other = layOut({ ...slipJob({ ...slips, face }, plan.shell.faces), onHand: null });
-                return other !== undefined && other.needed <= layout.left!;
-              },
-            )
-          : [];
+        const second = layout?.left ? facesLeftFor(slips, layout.left, plan.shell.faces) : [];
         return (
           <Box key={slips.id} borderTopWidth="1px" borderColor="line" py="2">
             <Fields min="7.5rem">

@@ -53,6 +53,9 @@ export function WrongPart({
   );
 }
 
+/** Half of a sixteenth, the coarsest fraction a size is shown to, mm. */
+const SHOWN_TO_MM = 25.4 / 32;
+
 /** Asks what is left whole of a part that came out wrong. */
 function Left({
   part,
@@ -68,7 +71,8 @@ function Left({
   const [h, setH] = useState(say(part.h));
   const read = (text: string, most: number) => {
     const mm = parseLength(text, units.unit);
-    return mm.ok && mm.value >= 0 && mm.value <= most + 0.05 ? mm.value : undefined;
+    // A size as it is shown may be rounded up to the next fraction.
+    return mm.ok && mm.value >= 0 && mm.value <= most + SHOWN_TO_MM ? Math.min(mm.value, most) : undefined;
   };
   const [leftW, leftH] = [read(w, part.w), read(h, part.h)];
   const ready = leftW !== undefined && leftH !== undefined;

@@ -91,7 +91,11 @@ export function columnBound(
       };
       const { found, complete } = fillingsWorth(items, bar.length, worth + FINE, COLUMNS_A_ROUND);
       for (const counts of found) offer(counts);
-      if (complete && found.length === 0) return;
+      if (complete && found.length === 0) {
+        // None is worth more than its bar and that little: the duals are made smaller by as much.
+        shrink = Math.min(shrink, worth / (worth + FINE));
+        return;
+      }
       if (found.length > 0) {
         // Something is still to be gained here; how much at most is not asked.
         shrink = 0;

@@ -16,6 +16,9 @@ export function freeRackName(stock: Stock, log: readonly LogEntry[]): string {
   return `R${n}`;
 }
 
+/** Whether a sheet is at the saw. One that is only pinned is still where it was. */
+const isLaid = (log: LogEntry[], id: string) => sheetsAtSaw(log).some((s) => s.id === id && !s.pinned);
+
 /**
  * The rack after an event at the saw: an offcut put on it is there for every build, one laid up is no longer.
  * @param stock what is on the rack now
@@ -30,10 +33,9 @@ export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from:
     offcuts: [...stock.offcuts, { id, material, widthMm, heightMm, from: of }],
   });
   switch (event.kind) {
-    case "sheet-pinned":
     case "sheet-laid": {
       const { id, stock: sheet } = event.sheet;
-      if (!sheet.rack || sheetsAtSaw(log).some((s) => s.id === id)) return ok(stock);
+      if (!sheet.rack || isLaid(log, id)) return ok(stock);
       if (!stock.offcuts.some((o) => o.id === sheet.id))
         return fail(`${sheet.id} is no longer on the rack. Nothing was kept. Open the page anew: it is nested again.`);
       return ok(without(sheet.id));
@@ -52,10 +54,10 @@ export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from:
           return fail(`${was.offcut} has left the rack since, and cannot be taken back. Nothing was changed.`);
         return ok(without(was.offcut));
       }
-      if ((was?.kind === "sheet-laid" || was?.kind === "sheet-pinned") && was.sheet.stock.rack) {
+      if (was?.kind === "sheet-laid" && was.sheet.stock.rack) {
         const { stock: sheet, material } = was.sheet;
-        const without = log.filter((e) => e.id !== event.entry);
-        if (sheetsAtSaw(without).some((s) => s.id === was.sheet.id)) return ok(stock);
+        const before = log.filter((e) => e.id !== event.entry);
+        if (isLaid(before, was.sheet.id)) return ok(stock);
         return ok(put(sheet.id, material, sheet.w, sheet.h, `put back by ${from}`));
       }
       return ok(stock);

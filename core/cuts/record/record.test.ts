@@ -5,11 +5,12 @@ import { jobInput, sheetShell } from "../../../tests/job";
 import { emptyStock } from "../../buying/stock";
 import { statedMm } from "../../design/measure";
 import { separable } from "../nest/faults";
+import { nest } from "../nest/nest";
 import { sawOrder } from "../saw/sawOrder";
 import { sheetsAtSaw } from "./bench";
 import { piecesAfter, trimmed } from "./pieces";
 import { freeRackName, stockAfter } from "./rack";
-import { pinnedOf, type SawSheet } from "./sawSheet";
+import { layUp, pinnedOf, type SawSheet } from "./sawSheet";
 
 const FIRST = "pvc-foam-10/1";
 const partsOf = (sheets: SawSheet[]) =>
@@ -259,4 +260,48 @@ describe("pins", () => {
     expect(saw.sheet(FIRST)?.pinned ?? []).toEqual([]);
     expect(sizesOf(saw.sheets())).toEqual(before);
   });
+
+  it("take nothing off the rack, and give back what is no longer asked for", () => {
+    const offcut = { id: "R1", material: "pvc-foam-10", widthMm: 1600, heightMm: 640, from: "another build" };
+    const stock = { offcuts: [offcut], onHand: [] };
+    const saw = atTheSaw({ ...jobInput(), stock });
+    const rack = saw.sheets().find((s) => s.stock.rack)!;
+    const pinned = { kind: "sheet-pinned" as const, sheet: pinnedOf(rack, rack.parts) };
+    expect(stockAfter(stock, saw.log(), pinned, "The job")).toEqual({ ok: true, value: stock });
+    saw.say(pinned);
+    expect(saw.sheets().filter((s) => s.stock.id === "R1")).toHaveLength(1);
+    // To the saw: now it is off the rack, and back on it when that was a mistake.
+    const laid = { kind: "sheet-laid" as const, sheet: layUp(saw.sheet(rack.id)) };
+    const off = stockAfter(stock, saw.log(), laid, "The job");
+    expect(off).toMatchObject({ ok: true, value: { offcuts: [] } });
+    const back = { kind: "taken-back" as const, entry: saw.say(laid) };
+    expect(stockAfter({ offcuts: [], onHand: [] }, saw.log(), back, "The job")).toMatchObject({
+      ok: true,
+      value: { offcuts: [{ id: "R1", widthMm: 1600, heightMm: 640 }] },
+    });
+    saw.say(back);
+    // Pinned parts that are asked for no more leave the offcut to others.
+    saw.become((input) => {
+      const design = structuredClone(input.design);
+      sheetShell(design).size.depth = statedMm(590);
+      sheetShell(design).size.width = statedMm(1490);
+      sheetShell(design).size.height = statedMm(590);
+      return { ...input, design };
+    });
+    expect(saw.sheets().filter((s) => s.stock.id === "R1")).toHaveLength(1);
+    expect(saw.sheets().find((s) => s.stock.id === "R1")!.pinned).toEqual([]);
+  });
+});
+
+it("proves a number of sheets least only if it is with the offcuts of a sheet under way too", () => {
+  const saw = atTheSaw({ ...jobInput(), stock: emptyStock() });
+  saw.cut(FIRST, 1);
+  const [group] = saw.plan().groups;
+  const pieces = group!.layout
+    .find((s) => s.id === FIRST)!
+    .offcuts.map((o, i) => ({ id: `piece-${i}`, w: o.w, h: o.h, price: 0, count: 1, trim: 0 }));
+  const withThem = { ...group!.instance, stock: [...pieces, ...group!.instance.stock] };
+  const price = group!.layout.find((s) => s.id === FIRST)!.stock.price;
+  expect(group!.least.cost).toBeCloseTo(price + nest(withThem, 0).bound.cost, 9);
+  expect(group!.least.cost).toBeLessThanOrEqual(group!.cost);
 });
