@@ -16,7 +16,7 @@ const NestSolutionSchema = v.object({
     }),
   ),
   unplaced: v.array(v.object({ partId: v.string(), qty: number, why: v.string() })),
-  bound: v.object({ cost: number, sheets: number, proof: v.picklist(["area", "pairs", "duals", "none"]) }),
+  bound: v.object({ cost: number, sheets: number, proof: v.picklist(["area", "pairs", "duals", "columns", "none"]) }),
 }) satisfies v.GenericSchema<NestSolution>;
 
 /** A kept nesting as it is exported and sent. */

@@ -76,6 +76,8 @@ const BOUND_WORDS: Record<SheetGroup["solution"]["bound"]["proof"], string> = {
   area: "at least parts with their kerf ÷ usable sheet",
   pairs: "at least as many as there are parts of which no two share a sheet",
   duals: "at least what the parts keep one another out of, by dual feasible functions",
+  columns:
+    "at least what any sheets cut edge to edge could cost if parts of sheets were to be had, by column generation",
   none: "nothing to prove",
 };
 

@@ -1,5 +1,5 @@
+import type { LinearProgram, SolveLinear } from "../linear/linear";
 import { fillBest, fillingsWorth } from "./knapsack";
-import type { LinearProgram, SolveLinear } from "./linear";
 
 /** Lengths to be had from bars, in whole units, kerf already added to pieces and bars alike. */
 export interface BarProblem {

@@ -3,11 +3,11 @@ import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { describe, expect, it } from "vitest";
 import { barClasses } from "../../../bench/nest/bars";
 import { loadSolver } from "../../../workers/highs";
+import type { LinearProgram } from "../linear/linear";
 import { columnBound } from "./columns";
 import { exactBars } from "./exactBars";
 import type { BarInstance } from "./format";
 import { fillBest, fillingsWorth, type Item } from "./knapsack";
-import type { LinearProgram } from "./linear";
 import { fillNearest, packTight } from "./slack";
 
 const solve = await loadSolver(20);

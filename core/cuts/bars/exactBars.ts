@@ -1,10 +1,10 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import type { SolveLinear } from "../linear/linear";
 import { mixesBelow } from "../nest/mixes";
 import { UM } from "../nest/problem";
 import { type BarProblem, columnBound, type Pattern } from "./columns";
 import { cutBars } from "./cutBars";
 import type { BarInstance, BarSolution } from "./format";
-import type { SolveLinear } from "./linear";
 import { packTight } from "./slack";
 
 /** Costs that differ by less are the same. */

@@ -87,10 +87,20 @@ export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): Ne
     (["area", "pairs", "duals"] as const).reduce((a, b) => (bounds[b][key] > bounds[a][key] + 1e-9 ? b : a));
   const sheets = bounds[strongest("sheets")].sheets;
   const least = bounds[strongest("cost")].cost;
-  const priced = stocks.filter((s) => s.price > 0 && s.count > 0);
-  const cost = payable(least, priced, needed(kinds, counts, stocks, priced));
+  const cost = payableCost(least, kinds, counts, stocks);
   const proof = cost > least + 1e-9 ? "duals" : least > 0 ? strongest("cost") : strongest("sheets");
   return { cost, sheets, proof };
+}
+
+/** The least sum of whole sheets that reaches a bound on the cost. */
+export function payableCost(
+  least: number,
+  kinds: readonly Kind[],
+  counts: readonly number[],
+  stocks: readonly Stock[],
+): number {
+  const priced = stocks.filter((s) => s.price > 0 && s.count > 0);
+  return payable(least, priced, needed(kinds, counts, stocks, priced));
 }
 
 /** Bounds by dual feasible functions; what free offcuts can hold is taken off the cost. */
@@ -116,7 +126,12 @@ function dualCosts(kinds: Kind[], counts: number[], stocks: Stock[]): { cost: nu
 }
 
 /** How many of each priced stock the parts need that fit no other, offcuts included. */
-function needed(kinds: Kind[], counts: number[], stocks: Stock[], priced: Stock[]): number[] {
+function needed(
+  kinds: readonly Kind[],
+  counts: readonly number[],
+  stocks: readonly Stock[],
+  priced: Stock[],
+): number[] {
   const fits = (k: Kind, s: Stock) => (k.w <= s.w && k.h <= s.h) || (k.rotate && k.h <= s.w && k.w <= s.h);
   return priced.map((stock) => {
     const only = kinds.map((k, i) =>

@@ -53,7 +53,7 @@ export function dualsFor(shares: number[], most = 14): Dual[] {
  * @param counts how many of each kind
  * @param stocks sizes at a price; free ones are left to the caller
  */
-export function dualBound(kinds: Kind[], counts: number[], stocks: Stock[]): number {
+export function dualBound(kinds: readonly Kind[], counts: readonly number[], stocks: readonly Stock[]): number {
   const used = kinds.filter((_, i) => counts[i]! > 0);
   const amounts = counts.filter((n) => n > 0);
   if (used.length === 0 || stocks.length === 0) return 0;

@@ -82,5 +82,5 @@ export interface NestSheet {
 export interface NestSolution {
   sheets: NestSheet[];
   unplaced: { partId: string; qty: number; why: string }[];
-  bound: { cost: number; sheets: number; proof: "area" | "pairs" | "duals" | "none" };
+  bound: { cost: number; sheets: number; proof: "area" | "pairs" | "duals" | "columns" | "none" };
 }

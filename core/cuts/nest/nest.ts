@@ -1,11 +1,12 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
-import { areaCost, lowerBound } from "./bound";
+import { areaCost, lowerBound, payableCost } from "./bound";
 import type { NestInstance, NestSolution } from "./format";
 import { mixesBelow } from "./mixes";
 import { growOffcut, largestOffcut } from "./offcut";
 import { solutionOf } from "./output";
 import { poolArea } from "./pool";
 import { inMicrometres, type Problem } from "./problem";
+import { Relaxation } from "./relax";
 import { anneal, copyLayout, HEAT, type Layout, onMix } from "./search";
 import { type Costed, goOn, start } from "./start";
 
@@ -21,6 +22,14 @@ const AIMS = 8;
 const OFFCUT_EVERY = 5;
 /** Tries at a larger offcut that may fail in a row before the answer is left as it is. */
 const OFFCUT_TRIES = 60;
+
+/** Rounds of the search before the bound is raised by column generation, and how much of it goes into one round. */
+const RELAX_AFTER = 2;
+const RELAX_ROUNDS = 30;
+/** How often a search starts from the patterns of the bound. */
+const DIVE = 0.7;
+/** What a layout of those patterns is changed by: it is good already, so less heat and fewer changes. */
+const DIVE_SCHEDULE = { hot: 0.1, cold: 0.01, steps: 12_000 } as const;
 
 /** Rounds in which limited stock is tried to hold more. */
 const FULLER_ROUNDS = 40;
@@ -55,7 +64,8 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   const { kinds, counts, stocks, minSide } = problem;
   const generator = xoroshiro128plus(instance.seed);
   const random = () => (generator.next() >>> 0) / 2 ** 32;
-  const bound = lowerBound(kinds, counts, stocks);
+  let bound = lowerBound(kinds, counts, stocks);
+  let relaxation: Relaxation | undefined;
   let best = firstAnswer(problem, bound.cost, random);
   let offcut = largestOffcut(best, minSide);
   let rounds = 0;
@@ -75,14 +85,26 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     const mix = mixes[Math.floor(random() ** 3 * Math.min(mixes.length, AIMS))]!;
     const key = mix.sheets.join();
     const last = kept.get(key);
-    const layout = last && random() < 0.7 ? last : onMix(best, mix.sheets, kinds, stocks, random);
-    if (anneal(layout, kinds, { ...HEAT, stopped, steps: stepsNow() }, random) === 0) {
-      best = { ...layout, cost: mix.cost };
+    const dived = relaxation?.promises(best.cost) && random() < DIVE ? relaxation.dive(best.cost, random) : undefined;
+    const layout = dived ?? (last && random() < 0.7 ? last : onMix(best, mix.sheets, kinds, stocks, random));
+    const schedule = dived ? DIVE_SCHEDULE : { ...HEAT, steps: stepsNow() };
+    if (anneal(layout, kinds, { ...schedule, stopped }, random) === 0) {
+      best = { ...layout, cost: dived?.cost ?? mix.cost };
       offcut = largestOffcut(best, minSide);
       kept.clear();
       failures = 0;
       reach = 0.6;
-    } else kept.set(key, layout);
+    } else if (!dived) kept.set(key, layout);
+    return true;
+  };
+
+  /** Raises the bound by column generation, some rounds at a time. */
+  const raiseBound = (): boolean => {
+    if (rounds <= RELAX_AFTER || missing() || relaxation?.done) return false;
+    relaxation ??= new Relaxation(kinds, counts, stocks, copyLayout(best).sheets);
+    relaxation.advance(RELAX_ROUNDS, () => !stopped());
+    const cost = payableCost(relaxation.bound, kinds, counts, stocks);
+    if (cost > bound.cost + 1e-9) bound = { ...bound, cost, proof: "columns" };
     return true;
   };
 
@@ -123,7 +145,8 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
       const proved = !missing() && best.cost <= bound.cost + 1e-9;
       if (proved) return largerOffcut();
       if (rounds % OFFCUT_EVERY === 0 && largerOffcut()) return true;
-      return cheaper() || fuller() || largerOffcut();
+      if (rounds % 2 === 0 && raiseBound()) return true;
+      return cheaper() || raiseBound() || fuller() || largerOffcut();
     },
     best: () => solutionOf(instance, problem, best, bound),
     state: () => ({

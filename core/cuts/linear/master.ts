@@ -1,0 +1,335 @@
+/** A column of a covering programme: what it costs and what it gives to which rows. */
+export interface Column {
+  cost: number;
+  rows: readonly number[];
+  gives: readonly number[];
+}
+
+/** Where the programme stands. */
+export interface Standing {
+  /** Σ duals × wanted: the optimum, once no column is worth taking. */
+  value: number;
+  /** What one more of each row would cost. */
+  duals: Float64Array;
+  /** How many of each column are taken, by its number. */
+  taken: Map<number, number>;
+}
+
+/** Least worth of a column that is taken up: below it lies the noise of the arithmetic. */
+const NOISE = 1e-9;
+/** Pivots after which the inverse is made anew. */
+const RENEW_AFTER = 150;
+/** Pivots to get over a lesser demand. */
+const MOST_AGAIN = 150;
+/** Rows are asked for a trifle more, each another, so that no two ways out of the basis tie. */
+const TRIFLE = 1e-7;
+/** Columns are dearer by a trifle, each another, so that no two are as good as each other. */
+const TRIFLE_OF_COST = 1e-5;
+
+/**
+ * A covering programme, min Σ cost·x with every row reached and x ≥ 0, that grows: columns are added, and it goes on from
+ * where it stood. The revised simplex method (Dantzig & Orchard-Hays 1954; from memory, checked by test against HiGHS)
+ * with an explicit inverse. Its duals are proposals only: whoever builds a bound on them checks them.
+ */
+export class CoveringMaster {
+  private readonly n: number;
+  private readonly wanted: Float64Array;
+  private readonly asked: Float64Array;
+  /** Row-major inverse of the basis. */
+  private readonly inverse: Float64Array;
+  /** What stands in each row of the basis: a column's number; −1 − row for that row's surplus; a stand-in above 1e9. */
+  private readonly basis: number[];
+  private readonly amounts: Float64Array;
+  /** What one more of each row costs, kept with the basis. */
+  private readonly duals: Float64Array;
+  private pivots = 0;
+  /** The columns' entries one after the other, and where each column's begin: far quicker to go through. */
+  private entryRows = new Int32Array(1024);
+  private entryGives = new Float64Array(1024);
+  private readonly starts: number[] = [0];
+  private readonly costs: number[] = [];
+
+  /**
+   * @param wanted of each row; a limit is a row of −limit whose columns give −1
+   * @param dear what a row costs that nothing covers: more than any column's price
+   */
+  constructor(
+    wanted: ArrayLike<number>,
+    private readonly dear: number,
+  ) {
+    this.n = wanted.length;
+    this.wanted = Float64Array.from(wanted);
+    this.asked = this.wanted.map((d, i) => d + (d > 0 ? 1 : -1) * TRIFLE * (1 + ((i * 7919) % 997) / 997));
+    this.inverse = new Float64Array(this.n * this.n);
+    this.amounts = Float64Array.from(this.asked, Math.abs);
+    this.basis = Array.from(this.wanted, (d, i) => (d > 0 ? STAND_IN + i : -1 - i));
+    this.wanted.forEach((d, i) => {
+      this.inverse[i * this.n + i] = d > 0 ? 1 : -1;
+    });
+    this.duals = new Float64Array(this.n);
+    this.reckonDuals();
+  }
+
+  /** Adds a column; its number. */
+  add({ cost, rows, gives }: Column): number {
+    const at = this.costs.length;
+    const from = this.starts[at]!;
+    if (from + rows.length > this.entryRows.length) {
+      const [wasRows, wasGives] = [this.entryRows, this.entryGives];
+      this.entryRows = new Int32Array(2 * (from + rows.length));
+      this.entryGives = new Float64Array(2 * (from + rows.length));
+      this.entryRows.set(wasRows);
+      this.entryGives.set(wasGives);
+    }
+    this.entryRows.set(rows, from);
+    this.entryGives.set(gives, from);
+    this.starts.push(from + rows.length);
+    this.costs.push(cost * (1 + TRIFLE_OF_COST * (((at * 6151) % 1009) / 1009)));
+    return at;
+  }
+
+  /**
+   * Goes on to the optimum over the columns there are.
+   * @param goOn asked now and then; false leaves it where it stands, which is still a proposal
+   */
+  solve(goOn: () => boolean = () => true): Standing {
+    const most = 50 * (this.n + 20) + 4 * this.costs.length;
+    for (let step = 0; step < most; step++) {
+      if (step % 16 === 15 && !goOn()) break;
+      const entering = this.worthiest();
+      if (entering === undefined || !this.enter(entering)) break;
+    }
+    return this.standing();
+  }
+
+  /** One that stands where this one stands, and from there goes its own way. */
+  copy(): CoveringMaster {
+    const copy = new CoveringMaster(this.wanted, this.dear);
+    copy.entryRows = this.entryRows.slice();
+    copy.entryGives = this.entryGives.slice();
+    copy.starts.splice(0, 1, ...this.starts);
+    copy.costs.push(...this.costs);
+    copy.duals.set(this.duals);
+    copy.wanted.set(this.wanted);
+    copy.asked.set(this.asked);
+    copy.inverse.set(this.inverse);
+    copy.amounts.set(this.amounts);
+    copy.basis.splice(0, this.n, ...this.basis);
+    copy.pivots = this.pivots;
+    return copy;
+  }
+
+  /** Asks for less: what one of a column gives is had. Never for less than nought. */
+  have(column: number): void {
+    for (let e = this.starts[column]!; e < this.starts[column + 1]!; e++) {
+      const row = this.entryRows[e]!;
+      const was = this.wanted[row]!;
+      this.wanted[row] = was < 0 ? was - this.entryGives[e]! : Math.max(0, was - this.entryGives[e]!);
+      this.asked[row]! += this.wanted[row]! - was;
+    }
+    this.reckonAmounts();
+  }
+
+  /**
+   * Goes on to the optimum after less is asked for, from one that was an optimum before: the dual simplex method (Lemke
+   * 1954, from memory), with fewer pivots than from nothing; what it has after so many will do for a proposal.
+   */
+  resolve(): Standing {
+    const { n, inverse, amounts } = this;
+    for (let step = 0; step < MOST_AGAIN; step++) {
+      let out = -1;
+      let least = -1e-4;
+      for (let i = 0; i < n; i++)
+        if (amounts[i]! < least) {
+          least = amounts[i]!;
+          out = i;
+        }
+      if (out < 0) break;
+      let entering: number | undefined;
+      let slightest = Number.POSITIVE_INFINITY;
+      for (let i = 0; i < n; i++) {
+        const alpha = -inverse[out * n + i]!;
+        if (alpha >= -1e-8) continue;
+        const ratio = Math.max(0, this.duals[i]!) / -alpha;
+        if (ratio < slightest) {
+          slightest = ratio;
+          entering = -1 - i;
+        }
+      }
+      for (let k = 0; k < this.costs.length; k++) {
+        let alpha = 0;
+        for (let e = this.starts[k]!; e < this.starts[k + 1]!; e++)
+          alpha += inverse[out * n + this.entryRows[e]!]! * this.entryGives[e]!;
+        if (alpha >= -1e-8) continue;
+        const ratio = Math.max(0, this.reduced(k)) / -alpha;
+        if (ratio < slightest) {
+          slightest = ratio;
+          entering = k;
+        }
+      }
+      if (entering === undefined || !this.pivot(entering, out, this.along(entering))) break;
+    }
+    return this.standing();
+  }
+
+  private standing(): Standing {
+    const { duals } = this;
+    const taken = new Map<number, number>();
+    this.basis.forEach((at, i) => {
+      if (at >= 0 && at < STAND_IN && this.amounts[i]! > 1e-5) taken.set(at, this.amounts[i]!);
+    });
+    return { value: this.wanted.reduce((sum, d, i) => sum + d * duals[i]!, 0), duals: duals.slice(), taken };
+  }
+
+  private costOf(at: number): number {
+    return at >= STAND_IN ? this.dear : at < 0 ? 0 : this.costs[at]!;
+  }
+
+  /** What a column costs more than what it gives is worth. */
+  private reduced(k: number): number {
+    let reduced = this.costs[k]!;
+    for (let e = this.starts[k]!; e < this.starts[k + 1]!; e++)
+      reduced -= this.duals[this.entryRows[e]!]! * this.entryGives[e]!;
+    return reduced;
+  }
+
+  private reckonDuals(): void {
+    const { n, inverse, duals } = this;
+    duals.fill(0);
+    for (let i = 0; i < n; i++) {
+      const cost = this.costOf(this.basis[i]!);
+      if (cost === 0) continue;
+      for (let j = 0, at = i * n; j < n; j++, at++) duals[j]! += cost * inverse[at]!;
+    }
+  }
+
+  /** The column or surplus whose taking up gains most a piece; undefined at the optimum. */
+  private worthiest(): number | undefined {
+    let best = -NOISE;
+    let found: number | undefined;
+    for (let i = 0; i < this.n; i++)
+      if (this.duals[i]! < best) {
+        best = this.duals[i]!;
+        found = -1 - i;
+      }
+    for (let k = 0; k < this.costs.length; k++) {
+      const reduced = this.reduced(k);
+      if (reduced < best) {
+        best = reduced;
+        found = k;
+      }
+    }
+    return found;
+  }
+
+  /** What a column or surplus takes of each that stands in the basis. */
+  private along(entering: number): Float64Array {
+    const { n, inverse } = this;
+    const along = new Float64Array(n);
+    if (entering < 0) for (let i = 0; i < n; i++) along[i] = -inverse[i * n - 1 - entering]!;
+    else
+      for (let e = this.starts[entering]!; e < this.starts[entering + 1]!; e++) {
+        const gives = this.entryGives[e]!;
+        for (let i = 0, at = this.entryRows[e]!; i < n; i++, at += n) along[i]! += inverse[at]! * gives;
+      }
+    return along;
+  }
+
+  /** Takes a column into the basis for what it drives out; false where the arithmetic no longer carries it. */
+  private enter(entering: number): boolean {
+    const along = this.along(entering);
+    let out = -1;
+    let least = Number.POSITIVE_INFINITY;
+    for (let i = 0; i < this.n; i++) {
+      if (along[i]! <= 1e-8) continue;
+      const ratio = Math.max(0, this.amounts[i]!) / along[i]!;
+      if (ratio < least - 1e-12 || (ratio < least + 1e-12 && along[i]! > along[out]!)) {
+        least = ratio;
+        out = i;
+      }
+    }
+    return out >= 0 && this.pivot(entering, out, along);
+  }
+
+  private pivot(entering: number, out: number, along: Float64Array): boolean {
+    const { n, inverse, amounts, duals } = this;
+    const pivot = along[out]!;
+    const reduced = entering < 0 ? duals[-1 - entering]! : this.reduced(entering);
+    const amount = amounts[out]! / pivot;
+    for (let i = 0; i < n; i++) if (i !== out) amounts[i]! -= amount * along[i]!;
+    amounts[out] = amount;
+    for (let j = 0, at = out * n; j < n; j++, at++) inverse[at]! /= pivot;
+    for (let i = 0; i < n; i++) {
+      const by = along[i]!;
+      if (i === out || by === 0) continue;
+      for (let j = 0, to = i * n, from = out * n; j < n; j++, to++, from++) inverse[to]! -= by * inverse[from]!;
+    }
+    for (let j = 0, at = out * n; j < n; j++, at++) duals[j]! += reduced * inverse[at]!;
+    this.basis[out] = entering;
+    return ++this.pivots % RENEW_AFTER !== 0 || this.renew();
+  }
+
+  /** Makes the inverse and the amounts anew from the basis, against the drift of many pivots. */
+  private renew(): boolean {
+    const { n } = this;
+    const from = new Float64Array(n * n);
+    this.basis.forEach((at, col) => {
+      if (at >= STAND_IN) from[(at - STAND_IN) * n + col] = 1;
+      else if (at < 0) from[(-1 - at) * n + col] = -1;
+      else {
+        for (let e = this.starts[at]!; e < this.starts[at + 1]!; e++)
+          from[this.entryRows[e]! * n + col] = this.entryGives[e]!;
+      }
+    });
+    const inverse = invert(from, n);
+    if (!inverse) return false;
+    this.inverse.set(inverse);
+    this.reckonAmounts();
+    this.reckonDuals();
+    return true;
+  }
+
+  private reckonAmounts(): void {
+    const { n, inverse } = this;
+    for (let i = 0; i < n; i++) {
+      let sum = 0;
+      for (let j = 0; j < n; j++) sum += inverse[i * n + j]! * this.asked[j]!;
+      this.amounts[i] = sum;
+    }
+  }
+}
+
+/** Numbers from here on are stand-ins that cover one row each at the dear price. */
+const STAND_IN = 1e9;
+
+/** Gauss-Jordan with partial pivoting; undefined where the matrix is singular. Uses `a` up. */
+function invert(a: Float64Array, n: number): Float64Array | undefined {
+  const b = new Float64Array(n * n);
+  for (let i = 0; i < n; i++) b[i * n + i] = 1;
+  const swap = (m: Float64Array, i: number, k: number) => {
+    for (let j = 0; j < n; j++) [m[i * n + j], m[k * n + j]] = [m[k * n + j]!, m[i * n + j]!];
+  };
+  for (let col = 0; col < n; col++) {
+    let at = col;
+    for (let i = col + 1; i < n; i++) if (Math.abs(a[i * n + col]!) > Math.abs(a[at * n + col]!)) at = i;
+    const pivot = a[at * n + col]!;
+    if (Math.abs(pivot) < 1e-10) return undefined;
+    if (at !== col) {
+      swap(a, at, col);
+      swap(b, at, col);
+    }
+    for (let j = 0; j < n; j++) {
+      a[col * n + j]! /= pivot;
+      b[col * n + j]! /= pivot;
+    }
+    for (let i = 0; i < n; i++) {
+      const by = a[i * n + col]!;
+      if (i === col || by === 0) continue;
+      for (let j = 0; j < n; j++) {
+        a[i * n + j]! -= by * a[col * n + j]!;
+        b[i * n + j]! -= by * b[col * n + j]!;
+      }
+    }
+  }
+  return b;
+}
