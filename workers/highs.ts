@@ -1,5 +1,5 @@
 import load from "highs";
-import { asLpText, type SolveLinear } from "#core/cuts/bars/linear";
+import { asLpText, type SolveLinear } from "#core/cuts/linear/linear";
 
 /**
  * The HiGHS solver, in WebAssembly.

@@ -4,6 +4,7 @@ import { mixesBelow } from "../nest/mixes";
 import { UM } from "../nest/problem";
 import { type BarProblem, columnBound, type Pattern } from "./columns";
 import { cutBars } from "./cutBars";
+import { dive } from "./dive";
 import type { BarInstance, BarSolution } from "./format";
 import { packTight } from "./slack";
 
@@ -13,8 +14,13 @@ const SAME = 1e-6;
 const FIRST_ROUNDS = 2;
 /** More pieces than this are not filled in bar by bar. */
 const MANY = 200;
-/** Tries at filling mixes of bars to the last unit, shared among them: before patterns are asked for, and after. */
-const TRIES = { soon: 1200, late: 40_000 } as const;
+/**
+ * Tries at filling mixes of bars to the last unit, shared among them: before patterns are asked for, before whole numbers
+ * of them are, and after.
+ */
+const TRIES = { soon: 150, between: 4000, late: 60_000 } as const;
+/** Cuttings tried from the patterns of the bound, each with other luck. */
+const DIVES = 6;
 /** Bars of a mix are tried tight while a unit of length gives no more than this many places on one. */
 const MOST_UNITS = 700_000;
 
@@ -80,6 +86,12 @@ function fromPatterns({ pieces, bars }: Units, chosen: readonly Pattern[]): BarS
     .filter((bar) => bar.parts.length > 0);
 }
 
+/** Numbers from 0 to 1, the same for the same seed. */
+function dice(seed: number): { random: () => number } {
+  const generator = xoroshiro128plus(seed);
+  return { random: () => (generator.next() >>> 0) / 2 ** 32 };
+}
+
 /** Tries mixes of bars that cost less than `below` and at least `least`, cheapest first, filling them to the last unit. */
 function fillMixes(
   { pieces, bars }: Units,
@@ -90,8 +102,7 @@ function fillMixes(
   goOn: () => boolean,
 ): BarSolution["bars"] | undefined {
   if (Math.max(0, ...bars.map((b) => b.length)) > MOST_UNITS) return undefined;
-  const generator = xoroshiro128plus(seed);
-  const random = () => (generator.next() >>> 0) / 2 ** 32;
+  const { random } = dice(seed);
   const flat = pieces.flatMap(({ length, ids }) => ids.map((id) => ({ length, id })));
   const lengths = flat.map((f) => f.length);
   const stocks = bars.map(({ length, price, count }) => ({
@@ -153,13 +164,17 @@ export function exactBars(
   };
   fill(TRIES.soon);
   if (!proved() && goOn()) {
-    const columns = columnBound(units, solve, goOn);
-    const least = reachable(
-      columns?.bound ?? 0,
-      units.bars.map((b) => b.price),
-    );
+    const prices = units.bars.map((b) => b.price);
+    const columns = columnBound(units, goOn, (least) => reachable(least, prices) >= costOf(best) - SAME);
+    const least = reachable(columns.bound, prices);
     if (least > bound.cost + SAME) bound = { ...bound, cost: least, proof: "columns" };
-    if (columns && !proved()) {
+    fill(TRIES.between);
+    const { random } = dice(instance.seed);
+    for (let tries = 0; tries < DIVES && !proved() && goOn(); tries++) {
+      const chosen = dive(units, columns, costOf(best), random, goOn);
+      if (chosen) take(fromPatterns(units, chosen));
+    }
+    if (!proved() && goOn()) {
       const chosen = wholePatterns(units, columns.patterns, solve);
       if (chosen) take(fromPatterns(units, chosen));
     }

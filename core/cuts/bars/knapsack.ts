@@ -6,7 +6,7 @@ export interface Item {
 }
 
 /** Bundles of 1, 2, 4, … of an item, so that any number up to `most` is a choice of bundles. */
-function bundles({ most }: Item): number[] {
+function bundles(most: number): number[] {
   const sizes: number[] = [];
   let left = most;
   for (let size = 1; left > 0; size *= 2) {
@@ -16,83 +16,73 @@ function bundles({ most }: Item): number[] {
   return sizes;
 }
 
-/**
- * The most valuable filling of one bar, by dynamic programming over its length.
- * @param items in whole units of length
- * @param capacity of the bar in the same units
- * @returns how many of each, and what they are worth
- */
-export function fillBest(items: readonly Item[], capacity: number): { counts: number[]; value: number } {
-  const best = new Float64Array(capacity + 1);
-  const taken: { item: number; size: number; at: Uint8Array }[] = [];
-  items.forEach((item, i) => {
-    if (item.value <= 1e-12 || item.length > capacity) return;
-    const most = Math.min(item.most, Math.floor(capacity / item.length));
-    for (const size of bundles({ ...item, most })) {
-      const [length, value] = [size * item.length, size * item.value];
-      const at = new Uint8Array(capacity + 1);
-      for (let room = capacity; room >= length; room--) {
-        const with_ = best[room - length]! + value;
-        if (with_ > best[room]! + 1e-12) {
-          best[room] = with_;
-          at[room] = 1;
-        }
-      }
-      taken.push({ item: i, size, at });
-    }
-  });
-  const counts = items.map(() => 0);
-  let room = capacity;
-  for (const { item, size, at } of taken.reverse())
-    if (at[room]) {
-      counts[item] = counts[item]! + size;
-      room -= size * items[item]!.length;
-    }
-  return { counts, value: best[capacity]! };
+/** A filling begun, and how it came about. */
+interface Begun {
+  length: number;
+  value: number;
+  before: Begun | undefined;
+  item: number;
+  size: number;
 }
 
-/** How far the search for fillings goes before it gives up being sure. */
-const VISITS = 30_000;
+/** Both lists by length, without those that are as long as another and worth no more. */
+function merged(a: readonly Begun[], b: readonly Begun[]): Begun[] {
+  const list: Begun[] = [];
+  let most = Number.NEGATIVE_INFINITY;
+  for (let i = 0, k = 0; i < a.length || k < b.length; ) {
+    const first = k >= b.length || (i < a.length && a[i]!.length <= b[k]!.length);
+    const next = first ? a[i++]! : b[k++]!;
+    if (next.value <= most + 1e-12) continue;
+    // Of two as long, the one worth more stands.
+    if (list.length > 0 && list.at(-1)!.length === next.length) list.pop();
+    list.push(next);
+    most = next.value;
+  }
+  return list;
+}
 
 /**
- * Fillings of one bar that are worth more than a threshold, the promising first.
+ * Fillings of one bar worth more than a threshold, the best first, by dynamic programming over lists of fillings begun of
+ * which none is longer and worth less than another (Nemhauser & Ullmann 1969; from memory, checked by test). Those are
+ * dropped early that could not come above the threshold even if all the rest were filled at the next best worth a length.
+ * @param items in whole units of length
+ * @param capacity of the bar in the same units
  * @param wanted how many at most
- * @returns their counts, and whether none is missing: only then does an empty list prove that there is none
+ * @returns how many of each item, and what they are worth; the first is the best there is, and none means there is none
  */
-export function fillingsWorth(
+export function fillings(
   items: readonly Item[],
   capacity: number,
   threshold: number,
   wanted: number,
-): { found: number[][]; complete: boolean } {
+): { counts: number[]; value: number }[] {
   const order = items
-    .map((item, i) => ({ ...item, i, perLength: item.value / item.length }))
+    .map((item, i) => ({ ...item, i, worth: item.value / item.length }))
     .filter((item) => item.value > 1e-12 && item.most > 0 && item.length <= capacity)
-    .sort((a, b) => b.perLength - a.perLength);
-  // No piece fits in less than the shortest of those still to come.
-  const shortest = order.map(() => 0);
-  for (let k = order.length - 1, least = Number.POSITIVE_INFINITY; k >= 0; k--) {
-    least = Math.min(least, order[k]!.length);
-    shortest[k] = least;
-  }
-  const found: number[][] = [];
-  const now: number[] = items.map(() => 0);
-  let visits = 0;
-  const visit = (at: number, room: number, value: number): void => {
-    if (found.length >= wanted || visits > VISITS) return;
-    const item = order[at];
-    if (!item || room < shortest[at]!) {
-      if (value > threshold) found.push([...now]);
-      return;
+    .sort((a, b) => b.worth - a.worth);
+  let begun: Begun[] = [{ length: 0, value: 0, before: undefined, item: -1, size: 0 }];
+  order.forEach(({ i, length, value, most, worth }, at) => {
+    const next = order[at + 1]?.worth ?? 0;
+    for (const size of bundles(Math.min(most, Math.floor(capacity / length)))) {
+      const more: Begun[] = [];
+      for (const one of begun) {
+        const end = one.length + size * length;
+        if (end > capacity) break;
+        const sum = one.value + size * value;
+        if (sum + (capacity - end) * worth > threshold)
+          more.push({ length: end, value: sum, before: one, item: i, size });
+      }
+      if (more.length > 0) begun = merged(begun, more);
     }
-    visits++;
-    if (value + room * item.perLength <= threshold) return;
-    for (let n = Math.min(item.most, Math.floor(room / item.length)); n >= 0; n--) {
-      now[item.i] = n;
-      visit(at + 1, room - n * item.length, value + n * item.value);
-    }
-    now[item.i] = 0;
-  };
-  visit(0, capacity, 0);
-  return { found, complete: found.length < wanted && visits <= VISITS };
+    begun = begun.filter((one) => one.value + (capacity - one.length) * next > threshold);
+  });
+  return begun
+    .filter((one) => one.value > threshold)
+    .sort((a, b) => b.value - a.value)
+    .slice(0, wanted)
+    .map((one) => {
+      const counts = items.map(() => 0);
+      for (let at: Begun | undefined = one; at?.before; at = at.before) counts[at.item]! += at.size;
+      return { counts, value: one.value };
+    });
 }

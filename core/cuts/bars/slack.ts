@@ -15,6 +15,34 @@ function withLength(sums: Sums, length: number): Sums {
 
 const reached = (sums: Sums, n: number) => ((sums[n >>> 5]! >>> (n & 31)) & 1) === 1;
 
+/** Lengths of which all choices are tried one by one: quicker than sums bit by bit. */
+const FEW = 17;
+
+/** The same by trying every choice of few lengths, early ones first; places in `lengths`. */
+function fillFew(lengths: readonly number[], order: readonly number[], room: number): number[] {
+  const rest = order.map(() => 0);
+  for (let k = order.length - 1, sum = 0; k >= 0; k--) {
+    sum += lengths[order[k]!]!;
+    rest[k] = sum;
+  }
+  let best = -1;
+  let chosen = 0;
+  const visit = (k: number, left: number, picked: number) => {
+    if (best === room) return;
+    const filled = room - left;
+    if (filled > best) {
+      best = filled;
+      chosen = picked;
+    }
+    if (k === order.length || filled + rest[k]! <= best) return;
+    const length = lengths[order[k]!]!;
+    if (length <= left) visit(k + 1, left - length, picked | (1 << k));
+    visit(k + 1, left, picked);
+  };
+  visit(0, room, 0);
+  return [0, ...order.filter((_, k) => (chosen & (1 << k)) !== 0)];
+}
+
 /**
  * Some of the lengths that together come as near a capacity as any, the first of them always among them.
  * @param lengths in whole units; earlier ones are taken rather than later ones
@@ -23,10 +51,11 @@ const reached = (sums: Sums, n: number) => ((sums[n >>> 5]! >>> (n & 31)) & 1) =
 export function fillNearest(lengths: readonly number[], capacity: number): number[] {
   const [first = 0] = lengths;
   const room = capacity - first;
+  const order = lengths.map((_, i) => i).filter((i) => i > 0 && lengths[i]! <= room);
+  if (order.length <= FEW) return fillFew(lengths, order, room);
   // Layers are made from the last length to the first, so that going back takes early ones where it can.
   const layers: Sums[] = [new Uint32Array((room >>> 5) + 1)];
   layers[0]![0] = 1;
-  const order = lengths.map((_, i) => i).filter((i) => i > 0 && lengths[i]! <= room);
   for (const i of [...order].reverse()) layers.push(withLength(layers.at(-1)!, lengths[i]!));
   let left = room;
   const all = layers.at(-1)!;
@@ -44,7 +73,7 @@ export function fillNearest(lengths: readonly number[], capacity: number): numbe
 }
 
 /** Bars taken up and filled anew at a time. */
-const TAKEN_UP = 4;
+const TAKEN_UP = { least: 4, more: 2 } as const;
 
 /** Fills bars one after another as full as may be, each begun with the first of what is left; what is over comes last. */
 function fillInTurn(places: readonly number[], lengths: readonly number[], capacities: readonly number[]) {
@@ -98,7 +127,11 @@ export function packTight(
   let left = first.left;
   for (let tries = 0; left.length > 0; tries++) {
     if (!goOn(tries)) return undefined;
-    const taken = drawn(capacities.length, Math.min(TAKEN_UP, capacities.length), random);
+    const taken = drawn(
+      capacities.length,
+      Math.min(TAKEN_UP.least + Math.floor(random() * TAKEN_UP.more), capacities.length),
+      random,
+    );
     const again = fillInTurn(
       longestFirst([...left, ...taken.flatMap((b) => bars[b]!)], random()),
       lengths,

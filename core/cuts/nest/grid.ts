@@ -23,8 +23,10 @@ export interface Grid {
 
 type Side = "w" | "h";
 
-/** What is looked at for one grid, in cells times cuts: about 20 ms of filling. */
-const MOST_WORK = 1.2e7;
+/** What is looked at for one grid, in cells times cuts, at most: about 20 ms of filling where it is exact, 6 where not. */
+const MOST_WORK = { exact: 1.2e7, rounded: 4e6 } as const;
+/** Kinds beyond which rounding gives too much away to be worth its time. */
+const MOST_ROUNDED = 40;
 /** How far below the finest that can be afforded a grid is sought that loses less. */
 const COARSEST = 0.6;
 
@@ -86,9 +88,10 @@ export function gridFor(kinds: readonly Kind[], counts: readonly number[], stock
   if (entries.length === 0) return undefined;
   const exact = exactGrid(entries, counts, stocks);
   if (exact) return exact;
+  if (new Set(entries.map((e) => e.kind)).size > MOST_ROUNDED) return undefined;
   const [W, H] = [Math.max(...stocks.map((s) => s.w)), Math.max(...stocks.map((s) => s.h))];
   // As many steps along as across for their lengths, of what can be afforded.
-  const across = Math.cbrt((MOST_WORK * 4) / ((H / W) * (1 + H / W)));
+  const across = Math.cbrt((MOST_WORK.rounded * 4) / ((H / W) * (1 + H / W)));
   const w = finest(entries, counts, stocks, "w", Math.floor(across));
   const h = finest(entries, counts, stocks, "h", Math.floor((across * H) / W));
   const all = entries.map((e, i) => ({ ...e, w: w.sizes[i]!, h: h.sizes[i]! }));
@@ -122,7 +125,7 @@ function exactGrid(entries: Entry[], counts: readonly number[], stocks: readonly
     heights: withStocks(reachable(of, counts, "h", most.h), sides, "h"),
   });
   const plain = reach(inSteps);
-  if (work(plain.widths.length, plain.heights.length) > MOST_WORK) return undefined;
+  if (work(plain.widths.length, plain.heights.length) > MOST_WORK.exact) return undefined;
   if (stocks.length > 1 || most.w + most.h > MOST_RAISED || entries.length > MOST_LYINGS)
     return { entries: inSteps, stocks: sides, step, ...plain };
   const raised = raise(raise(inSteps, counts, "w", most.w), counts, "h", most.h);
