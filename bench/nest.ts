@@ -1,5 +1,5 @@
 /**
- * `npm run bench:nest [instances a class] [seed]`: every class beside two general packers from the registry, run side by
+ * `npm run bench:nest [instances a class] [seed] [words of a class's name]`: every class beside two general packers from the registry, run side by
  * side on the same instances. Prints, never judges. Two seconds an instance.
  */
 import { exactBars } from "../core/cuts/bars/exactBars";
@@ -14,12 +14,13 @@ import { OPPONENTS } from "./nest/opponents";
 
 const size = Number(process.argv[2] ?? 20);
 const seed = Number(process.argv[3] ?? 1);
+const only = process.argv[4] ?? "";
 const LIMIT_MS = 2000;
 
 const sum = (list: number[]) => list.reduce((a, b) => a + b, 0);
 const ratio = (costs: number[], bounds: number[]) => (sum(costs) / sum(bounds)).toFixed(3);
 
-for (const { name, cases } of caseClasses(size, seed)) {
+for (const { name, cases } of caseClasses(size, seed).filter((c) => c.name.includes(only))) {
   const rows = cases.map(({ instance, optimum }) => {
     const start = performance.now();
     const stopped = () => performance.now() - start > LIMIT_MS;
@@ -75,7 +76,7 @@ console.log(`\nEdge cases: ${edges.filter((e) => e.right).length} of ${edges.len
 for (const { name } of edges.filter((e) => !e.right)) console.log(`  not right: ${name}`);
 
 const solve = await loadSolver();
-for (const { name, cases } of barClasses(size, seed)) {
+for (const { name, cases } of barClasses(size, seed).filter((c) => `bars: ${c.name}`.includes(only))) {
   const rows = cases.map(({ instance, optimum }) => {
     const start = performance.now();
     const found = exactBars(instance, solve, 2000, () => performance.now() - start < LIMIT_MS);

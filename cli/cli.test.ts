@@ -63,7 +63,7 @@ describe("hornwort", () => {
       '{"waterDepthMm":300,"paneHeightMm":200,"spanMm":900,"edges":"four","material":"floatGlass"}',
       /water does not stand above its pane/,
     ],
-    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, bars, escape, pane/],
+    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, bars, escape, pane, leak/],
     [["nest", "/nowhere/file.json"], "", /cannot read/],
   ])("%j of bad input is one line on standard error and exit 2", (args, input, words) => {
     const run = hornwort(args, input);

@@ -7,6 +7,8 @@ import { nest } from "../core/cuts/nest/nest";
 import { issueWords } from "../core/design/read";
 import { PaneSchema, sizePane } from "../core/panes/pane";
 import { plan, publicPlan } from "../core/plan";
+import { LeakInputSchema } from "../core/seal/leak/format";
+import { judgeLeak } from "../core/seal/leak/judgeLeak";
 import { fail, ok, type Result } from "../core/units/result";
 import { readBuildFile } from "../files/buildFile";
 import { loadSolver } from "../workers/highs";
@@ -60,6 +62,11 @@ function paneVerb(data: unknown): Result<unknown> {
   return read.success ? ok(sizePane(read.output)) : fail(`not a pane: ${issueWords(read.issues)}`);
 }
 
+function leakVerb(data: unknown): Result<unknown> {
+  const read = v.safeParse(LeakInputSchema, data);
+  return read.success ? judgeLeak(read.output) : fail(`not a water test: ${issueWords(read.issues)}`);
+}
+
 function planVerb(data: unknown): Result<unknown> {
   const input = readBuildFile(data);
   return input.ok ? ok(publicPlan(plan(input.value))) : input;
@@ -72,4 +79,5 @@ export const VERBS: Record<string, (data: unknown) => Result<unknown> | Promise<
   bars: barsVerb,
   escape: escapeVerb,
   pane: paneVerb,
+  leak: leakVerb,
 };

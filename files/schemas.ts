@@ -5,6 +5,7 @@ import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { BuildSchema } from "../core/design/schema";
 import { PaneSchema } from "../core/panes/pane";
+import { LeakInputSchema } from "../core/seal/leak/format";
 import { BuildFileSchema } from "./buildFile";
 
 /** Checks in code (a lock against the book, say) have no JSON Schema; what can be said in it is. */
@@ -18,5 +19,6 @@ export const SCHEMAS = (): Record<string, string> => ({
   "nest.json": write("Input of `hornwort nest`", NestInstanceSchema),
   "bars.json": write("Input of `hornwort bars`", BarInstanceSchema),
   "escape.json": write("Input of `hornwort escape`", EscapeSchema),
+  "leak.json": write("Input of `hornwort leak`", LeakInputSchema),
   "pane.json": write("Input of `hornwort pane`", PaneSchema),
 });

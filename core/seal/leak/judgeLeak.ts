@@ -1,0 +1,247 @@
+import { evaporationMmPerDay, ROOM_FACTOR } from "./evaporation";
+import { fitSlope, halfWidth, type Point, type Slope, together } from "./fit";
+import type { Interval, LeakInput, LeakReading, LeakVerdict } from "./format";
+
+/** Readings of shell and pan this close are of one moment, minutes. */
+const SAME_MOMENT = 10;
+/** A level may seem to rise by so many reading errors; more is a refill. */
+const RISE = 3;
+/** Further hours that are looked ahead. */
+const LOOK_AHEAD_HOURS = 14 * 24;
+
+export type LeakAnswer = { ok: true; value: LeakVerdict } | { ok: false; message: string };
+
+const hoursOf = (at: string) => Date.parse(at) / 3_600_000;
+const points = (readings: readonly LeakReading[]): Point[] =>
+  readings.map((r) => ({ hours: hoursOf(r.at), mm: r.levelMm }));
+
+/** What is wrong with a series, in words; undefined when nothing is. */
+function fault(name: string, readings: readonly LeakReading[], errorMm: number): string | undefined {
+  if (readings.length < 2)
+    return `${name}: ${readings.length === 0 ? "no reading" : "one reading"}; a loss needs two at least. Read again.`;
+  for (let i = 1; i < readings.length; i++) {
+    const [before, now] = [readings[i - 1]!, readings[i]!];
+    if (hoursOf(now.at) <= hoursOf(before.at))
+      return `${name}: the reading of ${now.at} comes after that of ${before.at} in the list but not in time. Put them in order.`;
+    if (now.levelMm > before.levelMm + RISE * errorMm)
+      return `${name}: the level rose from ${before.levelMm} to ${now.levelMm} mm by ${now.at}. If it was refilled, begin anew with the reading after; if not, read again.`;
+  }
+  return undefined;
+}
+
+const within = (list: Point[], from: number, to: number) =>
+  list.filter((p) => p.hours >= from - 1e-9 && p.hours <= to + 1e-9);
+
+/** Shell less pan where each reading has one of the same moment; undefined where they have not. */
+function differences(shell: readonly Point[], pan: readonly Point[]): Point[] | undefined {
+  if (shell.length !== pan.length) return undefined;
+  const paired = shell.map((s, i) => ({
+    hours: s.hours,
+    mm: s.mm - pan[i]!.mm,
+    apart: Math.abs(s.hours - pan[i]!.hours),
+  }));
+  return paired.every((p) => p.apart * 60 <= SAME_MOMENT + 1e-6) ? paired : undefined;
+}
+
+const interval = (value: number, half: number): Interval => ({ value, low: value - half, high: value + half });
+const times = ({ value, low, high }: Interval, by: number): Interval => ({
+  value: value * by,
+  low: low * by,
+  high: high * by,
+});
+
+/** Fits of both series and of the leak between them. */
+interface Fits {
+  shell: Slope;
+  pan: Slope;
+  leak: { value: number; half: number };
+}
+
+function fitBoth(shell: readonly Point[], pan: readonly Point[], errorMm: number, mismatch: number): Fits {
+  const [shellFit, panFit] = [fitSlope(shell, errorMm), fitSlope(pan, errorMm)];
+  const paired = differences(shell, pan);
+  const unlike = { error: Math.abs(mismatch * panFit.mmPerDay), freedom: Number.POSITIVE_INFINITY };
+  if (paired) {
+    const fit = fitSlope(paired, errorMm * Math.SQRT2);
+    return { shell: shellFit, pan: panFit, leak: { value: fit.mmPerDay, half: halfWidth(together([fit, unlike])) } };
+  }
+  const value = shellFit.mmPerDay - panFit.mmPerDay;
+  return { shell: shellFit, pan: panFit, leak: { value, half: halfWidth(together([shellFit, panFit, unlike])) } };
+}
+
+/** The series gone on with at the median spacing, along its own line, its residuals coming again in turn. */
+function goneOn(list: readonly Point[], more: number): Point[] {
+  const gaps = list.slice(1).map((p, i) => p.hours - list[i]!.hours);
+  const gap = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)]!;
+  const line = fitSlope(list, 0);
+  const at = (hours: number) => line.startMm - (line.mmPerDay / 24) * hours;
+  const last = list.at(-1)!.hours;
+  return [
+    ...list,
+    ...Array.from({ length: more }, (_, i) => {
+      const hours = last + (i + 1) * gap;
+      const like = list[i % list.length]!;
+      return { hours, mm: at(hours) + like.mm - at(like.hours) };
+    }),
+  ];
+}
+
+/** Hours until readings at the same spacing and along the same lines would tell; null when that is too far off. */
+function moreHours(shell: readonly Point[], pan: readonly Point[], input: LeakInput, mismatch: number): number | null {
+  const last = shell.at(-1)!.hours;
+  // Close readings are looked ahead in strides: an hour is exact enough.
+  const stride = Math.max(1, Math.floor(1 / (goneOn(shell, 1).at(-1)!.hours - last)));
+  for (let more = stride; ; more += stride) {
+    const ahead = goneOn(shell, more);
+    const hours = ahead.at(-1)!.hours - last;
+    if (hours > LOOK_AHEAD_HOURS) return null;
+    const { leak } = fitBoth(ahead, goneOn(pan, more), input.readingErrorMm, mismatch);
+    const { low, high } = interval(leak.value, leak.half);
+    if (low > input.toleranceMmPerDay || (high < input.toleranceMmPerDay && high >= 0)) return Math.ceil(hours - 1e-9);
+  }
+}
+
+const mm = (value: number) => `${value.toFixed(2)} mm a day`;
+
+/**
+ * The verdict of a water test (formats/leak.md): tight needs both the numbers and dry papers.
+ * @param input readings of the shell, and of an open pan standing inside it
+ * @returns the verdict with 95 % intervals, or what is wrong with the readings and what to do
+ */
+export function judgeLeak(input: LeakInput): LeakAnswer {
+  const { readingErrorMm: errorMm, toleranceMmPerDay: tolerance, outsidePaper, waterAreaM2, control } = input;
+  const wrong =
+    fault("The shell", input.readings, errorMm) ?? (control ? fault("The pan", control.readings, errorMm) : undefined);
+  if (wrong) return { ok: false, message: wrong };
+
+  if (!control) return { ok: true, value: withoutPan(input) };
+  const [allShell, allPan] = [points(input.readings), points(control.readings)];
+  const from = Math.max(allShell[0]!.hours, allPan[0]!.hours) - SAME_MOMENT / 60;
+  const to = Math.min(allShell.at(-1)!.hours, allPan.at(-1)!.hours) + SAME_MOMENT / 60;
+  const [shell, pan] = [within(allShell, from, to), within(allPan, from, to)];
+  if (shell.length < 2 || pan.length < 2)
+    return {
+      ok: false,
+      message:
+        "Shell and pan were not read over the same hours: two readings of each at least must lie in the span common to both.",
+    };
+  const fits = fitBoth(shell, pan, errorMm, control.mismatch);
+  const shellMmPerDay = interval(fits.shell.mmPerDay, halfWidth(fits.shell));
+  const evaporationMmPerDay = interval(fits.pan.mmPerDay, halfWidth(fits.pan));
+  const leak = interval(fits.leak.value, fits.leak.half);
+  const answer = (verdict: LeakVerdict["verdict"], more: number | null, why: string): LeakAnswer => ({
+    ok: true,
+    value: {
+      verdict,
+      shellMmPerDay,
+      evaporationMmPerDay,
+      leakMmPerDay: leak,
+      // A millimetre on a square metre is a litre.
+      leakMlPerDay: times(leak, waterAreaM2 * 1000),
+      moreHours: more,
+      why,
+    },
+  });
+  if (outsidePaper === "wet")
+    return answer("leaks", 0, "A paper under a seam is wet: water comes out, whatever the levels say.");
+  if (leak.low > tolerance)
+    return answer(
+      "leaks",
+      0,
+      `The shell loses ${mm(leak.value)} more than the pan, at least ${mm(leak.low)}; ${mm(tolerance)} is let pass.`,
+    );
+  if (leak.high < 0)
+    return answer(
+      "cannotTell",
+      null,
+      `The pan loses more than the shell, by ${mm(-leak.high)} at least: it does not stand for it. Put it inside, out of sun and draught, its rim and water near the shell's level.`,
+    );
+  if (leak.high < tolerance) {
+    if (outsidePaper === "notLooked")
+      return answer("cannotTell", 0, "The levels say tight; look at the papers under the seams.");
+    return answer(
+      "tight",
+      0,
+      leak.low > 0
+        ? `Tight as asked: a small loss of ${mm(leak.value)} was measured, at most ${mm(leak.high)}, under the ${mm(tolerance)} let pass.`
+        : `The shell loses no more than the pan, give or take ${mm(fits.leak.half)}, and the papers are dry.`,
+    );
+  }
+  const more = moreHours(shell, pan, input, control.mismatch);
+  const spread = `The leak may be anything from ${mm(Math.max(0, leak.low))} to ${mm(leak.high)}; ${mm(tolerance)} is let pass`;
+  return answer(
+    "cannotTell",
+    more,
+    more === null
+      ? `${spread}. More readings will not settle it within 14 days: read finer, or make the pan more like the shell.`
+      : `${spread}. About ${more} h more at this rate of reading would tell.`,
+  );
+}
+
+/** Without a pan: evaporation as a room would have it, or not known at all. */
+function withoutPan(input: LeakInput): LeakVerdict {
+  const { readingErrorMm, toleranceMmPerDay: tolerance, outsidePaper, waterAreaM2, room } = input;
+  const fit = fitSlope(points(input.readings), readingErrorMm);
+  const half = halfWidth(fit);
+  const shellMmPerDay = interval(fit.mmPerDay, half);
+  const guess = room ? evaporationMmPerDay(room) : undefined;
+  const evaporation =
+    guess === undefined ? null : { value: guess, low: guess * ROOM_FACTOR.low, high: guess * ROOM_FACTOR.high };
+  const leak = evaporation && {
+    value: fit.mmPerDay - evaporation.value,
+    low: fit.mmPerDay - evaporation.value - Math.hypot(half, evaporation.high - evaporation.value),
+    high: fit.mmPerDay - evaporation.value + Math.hypot(half, evaporation.value - evaporation.low),
+  };
+  const common = {
+    shellMmPerDay,
+    evaporationMmPerDay: evaporation,
+    leakMmPerDay: leak,
+    leakMlPerDay: leak && times(leak, waterAreaM2 * 1000),
+    moreHours: null,
+  };
+  if (outsidePaper === "wet")
+    return {
+      ...common,
+      verdict: "leaks",
+      moreHours: 0,
+      why: "A paper under a seam is wet: water comes out, whatever the levels say.",
+    };
+  if (!leak)
+    return {
+      ...common,
+      verdict: "cannotTell",
+      why: `The shell loses ${mm(fit.mmPerDay)}; without a pan nobody knows how much of it the air took. Stand an open pan of the same water inside.`,
+    };
+  if (leak.low > tolerance)
+    return {
+      ...common,
+      verdict: "leaks",
+      moreHours: 0,
+      why: `The shell loses ${mm(fit.mmPerDay)}; the room can take ${mm(evaporation!.high)} of it at most.`,
+    };
+  if (leak.high < 0)
+    return {
+      ...common,
+      verdict: "cannotTell",
+      why: "The shell loses less than this room would take: the estimate does not fit it. Stand an open pan inside.",
+    };
+  if (leak.high < tolerance && outsidePaper === "dry")
+    return {
+      ...common,
+      verdict: "tight",
+      moreHours: 0,
+      why: `The shell loses no more than such a room takes, ${mm(leak.high)} more at most, and the papers are dry; a pan would be surer.`,
+    };
+  if (leak.high < tolerance)
+    return {
+      ...common,
+      verdict: "cannotTell",
+      moreHours: 0,
+      why: "The levels say tight; look at the papers under the seams.",
+    };
+  return {
+    ...common,
+    verdict: "cannotTell",
+    why: `The room is known too roughly: evaporation of ${mm(evaporation!.low)} to ${mm(evaporation!.high)}. Stand an open pan inside.`,
+  };
+}
