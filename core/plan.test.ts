@@ -6,6 +6,7 @@ import { jobBuild, jobInput, jobVariant, typed } from "../tests/job";
 import { nest } from "./cuts/nest/nest";
 import type { Nester } from "./cuts/nester";
 import { sawSizeMm } from "./cuts/sawSize";
+import { BARE_SEAL } from "./design/bareSeal";
 import { checkDesign } from "./design/limits";
 import { statedMm } from "./design/measure";
 import type { Build, Feature, SheetVariant } from "./design/schema";
@@ -421,6 +422,7 @@ function anyBuild(): fc.Arbitrary<Build> {
         seams: r.seams,
         standingWater: r.water,
         airingDays: r.airing,
+        ...structuredClone(BARE_SEAL),
       };
       const build = jobBuild(variant);
       build.brief.budgetMinor = r.budget;

@@ -27,6 +27,7 @@ const COLOUR: Record<Family, string> = {
   temperedGlass: "#a9cbdc",
   acrylic: "#cfe2ea",
   steel: "#b9bdbb",
+  galvanised: "#c2c8ca",
 };
 const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
 

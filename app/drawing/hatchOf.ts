@@ -15,6 +15,7 @@ const HATCH: Record<Family, string> = {
   temperedGlass: "url(#hatch-tempered)",
   acrylic: "url(#hatch-glass)",
   steel: "url(#hatch-metal)",
+  galvanised: "url(#hatch-metal)",
 };
 
 /** The fill that tells a material apart in every drawing. */

@@ -1,5 +1,6 @@
 import { kindOf } from "../shell/kinds";
 import { starterSheet } from "../shell/kinds/sheet/starter";
+import { BARE_SEAL } from "./bareSeal";
 import { statedMm } from "./measure";
 import { type Brief, BUILD_VERSION, type Build, type Measure, type SheetVariant, type Variant } from "./schema";
 
@@ -18,6 +19,7 @@ export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
     seams: "all",
     standingWater: null,
     airingDays: statedMm(7),
+    ...structuredClone(BARE_SEAL),
   },
   notes: {},
   ...kindOf({ kind }).starter(),

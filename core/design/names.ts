@@ -8,3 +8,32 @@ export const OPENING_SHAPES = ["panel", "slot", "round"] as const;
 export const PORT_USES = ["cable", "probe", "tube", "drain", "nozzle"] as const;
 /** What keeps its place on a face free. */
 export const KEEP_OUT_USES = ["heatMat", "window", "lamp", "doorSwing"] as const;
+
+/** What a face can be given, from the wall outwards; `core/seal/stack/layers.ts` says what each is. */
+export const LAYER_IDS = [
+  "key",
+  "openings",
+  "carve",
+  "rubberSpray",
+  "rubberBrush",
+  "epoxy",
+  "varnish",
+  "liner",
+  "beads",
+  "siliconeDabs",
+  "foamPond",
+  "foamBuilding",
+  "siliconeFibre",
+  "puGlueFibre",
+  "sprayGlueFibre",
+  "waterproofer",
+  "grout",
+] as const;
+export type LayerId = (typeof LAYER_IDS)[number];
+
+/** Splits between careful builders on which safety hangs: the builder decides, and the reason is kept. */
+export const SAFETY_SPLITS = ["A1", "A9", "A17", "A18", "A20", "A26"] as const;
+export type SafetySplit = (typeof SAFETY_SPLITS)[number];
+
+/** What a wall across the floor is made of. */
+export const DIVIDER_KINDS = ["glass", "acrylic", "foamStone", "mesh"] as const;

@@ -2,14 +2,23 @@ import * as v from "valibot";
 import { ShellSchema } from "../shell/kinds/schema";
 import type { SheetShell } from "../shell/kinds/sheet/schema";
 import { finite, id, MeasureSchema, range, text } from "./basics";
-import { FACES, type FaceId, KEEP_OUT_USES, OPENING_SHAPES, PORT_USES } from "./names";
+import {
+  DIVIDER_KINDS,
+  FACES,
+  type FaceId,
+  KEEP_OUT_USES,
+  LAYER_IDS,
+  OPENING_SHAPES,
+  PORT_USES,
+  SAFETY_SPLITS,
+} from "./names";
 
 export type { SheetShell } from "../shell/kinds/sheet/schema";
 export type { Measure } from "./basics";
 export type { FaceId } from "./names";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
-export const BUILD_VERSION = 3;
+export const BUILD_VERSION = 4;
 
 /** How an animal's body passes gaps; each has its own default factor (HANDBOOK §7). */
 export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
@@ -161,12 +170,43 @@ export const LidSchema = v.object({
   lock,
 });
 
+/** One layer of a face's stack. */
+export const LayerSchema = v.object({
+  id,
+  layer: v.picklist(LAYER_IDS),
+  /** How many coats; null for what is usual. */
+  coats: v.nullable(MeasureSchema),
+  /** The fibre in it is damp when it goes on. */
+  damp: v.boolean(),
+});
+export type Layer = v.InferOutput<typeof LayerSchema>;
+
+/** A wall across the floor, water on one side or both. */
+export const DividerSchema = v.object({
+  id,
+  name: v.pipe(text(60), v.nonEmpty("Give the divider a name.")),
+  made: v.picklist(DIVIDER_KINDS),
+  height: MeasureSchema,
+  /** It is to keep one side dry. */
+  watertight: v.boolean(),
+});
+export type Divider = v.InferOutput<typeof DividerSchema>;
+
 export const SealSchema = v.object({
   sealant: id,
   leg: MeasureSchema,
   seams: v.picklist(["none", "base", "all"]),
   standingWater: v.nullable(MeasureSchema),
   airingDays: MeasureSchema,
+  /** What each face is given, from the wall outwards; a face without is left as it is. */
+  stacks: v.pipe(
+    v.array(v.object({ face: v.picklist(FACES), layers: v.pipe(v.array(LayerSchema), v.maxLength(20)) })),
+    v.maxLength(FACES.length),
+    v.check((list) => new Set(list.map((s) => s.face)).size === list.length, "A face has one stack."),
+  ),
+  dividers: v.pipe(v.array(DividerSchema), v.maxLength(8, "At most eight dividers.")),
+  /** What the builder decided where careful builders differ and safety hangs on it, and why. */
+  decisions: v.array(v.object({ row: v.picklist(SAFETY_SPLITS), school: text(80), reason: text(500) })),
 });
 
 /** A part beside the shell's own, cut from the same sheets. */

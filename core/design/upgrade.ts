@@ -48,8 +48,18 @@ const to3 = (build: Plain): Plain => ({
   variants: list(build.variants).map((variant) => ({ ...variant, oddParts: [], slips: [] })),
 });
 
+/** Version 4: faces have stacks of layers, floors dividers, and decisions of safety are kept. */
+const to4 = (build: Plain): Plain => ({
+  ...build,
+  version: 4,
+  variants: list(build.variants).map((variant) => ({
+    ...variant,
+    seal: { ...(isPlain(variant.seal) ? variant.seal : {}), stacks: [], dividers: [], decisions: [] },
+  })),
+});
+
 /** One step each, in order: the first takes version 1 to 2. */
-const STEPS = [to2, to3];
+const STEPS = [to2, to3, to4];
 
 /**
  * Brings a Build document of any version ever written to the newest, without judging it.

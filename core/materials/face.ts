@@ -14,6 +14,7 @@ export type Family =
   | "temperedGlass"
   | "acrylic"
   | "steel"
+  | "galvanised"
   | "pp"
   | "pe"
   | "ps";
@@ -47,6 +48,7 @@ export const FOUND_MATERIALS = {
   chipboard: { name: "chipboard", family: "chipboard", density: k(680), growth: k(10e-6, memory) },
   mdf: { name: "MDF", family: "mdf", density: k(750), growth: k(10e-6, memory) },
   steel: { name: "sheet steel", family: "steel", density: k(7850), growth: k(12e-6) },
+  galvanised: { name: "galvanised steel", family: "galvanised", density: k(7850), growth: k(12e-6) },
   pp: { name: "polypropylene", family: "pp", density: k(905), growth: k(120e-6, memory, 100e-6, 150e-6) },
   pe: { name: "polyethylene", family: "pe", density: k(950), growth: k(165e-6, HANDBOOK, 130e-6, 200e-6) },
   ps: { name: "polystyrene, clear and brittle", family: "ps", density: k(1050, label), growth: k(70e-6, memory) },
@@ -81,6 +83,7 @@ export const DRILLING: Record<Family, "plain" | "brittle" | "glass" | "never"> =
   chipboard: "plain",
   mdf: "plain",
   steel: "plain",
+  galvanised: "plain",
   pp: "plain",
   pe: "plain",
   acrylic: "brittle",

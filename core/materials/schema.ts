@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { LAYER_IDS } from "../design/names";
 
 const finite = v.pipe(v.number(), v.finite());
 const positive = v.pipe(finite, v.minValue(0));
@@ -78,6 +79,19 @@ const sealant = v.object({
   /** `content` in mL. */
   packs: v.array(pack),
 });
+/** Something a face is coated with; `form` is the layer it is. */
+const coat = v.object({
+  ...common,
+  class: v.literal("coat"),
+  form: v.picklist(LAYER_IDS),
+  /** Square metres a litre covers, one coat. */
+  m2PerLitre: known,
+  /** Share lost in the pot, the brush and the overspray. */
+  waste: known,
+  densityKgPerM3: known,
+  /** `content` in mL. */
+  packs: v.array(pack),
+});
 const adhesive = v.object({
   ...common,
   class: v.literal("adhesive"),
@@ -98,7 +112,7 @@ const strip = v.object({
   packs: v.array(pack),
 });
 
-export const MaterialSchema = v.variant("class", [sheet, glass, track, mesh, sealant, adhesive, piece, strip]);
+export const MaterialSchema = v.variant("class", [sheet, glass, track, mesh, sealant, coat, adhesive, piece, strip]);
 export type Material = v.InferOutput<typeof MaterialSchema>;
 export type MaterialOf<C extends Material["class"]> = Extract<Material, { class: C }>;
 export type Pack = v.InferOutput<typeof pack>;

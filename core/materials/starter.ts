@@ -1,4 +1,6 @@
+import type { LayerId } from "../design/names";
 import { type Known, label, memory, practice, published } from "../figures/figure";
+import { layerKind } from "../seal/stack/layers";
 import type { Book, MaterialOf } from "./schema";
 
 const HANDBOOK_VALUE = "handbook value, from memory";
@@ -101,6 +103,30 @@ const sealant = (id: string, name: string, mouldInhibitor: boolean): MaterialOf<
   packs: [unpriced(`${id}-tube`, "tube 310 mL", 310)],
 });
 
+const coat = (
+  id: string,
+  name: string,
+  form: LayerId,
+  waste: Known,
+  packs: MaterialOf<"coat">["packs"],
+  note = "",
+): MaterialOf<"coat"> => {
+  const { m2PerLitre, densityKgPerM3 } = layerKind(form);
+  return {
+    id,
+    class: "coat",
+    name,
+    note,
+    form,
+    m2PerLitre: m2PerLitre!,
+    waste,
+    densityKgPerM3: densityKgPerM3!,
+    packs,
+  };
+};
+const overspray = known(0.25, memory, 0.15, 0.4);
+const inThePot = known(0.1, memory, 0.05, 0.15);
+
 /** The starter book: generic materials without prices, every constant with its basis. The builder overwrites it. */
 export const starterBook = (): Book => ({
   materials: [
@@ -135,6 +161,27 @@ export const starterBook = (): Book => ({
     mesh("steel-mesh-6", "Stainless mesh 6 mm", [6, 6], 1, true, label),
     sealant("silicone-neutral", "Neutral silicone, 100 %, no additives", false),
     sealant("silicone-sanitary", "Sanitary silicone with mould inhibitor", true),
+    coat("rubber-spray", "Rubberised spray sealant", "rubberSpray", overspray, [
+      unpriced("rubber-spray-400", "can 400 mL", 400),
+    ]),
+    coat("rubber-brush", "Brush-on rubber, safe when cured", "rubberBrush", inThePot, [
+      unpriced("rubber-brush-1000", "tin 1 L", 1000),
+      unpriced("rubber-brush-2500", "tin 2.5 L", 2500),
+    ]),
+    coat(
+      "pond-resin",
+      "Pond resin, two parts",
+      "epoxy",
+      inThePot,
+      [unpriced("pond-resin-1000", "kit 1 L", 1000)],
+      "Heats up in bulk.",
+    ),
+    coat("water-varnish", "Water-based varnish", "varnish", inThePot, [
+      unpriced("water-varnish-750", "tin 750 mL", 750),
+    ]),
+    coat("waterproofer", "Masonry waterproofer, grey", "waterproofer", inThePot, [
+      unpriced("waterproofer-2500", "tub 2.5 L", 2500),
+    ]),
     {
       id: "pvc-cement",
       class: "adhesive",

@@ -8,8 +8,11 @@ import { cutStepId } from "../placement/cutStep";
 import type { Seam } from "../shell/shell";
 import { formatMinutes, formatNumber } from "../units/format";
 import { paneStepId } from "../windows/paneSize";
+import { decisionSnags } from "./decisions";
 import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "./fillet";
+import { lastCoatSteps, planStacks } from "./stack/planStacks";
 import { TEST_OVER_MM, testLevel } from "./testLevel";
+import { dividerSnags, galvanisedSnags } from "./wetFaces";
 
 /** Airing before animals after silicone: 3 days to 2 weeks (HANDBOOK §4). */
 const AIRING_DAYS = { low: 3, high: 14, basis: practice } as const;
@@ -27,12 +30,19 @@ const sealantOf = (site: Site) => findMaterial(site.book, site.variant.seal.seal
 export function planSeal(site: Site): TradeLedger {
   const figures = sealFigures(site);
   const seams = sealedSeams(site);
+  const stacks = planStacks(site);
   return {
     parts: [],
-    supplies: supplies(site, figures),
-    steps: [...(seams.length === 0 ? [] : beadSteps(site, figures)), ...airOut(site, seams)],
-    snags: snags(site, seams),
-    figures,
+    supplies: [...stacks.supplies, ...supplies(site, figures)],
+    steps: [...stacks.steps, ...(seams.length === 0 ? [] : beadSteps(site, figures)), ...airOut(site, seams)],
+    snags: [
+      ...snags(site, seams),
+      ...stacks.snags,
+      ...galvanisedSnags(site),
+      ...dividerSnags(site),
+      ...decisionSnags(site),
+    ],
+    figures: [...figures, ...stacks.figures],
   };
 }
 
@@ -147,6 +157,10 @@ function beadSteps(site: Site, figures: Figure[]): Step[] {
       waitFor: "the bead to cure through",
       after: [
         { id: "seal/key", because: "silicone holds on a keyed, degreased face" },
+        ...lastCoatSteps(site).map((id) => ({
+          id,
+          because: "rubber and varnish go under the silicone, never over it",
+        })),
         ...site.variant.features.map((f) => ({
           id: cutStepId(f),
           because: "holes come before coats and beads",

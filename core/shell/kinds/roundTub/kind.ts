@@ -1,3 +1,4 @@
+import { BARE_SEAL } from "../../../design/bareSeal";
 import { statedMm } from "../../../design/measure";
 import type { ShellKind } from "../kind";
 import { buildRound } from "./build";
@@ -29,6 +30,7 @@ export const roundTub: ShellKind<RoundTubShell> = {
     },
     closure: { kind: "found", lock: "none" },
     seal: {
+      ...structuredClone(BARE_SEAL),
       sealant: "silicone-neutral",
       leg: statedMm(6),
       seams: "none",

@@ -1,3 +1,4 @@
+import { BARE_SEAL } from "../../../design/bareSeal";
 import { statedMm } from "../../../design/measure";
 import type { ShellKind } from "../kind";
 import { buildTub } from "./build";
@@ -37,6 +38,7 @@ export const tub: ShellKind<TubShell> = {
     },
     closure: { kind: "found", lock: "none" },
     seal: {
+      ...structuredClone(BARE_SEAL),
       sealant: "silicone-neutral",
       leg: statedMm(6),
       seams: "none",

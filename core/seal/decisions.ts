@@ -1,0 +1,99 @@
+import type { SafetySplit } from "../design/names";
+import type { Snag } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { judgedStacks } from "./stack/snags";
+
+/** A split between careful builders: the question, what each side does, and what decides (TRADE-TABLES A). */
+export interface Split {
+  question: string;
+  schools: readonly { id: string; says: string }[];
+  decides: string;
+}
+
+export const SPLITS: Record<SafetySplit, Split> = {
+  A1: {
+    question: "Rubberised sealant: may the aerosol be used inside?",
+    schools: [
+      { id: "brushOnly", says: "Brush-on only: it is animal-safe, the aerosol is not" },
+      { id: "spray", says: "Spray and stack thin coats on every inner face" },
+    ],
+    decides: "the product's data sheet, its cure time, whether an animal touches it or it lies behind foam",
+  },
+  A9: {
+    question: "Which grade of silicone?",
+    schools: [
+      { id: "aquarium", says: "Aquarium grade only" },
+      { id: "pure", says: "Any pure silicone without mould additive" },
+    ],
+    decides: "a label free of biocide, and the smell while it cures",
+  },
+  A17: {
+    question: "Metal in the wet zone?",
+    schools: [
+      { id: "never", says: "No metal mesh or wire where it is wet" },
+      { id: "stainless", says: "Stainless, or wire coated in plastic" },
+    ],
+    decides: "alloy, how long it stands in water, its coating",
+  },
+  A18: {
+    question: "Zinc?",
+    schools: [
+      { id: "seal", says: "Seal it: it may leach" },
+      { id: "use", says: "Use it for pins: it does not rust" },
+    ],
+    decides: "contact with water, and whether an animal drinks there",
+  },
+  A20: {
+    question: "Mineral additives in the ground?",
+    schools: [
+      { id: "none", says: "No perlite, no fertiliser" },
+      { id: "some", says: "Vermiculite, or compost chosen for its feed" },
+    ],
+    decides: "whether the animal eats the ground, and wet skin",
+  },
+  A26: {
+    question: "Which water?",
+    schools: [
+      { id: "conditioner", says: "Tap water with conditioner" },
+      { id: "half", says: "Half distilled, half tap" },
+    ],
+    decides: "chlorine or chloramine in the tap",
+  },
+};
+
+/** The splits this build runs into, each with what of it does. */
+export function splitsMet(site: Site): { row: SafetySplit; because: string }[] {
+  const { seal, features } = site.variant;
+  const layers = judgedStacks(site).flatMap((s) => s.layers.map((l) => l.layer.layer));
+  const metalFaces = Object.values(site.shell.faces).filter((f) => ["steel", "galvanised"].includes(f.material.family));
+  const met: { row: SafetySplit; because: string }[] = [];
+  if (layers.includes("rubberSpray")) met.push({ row: "A1", because: "a face gets rubberised spray" });
+  if (seal.seams !== "none" || layers.some((l) => l === "beads" || l === "siliconeFibre" || l === "siliconeDabs"))
+    met.push({ row: "A9", because: "silicone stays inside" });
+  if (metalFaces.length > 0 || features.some((f) => "mesh" in f && f.mesh?.includes("steel")))
+    met.push({ row: "A17", because: "there is metal in it" });
+  if (metalFaces.some((f) => f.material.family === "galvanised"))
+    met.push({ row: "A18", because: "a wall is galvanised" });
+  if (site.shell.levels.groundMm > 0) met.push({ row: "A20", because: "there will be ground in it" });
+  if (seal.standingWater !== null) met.push({ row: "A26", because: "there will be water in it" });
+  return met;
+}
+
+/** What of it is not decided yet; one snag for all, since each is settled in the same place. */
+export function decisionSnags(site: Site): Snag[] {
+  const decided = new Set(site.variant.seal.decisions.filter((d) => d.school !== "").map((d) => d.row));
+  const open = splitsMet(site).filter(({ row }) => !decided.has(row));
+  if (open.length === 0) return [];
+  return [
+    {
+      rule: "seal/decide",
+      subject: "splits",
+      severity: "mind",
+      stage: "seal",
+      title: `${open.length === 1 ? "One question" : `${open.length} questions`} of safety not decided`,
+      sentence: `${open.map(({ row, because }) => `${SPLITS[row].question.replace(/\?$/, "")} (${because})`).join("; ")}.`,
+      reason:
+        "Careful builders do opposite things here. Choose under Seal, with your reason; it is kept with the build.",
+    },
+  ];
+}

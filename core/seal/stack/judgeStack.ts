@@ -1,0 +1,57 @@
+import type { Layer } from "../../design/schema";
+import { bondOf } from "../bonds/judge";
+import type { Surface } from "../bonds/names";
+import type { Bond, Holding } from "../bonds/table";
+import { type LayerKind, layerKind } from "./layers";
+
+/** A layer judged against what it meets. */
+export interface JudgedLayer {
+  layer: Layer;
+  kind: LayerKind;
+  /** What it meets; undefined where nothing is under it. */
+  on: Surface | undefined;
+  /** Whether it holds there, what it asks for counted; undefined for work, which is put on nothing. */
+  holding: Holding | undefined;
+  bond: Bond | undefined;
+  /** Openings are cut here, through what was put on before. */
+  cutsThrough: LayerKind | undefined;
+}
+
+/**
+ * Judges each layer of a face against the one before it, by direction, key and dryness.
+ * @param wall what the bare wall is; undefined where there is none
+ * @param layers from the wall outwards
+ */
+export function judgeStack(wall: Surface | undefined, layers: readonly Layer[]): JudgedLayer[] {
+  let on = wall;
+  let keyed = false;
+  let coat: LayerKind | undefined;
+  return layers.map((layer): JudgedLayer => {
+    const kind = layerKind(layer.layer);
+    if (kind.kind === "work") {
+      const cutsThrough = layer.layer === "openings" ? coat : undefined;
+      const met = on;
+      // Work leaves what it says where that can be: only foam is carved.
+      if (layer.layer === "carve" && on === "foamSkin") on = kind.leaves;
+      if (layer.layer === "key") keyed = true;
+      return { layer, kind, on: met, holding: undefined, bond: undefined, cutsThrough };
+    }
+    const bond = on && bondWith(kind, layer, on);
+    const holding =
+      bond &&
+      (bond.needs === "keyed" && keyed ? "holds" : bond.needs === "dry" && !layer.damp ? "holds" : bond.holding);
+    const judged: JudgedLayer = { layer, kind, on, holding, bond, cutsThrough: undefined };
+    on = layer.damp && kind.fibre ? "dampFibre" : (kind.leaves ?? on);
+    keyed = false;
+    if (kind.kind !== "bead") coat = kind;
+    return judged;
+  });
+}
+
+/** Damp fibre is what silicone meets first, whatever lies under it. */
+function bondWith(kind: LayerKind, layer: Layer, on: Surface): Bond {
+  const own = bondOf(kind.applied!, on);
+  if (!(kind.fibre && layer.damp)) return own;
+  const fibre = bondOf(kind.applied!, "dampFibre");
+  return fibre.holding === "never" ? fibre : own;
+}

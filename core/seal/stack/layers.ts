@@ -1,0 +1,222 @@
+import type { LayerId } from "../../design/names";
+import { type Known, label, memory, practice } from "../../figures/figure";
+import type { Applied, Surface } from "../bonds/names";
+
+const known = (value: number, basis: Known["basis"], low?: number, high?: number): Known =>
+  low === undefined || high === undefined ? { value, basis } : { value, low, high, basis };
+const hours = known;
+
+/** When a layer has set enough for what comes: six different thresholds, hours at 20 °C and half-damp air (HANDBOOK §4). */
+export interface Dry {
+  /** Stays by itself. */
+  hold: Known;
+  /** May be touched and turned. */
+  handle: Known;
+  /** Takes the next coat. */
+  recoat: Known;
+  /** May be cut or carved; null for what is not. */
+  carve: Known | null;
+  /** May get wet. */
+  wet: Known;
+  /** Safe for animals. */
+  safe: Known;
+}
+
+/** What a face can be given, from the wall outwards. */
+export interface LayerKind {
+  name: string;
+  /** `work` is done to what is there; the others are put on. */
+  kind: "work" | "coat" | "bead" | "body";
+  /** What the bonds table calls it. */
+  applied?: Applied;
+  /** What the next layer meets, once it has set. */
+  leaves?: Surface;
+  /** What it keeps out by itself. */
+  keeps: "standing" | "splash" | "nothing";
+  coats: Known;
+  /** Square metres a litre covers, one coat; undefined for what is not bought by the litre. */
+  m2PerLitre?: Known;
+  /** Of the cured coat, for its mass. */
+  densityKgPerM3?: Known;
+  dry: Dry;
+  /** It carries fibre, and asks whether that is dry. */
+  fibre?: true;
+  caution?: "solventFumes" | "siliconeFumes" | "dust" | "foam" | "alkaline";
+  mind: string;
+}
+
+const dry = (hold: Known, handle: Known, recoat: Known, wet: Known, safe: Known, carve: Known | null = null): Dry => ({
+  ...{ hold, handle, recoat, carve, wet, safe },
+});
+const NOTHING = dry(hours(0, practice), hours(0, practice), hours(0, practice), hours(0, practice), hours(0, practice));
+const DAY = hours(24, practice);
+/** Silicone: a day before water, three days to two weeks before animals (HANDBOOK §4, TRADE-TABLES C). */
+const SILICONE = dry(hours(0.5, label), hours(3, practice, 2, 24), DAY, DAY, hours(168, practice, 72, 336));
+const RUBBER = dry(hours(1, label), DAY, DAY, hours(48, label, 24, 72), hours(168, label, 72, 336));
+const PU_GLUE = dry(
+  hours(1, label),
+  hours(12, practice, 8, 16),
+  hours(12, practice, 8, 16),
+  DAY,
+  hours(72, memory, 24, 168),
+);
+const SPRAY_GLUE = dry(hours(0.2, practice, 0.17, 0.25), hours(1, memory), hours(1, memory), DAY, hours(72, memory));
+const FOAM = dry(hours(0.4, practice, 0.33, 0.5), DAY, DAY, DAY, hours(72, memory, 48, 168), DAY);
+const MORTAR = dry(hours(4, label), DAY, hours(30, practice, 24, 36), hours(72, memory), hours(168, memory, 72, 336));
+const one = known(1, practice);
+
+/** The layers of HANDBOOK §§4 and 5. Yields are labels to be overwritten; hours are trade practice where no label is known. */
+export const LAYERS = {
+  key: {
+    ...{ name: "Sand to a key, dust, degrease", kind: "work", keeps: "nothing", coats: one, dry: NOTHING },
+    caution: "dust",
+    mind: "Dull all over; dry throughout.",
+  },
+  openings: {
+    ...{ name: "Cut the openings", kind: "work", keeps: "nothing", coats: one, dry: NOTHING },
+    caution: "dust",
+    mind: "Before any coat: raw edges stay exposed, chip and rust.",
+  },
+  carve: {
+    ...{ name: "Take the skin off, carve", kind: "work", leaves: "carvedFoam", keeps: "nothing", coats: one },
+    dry: NOTHING,
+    caution: "dust",
+    mind: "Matt, bubbles visible everywhere.",
+  },
+  rubberSpray: {
+    ...{ name: "Rubberised spray", kind: "coat", applied: "rubberSpray", leaves: "rubber", keeps: "standing" },
+    coats: known(4, practice, 3, 6),
+    m2PerLitre: known(2.2, memory, 1.6, 3),
+    densityKgPerM3: known(1100, memory),
+    dry: RUBBER,
+    caution: "solventFumes",
+    mind: "Thin coats until no lamp shows through.",
+  },
+  rubberBrush: {
+    ...{ name: "Brush-on rubber", kind: "coat", applied: "rubberBrush", leaves: "rubber", keeps: "standing" },
+    coats: known(3, practice, 2, 3),
+    m2PerLitre: known(1.25, label, 1, 1.5),
+    densityKgPerM3: known(1100, memory),
+    dry: RUBBER,
+    mind: "Its label must say safe when cured.",
+  },
+  epoxy: {
+    ...{ name: "Epoxy or pond resin", kind: "coat", applied: "epoxy", leaves: "epoxied", keeps: "standing" },
+    coats: known(2, practice),
+    // 0.3 to 0.5 kg/m² at 1.1 kg/L.
+    m2PerLitre: known(2.75, label, 2.2, 3.7),
+    densityKgPerM3: known(1150, memory),
+    dry: dry(hours(4, label), DAY, hours(6, label, 3, 12), hours(72, label, 24, 120), hours(168, label, 72, 168)),
+    caution: "solventFumes",
+    mind: "Second coat while the first is tacky; it heats up in bulk.",
+  },
+  varnish: {
+    ...{ name: "Water-based varnish", kind: "coat", applied: "varnish", leaves: "varnished", keeps: "splash" },
+    coats: known(3, practice, 3, 5),
+    m2PerLitre: known(11, label, 10, 12),
+    densityKgPerM3: known(1050, memory),
+    dry: dry(
+      hours(1, label),
+      hours(4, label, 2, 4),
+      hours(3, practice, 2, 4),
+      hours(72, memory),
+      hours(168, memory, 72, 336),
+    ),
+    mind: "Not for standing water alone.",
+  },
+  liner: {
+    ...{
+      name: "Sheet liner, folded into the corners",
+      kind: "body",
+      applied: "liner",
+      leaves: "liner",
+      keeps: "standing",
+    },
+    coats: one,
+    dry: dry(hours(0, practice), hours(2, practice), DAY, DAY, hours(168, practice, 72, 336)),
+    mind: "Fold, do not cut, the corners; a mat behind it needs a heat-rated sheet.",
+  },
+  beads: {
+    ...{ name: "Silicone beads", kind: "bead", applied: "silicone", leaves: "curedSilicone", keeps: "standing" },
+    coats: one,
+    dry: SILICONE,
+    caution: "siliconeFumes",
+    mind: "Coat first, silicone after.",
+  },
+  siliconeDabs: {
+    ...{ name: "Rough silicone dabs", kind: "coat", applied: "silicone", leaves: "roughSilicone", keeps: "nothing" },
+    coats: one,
+    dry: { ...SILICONE, recoat: hours(72, practice) },
+    caution: "siliconeFumes",
+    mind: "Spiky, for foam to grip.",
+  },
+  foamPond: {
+    ...{ name: "Pond-grade foam", kind: "body", applied: "foamPond", leaves: "foamSkin", keeps: "nothing" },
+    coats: one,
+    dry: FOAM,
+    caution: "foam",
+    mind: "One lift at a time; the face lies down while it sets.",
+  },
+  foamBuilding: {
+    ...{ name: "Building foam", kind: "body", applied: "foamBuilding", leaves: "foamSkin", keeps: "nothing" },
+    coats: one,
+    dry: FOAM,
+    caution: "foam",
+    mind: "One lift at a time; the face lies down while it sets.",
+  },
+  siliconeFibre: {
+    ...{ name: "Silicone and fibre", kind: "coat", applied: "siliconeFibre", leaves: "dryFibre", keeps: "nothing" },
+    coats: one,
+    dry: SILICONE,
+    fibre: true,
+    caution: "siliconeFumes",
+    mind: "Bone-dry fibre, small areas within the open time.",
+  },
+  puGlueFibre: {
+    ...{ name: "PU glue and fibre", kind: "coat", applied: "puGlueFibre", leaves: "dryFibre", keeps: "nothing" },
+    coats: one,
+    dry: PU_GLUE,
+    fibre: true,
+    caution: "solventFumes",
+    mind: "It swells: press bubbles back every few minutes.",
+  },
+  sprayGlueFibre: {
+    ...{ name: "Spray glue and fibre", kind: "coat", applied: "sprayGlueFibre", leaves: "dryFibre", keeps: "nothing" },
+    coats: one,
+    dry: SPRAY_GLUE,
+    fibre: true,
+    caution: "solventFumes",
+    mind: "Sets in 10 to 15 minutes; unproven over years.",
+  },
+  waterproofer: {
+    ...{
+      name: "Masonry waterproofer, tinted",
+      kind: "coat",
+      applied: "waterproofer",
+      leaves: "waterproofed",
+      keeps: "splash",
+    },
+    coats: known(2, practice, 2, 4),
+    m2PerLitre: known(3, memory, 2, 5),
+    densityKgPerM3: known(1500, memory),
+    dry: dry(
+      hours(2, label),
+      hours(12, label, 4, 24),
+      hours(12, label, 3, 24),
+      hours(36, label, 24, 48),
+      hours(168, memory, 72, 336),
+    ),
+    caution: "alkaline",
+    mind: "Thin; a first coat laid thick runs. Soak and rinse until the run-off is near neutral.",
+  },
+  grout: {
+    ...{ name: "Tile mortar or grout", kind: "coat", applied: "grout", leaves: "mortared", keeps: "nothing" },
+    coats: known(3, practice),
+    dry: MORTAR,
+    caution: "alkaline",
+    mind: "Thin primer, thick, colour; it dries much lighter than wet.",
+  },
+} as const satisfies Record<LayerId, LayerKind>;
+
+/** A layer's kind by its id. */
+export const layerKind = (id: LayerId): LayerKind => LAYERS[id];

@@ -1,0 +1,204 @@
+import type { FaceId, Layer } from "../../design/schema";
+import { CAUTION, RATES } from "../../diary/rates";
+import { constant, type Figure } from "../../figures/figure";
+import { emptyLedger, type Posture, type Step, type Supply, type TradeLedger } from "../../ledgers/ledger";
+import type { Site } from "../../ledgers/site";
+import { materialsOf } from "../../materials/find";
+import { cutStepId } from "../../placement/cutStep";
+import { formatMinutes, formatNumber } from "../../units/format";
+import { coatedM2 } from "./area";
+import { coatsOf } from "./coats";
+import { type LayerKind, layerKind } from "./layers";
+import { judgedStacks, stackSnags } from "./snags";
+
+/** Which way up the shell lies while a face is coated: that face down. */
+const FACE_DOWN: Record<FaceId, Posture> = {
+  base: "upright",
+  top: "onTop",
+  left: "onLeft",
+  right: "onRight",
+  back: "onBack",
+  front: "onFront",
+};
+const CAUTIONS: Record<NonNullable<LayerKind["caution"]>, string> = {
+  solventFumes: CAUTION.solventFumes,
+  siliconeFumes: CAUTION.siliconeFumes,
+  dust: CAUTION.dust,
+  foam: CAUTION.foamFumes,
+  alkaline: CAUTION.alkaline,
+};
+
+/** The step of a layer's coat, by what it is: the log and the diary know it by this. */
+export const coatStepId = (face: FaceId, layer: Pick<Layer, "id">, coat: number): string =>
+  `seal/${face}/${layer.id}-${coat}`;
+
+/** What the stacks are made of, what they take, and in what order they go on; beads are laid by the seal itself. */
+export function planStacks(site: Site): TradeLedger {
+  const figures = [...coatFigures(site), ...massFigure(site)];
+  return {
+    ...emptyLedger(),
+    supplies: coatSupplies(site, figures),
+    steps: site.variant.seal.stacks.flatMap(({ face, layers }) =>
+      site.shell.faces[face].open ? [] : faceSteps(site, face, layers),
+    ),
+    snags: stackSnags(site),
+    figures,
+  };
+}
+
+/** The last steps of the stacks: what comes over them waits for these. */
+export function lastCoatSteps(site: Site): string[] {
+  return site.variant.seal.stacks.flatMap(({ face, layers }) => {
+    const last = site.shell.faces[face].open ? undefined : layers.findLast((l) => stepsFor(l) > 0);
+    return last ? [coatStepId(face, last, stepsFor(last))] : [];
+  });
+}
+
+/** Steps a layer has of its own: one a coat; beads and openings are planned elsewhere. */
+function stepsFor(layer: Layer): number {
+  if (layer.layer === "beads" || layer.layer === "openings") return 0;
+  return layerKind(layer.layer).kind === "work" ? 1 : coatsOf(layer);
+}
+
+function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
+  const m2 = coatedM2(face, site.shell, site.variant);
+  const steps: Step[] = [];
+  const start = [
+    { id: "shell/glue", because: "the walls must stand still" },
+    ...site.variant.features
+      .filter((f) => f.face === face)
+      .map((f) => ({ id: cutStepId(f), because: "openings are cut before coats: raw edges stay exposed" })),
+  ];
+  for (const layer of layers) {
+    const kind = layerKind(layer.layer);
+    const coats = stepsFor(layer);
+    for (let coat = 1; coat <= coats; coat++) {
+      const last = steps.at(-1);
+      const work = kind.kind === "work";
+      const wait = work
+        ? 0
+        : (coat < coats ? kind.dry.recoat.value : Math.max(kind.dry.recoat.value, kind.dry.handle.value)) * 60;
+      steps.push({
+        id: coatStepId(face, layer, coat),
+        title: `${kind.name}, ${face}${coats > 1 ? `, coat ${coat} of ${coats}` : ""}`,
+        detail: `${formatNumber(m2)} m². ${kind.mind}`,
+        stage: "seal",
+        handsOnMinutes: work ? m2 * RATES.keyPerM2.value : RATES.coatSetUp.value + m2 * RATES.coatPerM2.value,
+        waitMinutes: wait,
+        ...(wait > 0 && { waitFor: coat < coats ? "the coat to take the next" : "the coat to set" }),
+        after: last
+          ? [{ id: last.id, because: work ? "it is worked once it has set" : "each layer sets before the next" }]
+          : start,
+        ...(!work && { posture: FACE_DOWN[face], holdsPosture: true }),
+        splittable: work,
+        toHand: work ? ["abrasive pad", "alcohol", "vacuum"] : [kind.name, "gloves", "masking tape"],
+        cautions: kind.caution ? [CAUTIONS[kind.caution]] : [],
+        passSign: work ? kind.mind : passSign(kind),
+      });
+    }
+  }
+  return steps;
+}
+
+const passSign = (kind: LayerKind): string =>
+  kind.keeps === "nothing"
+    ? "Holds, nothing loose."
+    : `No light of a lamp through it, no pinhole; touch-dry after ${formatMinutes(kind.dry.handle.value * 60)}.`;
+
+/** Coats of one layer over all faces, in square metres. */
+function coatedByForm(site: Site): Map<Layer["layer"], { m2: number; faces: string[] }> {
+  const found = new Map<Layer["layer"], { m2: number; faces: string[] }>();
+  for (const { face, layers } of site.variant.seal.stacks) {
+    if (site.shell.faces[face].open) continue;
+    const m2 = coatedM2(face, site.shell, site.variant);
+    for (const layer of layers) {
+      if (layerKind(layer.layer).m2PerLitre === undefined) continue;
+      const at = found.get(layer.layer) ?? { m2: 0, faces: [] };
+      found.set(layer.layer, { m2: at.m2 + m2 * coatsOf(layer), faces: [...at.faces, `${face} × ${coatsOf(layer)}`] });
+    }
+  }
+  return found;
+}
+
+const coatMaterial = (site: Site, form: Layer["layer"]) => materialsOf(site.book, "coat").find((c) => c.form === form);
+
+function coatFigures(site: Site): Figure[] {
+  return [...coatedByForm(site)].flatMap(([form, { m2 }]): Figure[] => {
+    const material = coatMaterial(site, form);
+    if (!material) return [];
+    const { m2PerLitre: yieldOf, waste } = material;
+    const need = (per: number, lost: number) => (m2 / per) * 1000 * (1 + lost);
+    return [
+      {
+        id: `seal/coat/${form}`,
+        label: material.name,
+        value: need(yieldOf.value, waste.value),
+        low: need(yieldOf.high ?? yieldOf.value, waste.low ?? waste.value),
+        high: need(yieldOf.low ?? yieldOf.value, waste.high ?? waste.value),
+        unit: "mL",
+        formula: "Σ coated area × coats ÷ what a litre covers × (1 + waste)",
+        inputs: [
+          { name: "area times coats", value: m2, unit: "m²" },
+          constant("what a litre covers", yieldOf, "m²"),
+          constant("waste", waste, ""),
+        ],
+      },
+    ];
+  });
+}
+
+/** What the coats weigh once dry, kg; those without a yield are left out. */
+function massFigure(site: Site): Figure[] {
+  const parts = [...coatedByForm(site)].flatMap(([form, { m2 }]) => {
+    const material = coatMaterial(site, form);
+    return material
+      ? [
+          {
+            name: material.name,
+            value: (m2 / material.m2PerLitre.value / 1000) * material.densityKgPerM3.value,
+            unit: "kg",
+          },
+        ]
+      : [];
+  });
+  if (parts.length === 0) return [];
+  return [
+    {
+      id: "seal/coats-mass",
+      label: "Coats, as they go on",
+      value: parts.reduce((sum, p) => sum + p.value, 0),
+      unit: "kg",
+      formula: "Σ litres on the walls × density; they lose some of it as they dry",
+      inputs: parts,
+    },
+  ];
+}
+
+function coatSupplies(site: Site, figures: Figure[]): Supply[] {
+  return [...coatedByForm(site)].flatMap(([form, { m2, faces }]): Supply[] => {
+    const material = coatMaterial(site, form);
+    const figure = figures.find((f) => f.id === `seal/coat/${form}`);
+    if (!material || !figure) return [];
+    return [
+      {
+        id: `seal/coat/${form}`,
+        label: material.name,
+        materialId: material.id,
+        unit: "mL",
+        likely: figure.value,
+        low: figure.low!,
+        high: figure.high!,
+        why: `${formatNumber(m2)} m² with its coats: ${faces.join(", ")}`,
+        figure: figure.id,
+      },
+    ];
+  });
+}
+
+/** Whether a face has a layer that keeps standing water in by itself, and that holds. */
+export const keepsStanding = (site: Site, face: FaceId): boolean =>
+  judgedStacks(site).some(
+    (s) =>
+      s.face === face &&
+      s.layers.some((l) => l.kind.keeps === "standing" && l.kind.kind !== "bead" && l.holding !== "never"),
+  );

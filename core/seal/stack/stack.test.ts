@@ -1,0 +1,183 @@
+import { describe, expect, it } from "vitest";
+import { flatPack, haberdasher, nurseryTub } from "../../../demo/builds";
+import { jobInput } from "../../../tests/job";
+import { statedMm } from "../../design/measure";
+import type { FaceId, LayerId } from "../../design/names";
+import type { Build, Layer } from "../../design/schema";
+import { chosenVariant } from "../../design/variant";
+import { plan } from "../../plan";
+import { applyFix } from "../../snags/fix";
+import { judgeStack } from "./judgeStack";
+
+const layer = (id: LayerId, damp = false): Layer => ({ id, layer: id, coats: null, damp });
+const put = (build: Build, face: FaceId, ...layers: Layer[]): Build => {
+  chosenVariant(build).seal.stacks.push({ face, layers });
+  return build;
+};
+const planned = (build: Build) => plan(jobInput(build));
+const snag = (build: Build, rule: string) => planned(build).snags.find((s) => s.rule === rule);
+/** The snags of a rule once its fix, which must be there, is pressed. */
+const afterFix = (build: Build, rule: string) => {
+  const fix = snag(build, rule)!.fix!;
+  return { label: fix.label, left: snag(applyFix(build, fix.patch), rule), build: applyFix(build, fix.patch) };
+};
+
+describe("a stack of layers", () => {
+  const holdings = (wall: Parameters<typeof judgeStack>[0], ...ids: Layer[]) =>
+    judgeStack(wall, ids).map((l) => l.holding ?? "work");
+
+  it("is judged by direction: rubber then silicone holds, silicone then rubber never (common practice, no source)", () => {
+    expect(holdings("glass", layer("rubberBrush"), layer("beads"))).toEqual(["holds", "holds"]);
+    expect(holdings("glass", layer("beads"), layer("rubberBrush"))).toEqual(["holds", "never"]);
+  });
+  it("is judged by key: PVC wants sanding before rubber", () => {
+    expect(holdings("pvcFoam", layer("rubberBrush"))).toEqual(["holdsIf"]);
+    expect(holdings("pvcFoam", layer("key"), layer("rubberBrush"))).toEqual(["work", "holds"]);
+    // A key is used up by what covers it.
+    expect(holdings("plywood", layer("key"), layer("varnish"), layer("epoxy"))[2]).toBe("unknown");
+  });
+  it("is judged by dryness: damp fibre kills silicone, PU glue takes it", () => {
+    const foam = [layer("foamPond"), layer("carve")];
+    expect(holdings("rubber", ...foam, layer("siliconeFibre"))[2]).toBe("holds");
+    expect(holdings("rubber", ...foam, layer("siliconeFibre", true))[2]).toBe("never");
+    expect(holdings("rubber", ...foam, layer("puGlueFibre", true))[2]).toBe("holds");
+  });
+  it("knows skin from carved foam", () => {
+    expect(holdings("rubber", layer("foamPond"), layer("siliconeFibre"))[1]).toBe("risky");
+    expect(holdings("rubber", layer("carve"), layer("foamPond"), layer("waterproofer"))).toEqual([
+      "work",
+      "holds",
+      "risky",
+    ]);
+  });
+});
+
+describe("mistakes made on purpose are stopped, with a reason and a cure that clears them", () => {
+  it("rubber over silicone", () => {
+    const build = put(haberdasher(), "back", layer("beads"), layer("key"), layer("rubberSpray"));
+    expect(snag(build, "seal/bond")).toMatchObject({
+      severity: "stop",
+      subject: "back/rubberSpray",
+      reason: expect.stringMatching(/does not grip cured silicone.*Coat first.*common practice/),
+    });
+    const { label, left, build: fixed } = afterFix(build, "seal/bond");
+    expect([label, left]).toEqual(["Put it on before the silicone", undefined]);
+    expect(
+      chosenVariant(fixed)
+        .seal.stacks.at(-1)!
+        .layers.map((l) => l.layer),
+    ).toEqual(["rubberSpray", "beads", "key"]);
+  });
+  it("silicone onto damp fibre", () => {
+    const build = put(
+      flatPack(),
+      "back",
+      layer("key"),
+      layer("rubberBrush"),
+      layer("foamPond"),
+      layer("carve"),
+      layer("siliconeFibre", true),
+    );
+    expect(snag(build, "seal/bond")).toMatchObject({ severity: "stop", sentence: expect.stringMatching(/damp fibre/) });
+    expect(afterFix(build, "seal/bond")).toMatchObject({ label: "Dry the fibre first", left: undefined });
+  });
+  it("a roof cut after coating", () => {
+    const build = put(flatPack(), "top", layer("key"), layer("rubberBrush"), layer("openings"));
+    expect(snag(build, "seal/openings-after-coat")).toMatchObject({
+      severity: "stop",
+      reason: expect.stringMatching(/Cut first, or coat again/),
+    });
+    expect(afterFix(build, "seal/openings-after-coat")).toMatchObject({
+      label: "Cut the openings first",
+      left: undefined,
+    });
+  });
+  it("a tub of polypropylene to be glued", () => {
+    const build = put(nurseryTub(), "back", layer("rubberBrush"));
+    expect(snag(build, "seal/bond")).toMatchObject({
+      severity: "stop",
+      reason: expect.stringMatching(/Screw, bolt or weld/),
+    });
+    expect(afterFix(build, "seal/bond")).toMatchObject({ label: "Leave this layer off", left: undefined });
+  });
+  it("galvanised steel in water", () => {
+    const build = haberdasher();
+    const { shell } = chosenVariant(build);
+    if (shell.kind !== "cabinet") throw new Error("the haberdasher's is a cabinet");
+    shell.found.walls.left.material = "galvanised";
+    expect(snag(build, "seal/galvanised-in-water")).toMatchObject({ severity: "stop", subject: "left" });
+    expect(afterFix(build, "seal/galvanised-in-water")).toMatchObject({
+      label: "Key it and brush rubber on",
+      left: undefined,
+    });
+  });
+  it("a divider of foam and stone called watertight", () => {
+    const build = haberdasher();
+    const { seal } = chosenVariant(build);
+    seal.dividers.push({ id: "pool", name: "Pool wall", made: "foamStone", height: statedMm(110), watertight: true });
+    expect(snag(build, "seal/divider-not-tight")).toMatchObject({
+      severity: "stop",
+      reason: expect.stringMatching(/failed as a dam/),
+    });
+    expect(afterFix(build, "seal/divider-not-tight")).toMatchObject({
+      label: "Make it a pane of glass, siliconed in",
+      left: undefined,
+    });
+  });
+  it("a stack where there is no wall", () => {
+    const build = put(flatPack(), "front", layer("rubberBrush"));
+    expect(afterFix(build, "seal/stack-on-nothing")).toMatchObject({ label: "Take the stack off", left: undefined });
+  });
+});
+
+describe("what a stack takes", () => {
+  const coated = (coats: number) => {
+    const build = put(flatPack(), "back", layer("key"), {
+      ...layer("rubberBrush"),
+      coats: { typed: `${coats}`, value: coats, how: "stated" },
+    });
+    return planned(build);
+  };
+  it("is area times coats, by what a litre covers and what is lost", () => {
+    const p = coated(3);
+    const figure = p.figures.find((f) => f.id === "seal/coat/rubberBrush")!;
+    // The back of the flat-pack, 1.5 m × 0.6 m inside, with no window in it: 0.9 m² × 3 ÷ 1.25 × 1.1.
+    expect(figure.inputs[0]!.value).toBeCloseTo(2.7, 2);
+    expect(figure.value).toBeCloseTo((2.7 / 1.25) * 1000 * 1.1, -1);
+    expect(figure.low!).toBeLessThan(figure.value);
+    expect(p.supplies.find((s) => s.id === "seal/coat/rubberBrush")).toMatchObject({
+      likely: figure.value,
+      unit: "mL",
+    });
+  });
+  it("goes on coat by coat, the face down, after its cuts and before the beads", () => {
+    const p = coated(2);
+    const step = (id: string) => p.steps.find((s) => s.id === id)!;
+    expect(step("seal/back/rubberBrush-2").after.map((a) => a.id)).toEqual(["seal/back/rubberBrush-1"]);
+    expect(step("seal/back/rubberBrush-1")).toMatchObject({
+      posture: "onBack",
+      holdsPosture: true,
+      waitMinutes: 24 * 60,
+    });
+    expect(step("seal/back/key-1").after.map((a) => a.id)).toContain("shell/glue");
+    expect(step("seal/bead").after.map((a) => a.id)).toContain("seal/back/rubberBrush-2");
+    const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
+    expect(at("seal/bead").startAt).toBeGreaterThanOrEqual(at("seal/back/rubberBrush-2").readyAt);
+  });
+  it("is bought, in whole packs", () => {
+    expect(coated(2).buying.lines.find((l) => l.materialId === "rubber-brush")!.safe.length).toBeGreaterThan(0);
+  });
+});
+
+describe("splits on which safety hangs", () => {
+  it("ask to be decided where the build runs into them, and are silent once they are", () => {
+    const build = put(haberdasher(), "back", layer("rubberSpray"));
+    const { seal } = chosenVariant(build);
+    seal.standingWater = statedMm(60);
+    seal.decisions = [];
+    expect(snag(build, "seal/decide")!.sentence).toMatch(/aerosol.*grade of silicone.*Which water/s);
+    for (const row of ["A1", "A9", "A17", "A18", "A20", "A26"] as const)
+      seal.decisions.push({ row, school: "pure", reason: "label read" });
+    expect(snag(build, "seal/decide")).toBeUndefined();
+  });
+});
