@@ -86,11 +86,12 @@ function cures(
   const before = layers.findIndex(
     (l, i) => i < n && (l.kind.leaves === "curedSilicone" || l.kind.leaves === "roughSilicone"),
   );
-  if (holding === "never" && before >= 0 && (on === "curedSilicone" || on === "roughSilicone"))
-    fixes.push({
-      label: "Put it on before the silicone",
-      patch: [{ op: "move", from: `${path}/${n}`, path: `${path}/${before}` }],
-    });
+  if (holding === "never" && before >= 0 && (on === "curedSilicone" || on === "roughSilicone")) {
+    const move = { op: "move", from: `${path}/${n}`, path: `${path}/${before}` } as const;
+    const key = set(`${path}/${before}`, { id: `${layer.id}-key`, layer: "key", coats: null, damp: false });
+    fixes.push({ label: "Put it on before the silicone", patch: [move] });
+    fixes.push({ label: "Put it on before the silicone, sanded to a key first", patch: [move, key] });
+  }
   fixes.push({ label: "Leave this layer off", patch: [{ op: "remove", path: `${path}/${n}` }] });
   const [fix, ...otherFixes] = fixes;
   return holding === "unknown" ? {} : { fix: fix!, otherFixes };

@@ -61,12 +61,12 @@ describe("mistakes made on purpose are stopped, with a reason and a cure that cl
       reason: expect.stringMatching(/does not grip cured silicone.*Coat first.*common practice/),
     });
     const { label, left, build: fixed } = afterFix(build, "seal/bond");
-    expect([label, left]).toEqual(["Put it on before the silicone", undefined]);
+    expect([label, left]).toEqual(["Put it on before the silicone, sanded to a key first", undefined]);
     expect(
       chosenVariant(fixed)
         .seal.stacks.at(-1)!
         .layers.map((l) => l.layer),
-    ).toEqual(["rubberSpray", "beads", "key"]);
+    ).toEqual(["key", "rubberSpray", "beads", "key"]);
   });
   it("silicone onto damp fibre", () => {
     const build = put(
@@ -104,7 +104,7 @@ describe("mistakes made on purpose are stopped, with a reason and a cure that cl
     const build = haberdasher();
     const { shell } = chosenVariant(build);
     if (shell.kind !== "cabinet") throw new Error("the haberdasher's is a cabinet");
-    shell.found.walls.left.material = "galvanised";
+    shell.found.faces.left.material = "galvanised";
     expect(snag(build, "seal/galvanised-in-water")).toMatchObject({ severity: "stop", subject: "left" });
     expect(afterFix(build, "seal/galvanised-in-water")).toMatchObject({
       label: "Key it and brush rubber on",
