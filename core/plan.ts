@@ -22,6 +22,8 @@ import { planPlacement } from "./placement/planPlacement";
 import { planPorts } from "./ports/planPorts";
 import { planResidents } from "./residents/planResidents";
 import { planSeal } from "./seal/planSeal";
+import { planTest } from "./seal/test/planTest";
+import type { TestStanding } from "./seal/test/standing";
 import { buildShell } from "./shell/buildShell";
 import { planShell } from "./shell/planShell";
 import type { Shell } from "./shell/shell";
@@ -50,6 +52,8 @@ export interface Plan extends TradeLedger {
   site: Site;
   shell: Shell;
   closures: ClosureLedger;
+  /** Where the water test stands by the log. */
+  test: TestStanding;
   groups: SheetGroup[];
   buying: BuyLedger;
   diary: DiaryLedger;
@@ -57,7 +61,7 @@ export interface Plan extends TradeLedger {
 }
 
 /** Levels, shell, and the trades in their fixed order. */
-function runTrades({ book, workshop }: PlanInput, design: Build) {
+function runTrades({ book, workshop, log }: PlanInput, design: Build) {
   const variant = chosenVariant(design);
   const shell = buildShell(variant, book);
   const site = makeSite(design, variant, shell, book, workshop);
@@ -65,16 +69,19 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
   const bare = planShell(site, { hung: hungDoors(site) });
   const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
   const closures = planClosures(site, { railSagMm });
+  const test = planTest(site, log);
   return {
     shell,
     site,
     closures,
+    test: test.test,
     trades: gather([
       who,
       bare,
       closures,
       planAir(site),
       planSeal(site),
+      test,
       planPanes(site),
       planPorts(site),
       planWindows(site),
@@ -95,7 +102,7 @@ function runTrades({ book, workshop }: PlanInput, design: Build) {
 export function plan(input: PlanInput, nester: Nester = rememberingNester(), underWay = false): Plan {
   const { design, book, stock, workshop, seed } = input;
   const asked = knowing(nester, input.nestings);
-  const { shell, site, closures, trades } = runTrades(input, design);
+  const { shell, site, closures, test, trades } = runTrades(input, design);
 
   const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester: asked, atSaw: sheetsAtSaw(input.log) });
   const buying = planBuying(site, { parts: trades.parts, supplies: trades.supplies, groups: cuts.groups, stock });
@@ -117,6 +124,7 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
     site,
     shell,
     closures,
+    test,
     groups: cuts.groups,
     buying,
     diary,

@@ -1,5 +1,6 @@
 import { and, asc, eq } from "drizzle-orm";
 import * as v from "valibot";
+import { isCutEvent } from "../core/cuts/record/events";
 import { freeRackName, stockAfter } from "../core/cuts/record/rack";
 import { type LogEntry, LogEntrySchema } from "../core/log/log";
 import { ok, type Result } from "../core/units/result";
@@ -44,7 +45,7 @@ export async function addToLog(db: Database, buildId: string, entry: LogEntry): 
       entry.event.kind === "piece-racked" && entry.event.offcut === NEW_OFFCUT
         ? { ...entry.event, offcut: freeRackName(stock, log) }
         : entry.event;
-    const after = stockAfter(stock, log, event, build.name);
+    const after = isCutEvent(event) ? stockAfter(stock, log, event, build.name) : ok(stock);
     if (!after.ok) return after;
     if (after.value !== stock) await writeStock(tx, after.value);
     const kept = { ...entry, event };

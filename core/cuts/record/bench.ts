@@ -1,6 +1,6 @@
 import { type Log, standing } from "../../log/log";
 import type { PlacedPart } from "../nest/format";
-import type { LaidSheet } from "./events";
+import { type CutEvent, isCutEvent, type LaidSheet } from "./events";
 import { type Piece, piecesAfter, samePlace, trimmed } from "./pieces";
 
 /** A sheet at the saw, as the log leaves it. */
@@ -18,7 +18,7 @@ export interface BenchSheet extends LaidSheet {
 /** One event of a sheet at the saw; what does not fit the sheet as it is changes nothing. */
 function step(
   sheet: BenchSheet,
-  event: Exclude<Log[number]["event"], { kind: "sheet-laid" | "sheet-pinned" | "taken-back" }>,
+  event: Exclude<CutEvent, { kind: "sheet-laid" | "sheet-pinned" | "taken-back" }>,
 ): void {
   switch (event.kind) {
     case "cut-made": {
@@ -48,7 +48,7 @@ function step(
 export function sheetsAtSaw(log: Log): BenchSheet[] {
   const sheets = new Map<string, BenchSheet>();
   for (const { event } of standing(log)) {
-    if (event.kind === "taken-back") continue;
+    if (!isCutEvent(event) || event.kind === "taken-back") continue;
     if (event.kind === "sheet-laid" || event.kind === "sheet-pinned") {
       const { sheet } = event;
       const pieces = sheets.get(sheet.id)?.pieces ?? [trimmed(sheet.stock)];

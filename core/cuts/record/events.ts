@@ -34,3 +34,6 @@ export const CutEventSchema = v.variant("kind", [
   v.object({ kind: v.literal("taken-back"), entry: text }),
 ]);
 export type CutEvent = v.InferOutput<typeof CutEventSchema>;
+
+const KINDS: readonly string[] = CutEventSchema.options.map((o) => o.entries.kind.literal);
+export const isCutEvent = (event: { kind: string }): event is CutEvent => KINDS.includes(event.kind);

@@ -1,0 +1,83 @@
+import type { Figure } from "../../figures/figure";
+import { constant } from "../../figures/figure";
+import { emptyLedger, type Snag, type TradeLedger } from "../../ledgers/ledger";
+import type { Site } from "../../ledgers/site";
+import type { Log } from "../../log/log";
+import { WATER } from "../../shell/mass";
+import { volumeBelowMl } from "../../shell/profile";
+import { testLevel } from "../testLevel";
+import { sealedAs } from "./sealedAs";
+import { type TestStanding, testStanding } from "./standing";
+
+/** Whether this build is to hold standing water at all. */
+export const holdsWater = (site: Site): boolean =>
+  site.variant.seal.standingWater !== null && site.shell.levels.damTopMm > 0;
+
+/** What the water test takes, and where it stands by the log. */
+export function planTest(site: Site, log: Log): TradeLedger & { test: TestStanding } {
+  const { levelMm } = testLevel(site.shell.levels);
+  const step = 2;
+  // The water's surface: what two more millimetres hold.
+  const waterAreaM2 =
+    (volumeBelowMl(site.shell.profile, levelMm) - volumeBelowMl(site.shell.profile, levelMm - step)) / step / 1000;
+  const test = testStanding(log, site.shell.levels, sealedAs(site), waterAreaM2);
+  if (!holdsWater(site)) return { ...emptyLedger(), test };
+  return { ...emptyLedger(), test, snags: testSnags(test), figures: testFigures(site, levelMm, waterAreaM2) };
+}
+
+function testFigures(site: Site, levelMm: number, waterAreaM2: number): Figure[] {
+  const litres = volumeBelowMl(site.shell.profile, levelMm) / 1000;
+  return [
+    {
+      id: "seal/test-litres",
+      label: "Water for the test",
+      value: litres,
+      unit: "L",
+      formula: "inside volume below the test's level",
+      inputs: [
+        { name: "test level", value: levelMm, unit: "mm" },
+        { name: "water surface", value: waterAreaM2, unit: "m²" },
+      ],
+    },
+    {
+      id: "seal/test-kg",
+      label: "On the stand while it runs",
+      value: (litres * WATER.value) / 1000,
+      unit: "kg",
+      formula: "litres × density, on top of the bare shell",
+      inputs: [{ name: "litres", value: litres, unit: "L" }, constant("water", WATER, "kg/m³")],
+    },
+  ];
+}
+
+function testSnags({ status, begun, ended, why, dropped, lacks }: TestStanding): Snag[] {
+  const add = (snag: Omit<Snag, "stage" | "subject">): Snag[] => [{ stage: "seal", subject: "water-test", ...snag }];
+  if (status === "leaks")
+    return add({
+      rule: "seal/leaks",
+      severity: "stop",
+      title: "It leaks",
+      sentence: why,
+      reason:
+        "Empty it, dry it out, cut the old silicone out, seal anew, wait the longer of 24 h and depth ÷ 2 mm a day, and test again.",
+    });
+  if (dropped && ended)
+    return add({
+      rule: "seal/test-dropped",
+      severity: "stop",
+      title: "Its test no longer counts",
+      sentence: why,
+      reason:
+        "Carrying, drilling or sealing anew may open a seam: test again before anything covers it (common practice, no source).",
+    });
+  if (begun && ended && lacks.length > 0)
+    return add({
+      rule: "seal/no-pass",
+      severity: "stop",
+      title: "This test is no pass",
+      sentence: why,
+      reason:
+        "A test at low water proves little: a seep may show only once the layer fills. Without a pan a slow seep looks like evaporation (common practice, no source).",
+    });
+  return [];
+}
