@@ -1,6 +1,7 @@
 import { SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { materialsOf } from "#core/materials/find";
 import { sealedSeams } from "#core/seal/planSeal";
+import { holdsWater } from "#core/seal/test/planTest";
 import { useBuild, useUnits } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
@@ -8,8 +9,12 @@ import { Fields, Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { FigureReading } from "../../ui/Reading";
 import { StageHead } from "../StageHead";
+import { Decisions } from "./Decisions";
+import { Dividers } from "./Dividers";
+import { StackPanel } from "./StackPanel";
+import { TestPanel } from "./TestPanel";
 
-/** Seams and beads; the stack on each face comes later. */
+/** What goes on each face and along the seams, what is decided, and whether it holds water. */
 export default function SealStage() {
   const { plan, bench, variant } = useBuild();
   const { say } = useUnits();
@@ -53,6 +58,12 @@ export default function SealStage() {
           )}
         </Panel>
       </SimpleGrid>
+      <StackPanel />
+      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
+        <Decisions />
+        <Dividers />
+      </SimpleGrid>
+      {holdsWater(plan.site) && <TestPanel />}
       {panes.length > 0 && (
         <Panel title="Panes under water">
           <Fields min="10rem">

@@ -4,7 +4,9 @@ const finite = v.pipe(v.number(), v.finite());
 const mm = v.pipe(finite, v.minValue(0), v.maxValue(5000));
 const text = v.pipe(v.string(), v.nonEmpty(), v.maxLength(200));
 
-/** What happens in a water test, and what undoes one. Readings are at their entry's time. */
+const local = v.pipe(v.string(), v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, "A time is like 2026-03-02T09:00."));
+
+/** What happens in a water test, and what undoes one. */
 export const TestEventSchema = v.variant("kind", [
   /** Filled to a level. `sealed` is what was sealed and cut then, so that a later change is told. */
   v.object({
@@ -20,7 +22,14 @@ export const TestEventSchema = v.variant("kind", [
     dressed: v.boolean(),
     sealed: v.pipe(v.string(), v.maxLength(8000)),
   }),
-  v.object({ kind: v.literal("test-read"), test: text, levelMm: mm, panMm: v.nullable(mm) }),
+  /** `readAt` is when it was read, local time; null for when it was entered. */
+  v.object({
+    kind: v.literal("test-read"),
+    test: text,
+    levelMm: mm,
+    panMm: v.nullable(mm),
+    readAt: v.nullable(local),
+  }),
   v.object({ kind: v.literal("papers-looked"), test: text, found: v.picklist(["dry", "wet"]) }),
   v.object({ kind: v.literal("test-ended"), test: text }),
   /** Something was done to the base after its test. */

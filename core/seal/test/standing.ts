@@ -80,7 +80,7 @@ export function testStanding(log: Log, levels: Levels, sealed: string, waterArea
   const readings = own
     .flatMap((e): TestReading[] =>
       e.event.kind === "test-read"
-        ? [{ at: e.at, entry: e.entry, levelMm: e.event.levelMm, panMm: e.event.panMm }]
+        ? [{ at: e.event.readAt ?? e.at, entry: e.entry, levelMm: e.event.levelMm, panMm: e.event.panMm }]
         : [],
     )
     .sort((a, b) => a.at.localeCompare(b.at));

@@ -49,6 +49,7 @@ function logOf(
         test: "t1",
         levelMm: r.levelMm,
         panMm: pan ? drawn.control.readings[i]!.levelMm : null,
+        readAt: null,
       }),
     ),
     ...(papers ? [entry(last, { kind: "papers-looked", test: "t1", found: papers })] : []),
@@ -128,7 +129,7 @@ describe("a water test by the log", () => {
     log.push({
       id: "refill",
       at: "2026-03-03T09:00",
-      event: { kind: "test-read", test: "t1", levelMm: 140, panMm: 50 },
+      event: { kind: "test-read", test: "t1", levelMm: 140, panMm: 50, readAt: null },
     });
     const { test } = planned(build, log);
     expect([test.fault, test.readings.length]).toEqual([expect.stringMatching(/refilled/), 5]);
