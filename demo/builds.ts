@@ -122,6 +122,9 @@ export function landingBox(): Build {
   return build;
 }
 
+/** The name of the cabinet. */
+export const HABERDASHER = "Haberdasher's cabinet";
+
 /** A timber cabinet with glass doors for mossy frogs; two of its shelves become the tray. */
 export function haberdasher(): Build {
   const variant = newVariant("cabinet");
@@ -171,6 +174,18 @@ export function haberdasher(): Build {
   variant.closure = { kind: "found", lock: "wedge" };
   variant.seal.standingWater = statedMm(60);
   variant.seal.seams = "base";
+  variant.seal.stacks = (["left", "right", "back"] as const).map((face) => ({
+    face,
+    layers: [
+      { id: "key-1", layer: "key", coats: null, damp: false },
+      { id: "varnish-1", layer: "varnish", coats: null, damp: false },
+    ],
+  }));
+  variant.seal.decisions = [
+    { row: "A9", school: "pure", reason: "The tube’s label says 100 % silicone, nothing added." },
+    { row: "A20", school: "none", reason: "Frogs drink through their skin." },
+    { row: "A26", school: "conditioner", reason: "The tap here carries chloramine." },
+  ];
   variant.features = [
     {
       id: "low-1",
@@ -248,7 +263,7 @@ export function haberdasher(): Build {
       v: statedMm(300),
     },
   ];
-  const build = newBuild("Haberdasher's cabinet", { unit: "mm" }, variant);
+  const build = newBuild(HABERDASHER, { unit: "mm" }, variant);
   build.brief.residents = [{ ...starter("mossy-frog"), count: 4, narrowestRigid: measured(9) }];
   build.brief.note = "Was a haberdasher's show cabinet. A pool of 14 litres at the right, moss and cork at the back.";
   return build;

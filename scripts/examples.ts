@@ -1,6 +1,7 @@
 /** Writes each demo build to `examples/`, as an exported build file. `npm run examples`. */
 import { mkdirSync, writeFileSync } from "node:fs";
 import { demoBuilds } from "../demo/builds";
+import { demoLog } from "../demo/logs";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "../demo/tern-street";
 import { writeBuildFile } from "../files/buildFile";
 
@@ -11,7 +12,7 @@ for (const design of demoBuilds()) {
     `examples/${name}.json`,
     writeBuildFile({
       design,
-      log: [],
+      log: demoLog(design),
       nestings: [],
       book: demoBook(),
       stock: demoStock,

@@ -3,9 +3,11 @@
  * date, and with `--demo` fills it with the demo when it is empty. What is there already is left alone.
  */
 import { createBuild, listBuilds } from "../db/builds";
+import { bringLog } from "../db/log";
 import { closeDatabase, dataDirectory, openDatabase } from "../db/open";
 import { writeBook, writePinnedNow, writeStock, writeWorkshop } from "../db/workshop";
 import { demoBuilds } from "../demo/builds";
+import { demoLog } from "../demo/logs";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "../demo/tern-street";
 
 try {
@@ -15,7 +17,10 @@ try {
     await writeBook(db, demoBook());
     await writeStock(db, demoStock);
     await writePinnedNow(db, DEMO_NOW);
-    for (const build of demoBuilds()) await createBuild(db, build, "demo");
+    for (const build of demoBuilds()) {
+      const id = await createBuild(db, build, "demo");
+      await bringLog(db, id, demoLog(build));
+    }
     console.log(`The demo is laid out in ${dataDirectory()}.`);
   }
   await closeDatabase();

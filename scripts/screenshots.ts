@@ -17,6 +17,8 @@ const VIEWS: readonly [name: string, address: string, press?: string, show?: str
     (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
   ),
   ["shell-cabinet", `${CABINET}/shell`],
+  ["seal-cabinet", `${CABINET}/seal`],
+  ["water-test", `${CABINET}/seal`, undefined, "Water test"],
   ["registers", `${CABINET}/front`, undefined, "Openings register"],
   ["sections", `${CABINET}/shell`, "Sections"],
   ["model", "/builds/tower-on-end/shell", "Model"],
