@@ -17,6 +17,8 @@ interface Props {
   suffix?: string;
   optional?: boolean;
   hint?: string;
+  /** What an empty optional field says. */
+  empty?: string;
   how?: Measure["how"];
 }
 
@@ -28,6 +30,7 @@ export const MeasureField = memo(function MeasureField({
   suffix,
   optional,
   hint,
+  empty = "none",
   how = "stated",
 }: Props) {
   const { units } = useUnits();
@@ -92,7 +95,7 @@ export const MeasureField = memo(function MeasureField({
         borderColor="line"
         fontFamily="mono"
         value={text}
-        placeholder={optional ? "none" : undefined}
+        placeholder={optional ? empty : undefined}
         inputMode={kind === "plain" ? "decimal" : "text"}
         autoComplete="off"
         onFocus={() => {

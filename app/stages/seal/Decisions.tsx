@@ -1,4 +1,4 @@
-import { Box, Input, Text } from "@chakra-ui/react";
+import { Box, Input, SimpleGrid, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { SafetySplit } from "#core/design/names";
 import { chosenVariant } from "#core/design/variant";
@@ -17,9 +17,11 @@ export function Decisions() {
       <Text fontSize="xs" color="muted" mb="2">
         Careful builders do opposite things here. Nothing is chosen for you; what you choose is kept with your reason.
       </Text>
-      {met.map(({ row, because }) => (
-        <Decision key={row} row={row} because={because} />
-      ))}
+      <SimpleGrid columns={{ base: 1, lg: 2 }} columnGap="5">
+        {met.map(({ row, because }) => (
+          <Decision key={row} row={row} because={because} />
+        ))}
+      </SimpleGrid>
     </Panel>
   );
 }

@@ -45,24 +45,24 @@ export default function SealStage() {
             <MeasureField label="Air out for" path="/seal/airingDays" kind="plain" suffix="days" />
           </Fields>
         </Panel>
-        <Panel title="What comes of it">
-          <Fields min="8rem">
-            <FigureReading id="seal/length" />
-            <FigureReading id="seal/volume" />
-            <FigureReading id="seal/cure" />
-          </Fields>
-          {!variant.seal.standingWater && (
-            <Text fontSize="xs" color="muted" mt="3">
-              With standing water planned, the diary takes in a two-day water test before anything covers the seams.
-            </Text>
-          )}
-        </Panel>
+        <Stack gap="3">
+          <Panel title="What comes of it">
+            <Fields min="8rem">
+              <FigureReading id="seal/length" />
+              <FigureReading id="seal/volume" />
+              <FigureReading id="seal/cure" />
+            </Fields>
+            {!variant.seal.standingWater && (
+              <Text fontSize="xs" color="muted" mt="3">
+                With standing water planned, the diary takes in a two-day water test before anything covers the seams.
+              </Text>
+            )}
+          </Panel>
+          <Dividers />
+        </Stack>
       </SimpleGrid>
       <StackPanel />
-      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
-        <Decisions />
-        <Dividers />
-      </SimpleGrid>
+      <Decisions />
       {holdsWater(plan.site) && <TestPanel />}
       {panes.length > 0 && (
         <Panel title="Panes under water">

@@ -46,8 +46,9 @@ export function StackPanel() {
   const add = () =>
     change((layers) => {
       let n = 1;
-      while (layers.some((l) => l.id === `${next}-${n}`)) n++;
-      layers.push({ id: `${next}-${n}`, layer: next, coats: null, damp: false });
+      const name = next.toLowerCase();
+      while (layers.some((l) => l.id === `${name}-${n}`)) n++;
+      layers.push({ id: `${name}-${n}`, layer: next, coats: null, damp: false });
     });
   const copyTo = walls.filter((f) => f !== face);
   return (
@@ -168,8 +169,9 @@ function LayerRow({
         {kind.kind === "coat" && (
           <Box maxW="9rem">
             <MeasureField
-              label={`Coats, usually ${formatNumber(kind.coats.value)}`}
+              label="Coats"
               path={`${path}/coats`}
+              empty={`usually ${formatNumber(kind.coats.value)}`}
               kind="plain"
               optional
             />

@@ -4,6 +4,7 @@ import type { Interval } from "#core/seal/leak/format";
 import { sealedAs } from "#core/seal/test/sealedAs";
 import type { TestStatus } from "#core/seal/test/standing";
 import { testLevel } from "#core/seal/testLevel";
+import { formatLengthWithUnit } from "#core/units/format";
 import { parseLength } from "#core/units/length";
 import { useBuild, useUnits } from "../../state/context";
 import { useLog } from "../../state/useLog";
@@ -32,6 +33,7 @@ const perDay = ({ value, low, high }: Interval) =>
 /** The water test: what it takes, its readings, and where it stands. */
 export function TestPanel() {
   const { plan } = useBuild();
+  const { units } = useUnits();
   const { test } = plan;
   const { words, tone, soft } = STATUS[test.status];
   return (
@@ -45,13 +47,15 @@ export function TestPanel() {
         </Text>
       </Flex>
       <Fields min="9rem">
-        <Reading label="Fill to" value={useUnits().say(testLevel(plan.shell.levels).levelMm)} />
+        <Reading label="Fill to" value={formatLengthWithUnit(testLevel(plan.shell.levels).levelMm, units)} />
         <FigureReading id="seal/test-litres" />
         <FigureReading id="seal/test-kg" />
       </Fields>
-      {test.begun && !test.ended ? <Running /> : <Begin />}
+      {test.begun && !test.ended && <Running />}
       {test.begun && <Readings />}
       {test.ended && test.status.startsWith("tested") && <Disturb />}
+      {!test.begun && <Begin />}
+      {test.ended && <Again />}
     </Panel>
   );
 }
@@ -65,12 +69,25 @@ function useTyped() {
   };
 }
 
+/** Another test, asked for only when it is wanted. */
+function Again() {
+  const [open, setOpen] = useState(false);
+  if (open) return <Begin />;
+  return (
+    <Box mt="4">
+      <QuietButton size="xs" onClick={() => setOpen(true)}>
+        Test again
+      </QuietButton>
+    </Box>
+  );
+}
+
 function Begin() {
   const { plan } = useBuild();
-  const { say } = useUnits();
+  const { units } = useUnits();
   const log = useLog();
   const read = useTyped();
-  const [level, setLevel] = useState(say(testLevel(plan.shell.levels).levelMm));
+  const [level, setLevel] = useState(formatLengthWithUnit(testLevel(plan.shell.levels).levelMm, units));
   const [error, setError] = useState("0.3 mm");
   const [pan, setPan] = useState(true);
   const [like, setLike] = useState<"0.05" | "0.1" | "0.2">("0.1");

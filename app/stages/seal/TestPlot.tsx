@@ -23,10 +23,10 @@ export function TestPlot({ test }: { test: TestStanding }) {
     return {
       animation: false,
       textStyle: { fontFamily: "inherit", color: ink },
-      grid: { left: 46, right: 12, top: 34, bottom: 38 },
+      grid: { left: 50, right: 12, top: 34, bottom: 38 },
       legend: { top: 0, textStyle: { color: ink }, data: ["shell", "pan", "where the shell may lie, 95 %"] },
       xAxis: { type: "value", name: "hours", nameLocation: "middle", nameGap: 24, ...axis },
-      yAxis: { type: "value", name: "mm lost", ...axis },
+      yAxis: { type: "value", name: "mm lost", nameLocation: "middle", nameGap: 30, ...axis },
       series: [
         { ...stacked, data: band.map(([h, low]) => [h, low]) },
         {

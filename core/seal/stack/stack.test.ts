@@ -9,7 +9,7 @@ import { plan } from "../../plan";
 import { applyFix } from "../../snags/fix";
 import { judgeStack } from "./judgeStack";
 
-const layer = (id: LayerId, damp = false): Layer => ({ id, layer: id, coats: null, damp });
+const layer = (id: LayerId, damp = false): Layer => ({ id: id.toLowerCase(), layer: id, coats: null, damp });
 const put = (build: Build, face: FaceId, ...layers: Layer[]): Build => {
   chosenVariant(build).seal.stacks.push({ face, layers });
   return build;
@@ -57,7 +57,7 @@ describe("mistakes made on purpose are stopped, with a reason and a cure that cl
     const build = put(haberdasher(), "back", layer("beads"), layer("key"), layer("rubberSpray"));
     expect(snag(build, "seal/bond")).toMatchObject({
       severity: "stop",
-      subject: "back/rubberSpray",
+      subject: "back/rubberspray",
       reason: expect.stringMatching(/does not grip cured silicone.*Coat first.*common practice/),
     });
     const { label, left, build: fixed } = afterFix(build, "seal/bond");
@@ -153,16 +153,16 @@ describe("what a stack takes", () => {
   it("goes on coat by coat, the face down, after its cuts and before the beads", () => {
     const p = coated(2);
     const step = (id: string) => p.steps.find((s) => s.id === id)!;
-    expect(step("seal/back/rubberBrush-2").after.map((a) => a.id)).toEqual(["seal/back/rubberBrush-1"]);
-    expect(step("seal/back/rubberBrush-1")).toMatchObject({
+    expect(step("seal/back/rubberbrush-2").after.map((a) => a.id)).toEqual(["seal/back/rubberbrush-1"]);
+    expect(step("seal/back/rubberbrush-1")).toMatchObject({
       posture: "onBack",
       holdsPosture: true,
       waitMinutes: 24 * 60,
     });
     expect(step("seal/back/key-1").after.map((a) => a.id)).toContain("shell/glue");
-    expect(step("seal/bead").after.map((a) => a.id)).toContain("seal/back/rubberBrush-2");
+    expect(step("seal/bead").after.map((a) => a.id)).toContain("seal/back/rubberbrush-2");
     const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
-    expect(at("seal/bead").startAt).toBeGreaterThanOrEqual(at("seal/back/rubberBrush-2").readyAt);
+    expect(at("seal/bead").startAt).toBeGreaterThanOrEqual(at("seal/back/rubberbrush-2").readyAt);
   });
   it("is bought, in whole packs", () => {
     expect(coated(2).buying.lines.find((l) => l.materialId === "rubber-brush")!.safe.length).toBeGreaterThan(0);
