@@ -18,6 +18,7 @@ const VIEWS: readonly [name: string, address: string, press?: string, show?: str
   ),
   ["shell-cabinet", `${CABINET}/shell`],
   ["seal-cabinet", `${CABINET}/seal`],
+  ["ways", `${CABINET}/seal`, undefined, "Ways to keep water off, side by side"],
   ["water-test", `${CABINET}/seal`, undefined, "Water test"],
   ["registers", `${CABINET}/front`, undefined, "Openings register"],
   ["sections", `${CABINET}/shell`, "Sections"],

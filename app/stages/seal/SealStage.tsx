@@ -13,6 +13,7 @@ import { Decisions } from "./Decisions";
 import { Dividers } from "./Dividers";
 import { StackPanel } from "./StackPanel";
 import { TestPanel } from "./TestPanel";
+import { Ways } from "./Ways";
 
 /** What goes on each face and along the seams, what is decided, and whether it holds water. */
 export default function SealStage() {
@@ -62,6 +63,7 @@ export default function SealStage() {
         </Stack>
       </SimpleGrid>
       <StackPanel />
+      <Ways />
       <Decisions />
       {holdsWater(plan.site) && <TestPanel />}
       {panes.length > 0 && (

@@ -43,6 +43,8 @@ export interface LayerKind {
   fibre?: true;
   caution?: "solventFumes" | "siliconeFumes" | "dust" | "foam" | "alkaline";
   mind: string;
+  /** How it is mended, where it is one of several ways to keep water off. */
+  repair?: string;
 }
 
 const dry = (hold: Known, handle: Known, recoat: Known, wet: Known, safe: Known, carve: Known | null = null): Dry => ({
@@ -86,11 +88,13 @@ export const LAYERS = {
   rubberSpray: {
     ...{ name: "Rubberised spray", kind: "coat", applied: "rubberSpray", leaves: "rubber", keeps: "standing" },
     coats: known(4, practice, 3, 6),
-    m2PerLitre: known(2.2, memory, 1.6, 3),
+    // Four to six cans of 400 mL for a tall cabinet inside, some 2.5 m² four times over.
+    m2PerLitre: known(6, practice, 4, 8),
     densityKgPerM3: known(1100, memory),
     dry: RUBBER,
     caution: "solventFumes",
     mind: "Thin coats until no lamp shows through.",
+    repair: "another coat over it, no silicone between",
   },
   rubberBrush: {
     ...{ name: "Brush-on rubber", kind: "coat", applied: "rubberBrush", leaves: "rubber", keeps: "standing" },
@@ -99,6 +103,7 @@ export const LAYERS = {
     densityKgPerM3: known(1100, memory),
     dry: RUBBER,
     mind: "Its label must say safe when cured.",
+    repair: "another coat over it, no silicone between",
   },
   epoxy: {
     ...{ name: "Epoxy or pond resin", kind: "coat", applied: "epoxy", leaves: "epoxied", keeps: "standing" },
@@ -109,6 +114,7 @@ export const LAYERS = {
     dry: dry(hours(4, label), DAY, hours(6, label, 3, 12), hours(72, label, 24, 120), hours(168, label, 72, 168)),
     caution: "solventFumes",
     mind: "Second coat while the first is tacky; it heats up in bulk.",
+    repair: "sand to a key, then another coat",
   },
   varnish: {
     ...{ name: "Water-based varnish", kind: "coat", applied: "varnish", leaves: "varnished", keeps: "splash" },
@@ -123,6 +129,7 @@ export const LAYERS = {
       hours(168, memory, 72, 336),
     ),
     mind: "Not for standing water alone.",
+    repair: "sand, then another coat",
   },
   liner: {
     ...{

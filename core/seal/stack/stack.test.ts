@@ -7,7 +7,10 @@ import type { Build, Layer } from "../../design/schema";
 import { chosenVariant } from "../../design/variant";
 import { plan } from "../../plan";
 import { applyFix } from "../../snags/fix";
+import { coatedM2 } from "./area";
 import { judgeStack } from "./judgeStack";
+import { layerKind } from "./layers";
+import { facesToCoat, waysFor } from "./schools";
 
 const layer = (id: LayerId, damp = false): Layer => ({ id: id.toLowerCase(), layer: id, coats: null, damp });
 const put = (build: Build, face: FaceId, ...layers: Layer[]): Build => {
@@ -166,6 +169,33 @@ describe("what a stack takes", () => {
   });
   it("is bought, in whole packs", () => {
     expect(coated(2).buying.lines.find((l) => l.materialId === "rubber-brush")!.safe.length).toBeGreaterThan(0);
+  });
+});
+
+describe("ways side by side", () => {
+  it("are reckoned for the same faces, and their cost and days follow from coats and yield", () => {
+    const { site } = planned(flatPack());
+    const ways = waysFor(site);
+    const brush = ways.find((w) => w.layer === "rubberBrush")!;
+    const m2 = facesToCoat(site).reduce((sum, f) => sum + coatedM2(f, site.shell, site.variant), 0);
+    // 3 coats at 1.25 m² a litre, a tenth lost.
+    expect(brush.litres).toBeCloseTo(((m2 * 3) / 1.25) * 1.1, 6);
+    expect(brush.days).toBeCloseTo((facesToCoat(site).length * 3 * 24 + 48) / 24, 6);
+    expect(brush.costMinor).toBeGreaterThan(0);
+    expect(ways.find((w) => w.layer === "varnish")!.kind.keeps).toBe("splash");
+    expect(ways.find((w) => w.layer === "rubberSpray")!.failsOn).toEqual([]);
+  });
+  it("take four to six cans of spray for a tall display cabinet inside (common practice, no source)", () => {
+    const { m2PerLitre, coats } = layerKind("rubberSpray");
+    // 450 × 400 × 1700 mm inside without its glass front: back, two sides, base and top; a quarter lost.
+    const m2 = 0.45 * 1.7 + 2 * 0.4 * 1.7 + 2 * 0.45 * 0.4;
+    const cans = (m2 * coats.value * 1.25) / m2PerLitre.value / 0.4;
+    expect(cans).toBeGreaterThan(4);
+    expect(cans).toBeLessThan(6);
+  });
+  it("say where one does not hold at all", () => {
+    const { site } = planned(put(nurseryTub(), "back", layer("key")));
+    expect(waysFor(site).every((w) => w.failsOn.includes("back"))).toBe(true);
   });
 });
 
