@@ -17,7 +17,6 @@ const VIEWS: readonly [name: string, address: string, press?: string, show?: str
     (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
   ),
   ["shell-cabinet", `${CABINET}/shell`],
-  ["seal-cabinet", `${CABINET}/seal`],
   ["ways", `${CABINET}/seal`, undefined, "Ways to keep water off, side by side"],
   ["water-test", `${CABINET}/seal`, undefined, "Water test"],
   ["registers", `${CABINET}/front`, undefined, "Openings register"],

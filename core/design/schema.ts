@@ -190,7 +190,6 @@ export const DividerSchema = v.object({
   /** It is to keep one side dry. */
   watertight: v.boolean(),
 });
-export type Divider = v.InferOutput<typeof DividerSchema>;
 
 export const SealSchema = v.object({
   sealant: id,
