@@ -80,7 +80,7 @@ function runTrades({ book, workshop, log }: PlanInput, design: Build) {
       bare,
       closures,
       planAir(site),
-      planSeal(site),
+      planSeal(site, test.test),
       test,
       planPanes(site),
       planPorts(site),

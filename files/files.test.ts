@@ -6,6 +6,7 @@ import { PDFDocument } from "pdf-lib";
 import { describe, expect, it } from "vitest";
 import { plan, publicPlan } from "../core/plan";
 import { demoBuilds } from "../demo/builds";
+import { demoLog } from "../demo/logs";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "../demo/tern-street";
 import { jobBuild, jobInput } from "../tests/job";
 import { readBuildFile, writeBuildFile } from "./buildFile";
@@ -31,7 +32,7 @@ describe("build files", () => {
       const name = `${design.name.toLowerCase().replace(/[^a-z0-9]+/g, "-")}.json`;
       const written = writeBuildFile({
         design,
-        log: [],
+        log: demoLog(design),
         nestings: [],
         book: demoBook(),
         stock: demoStock,

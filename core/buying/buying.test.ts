@@ -1,5 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { haberdasher } from "../../demo/builds";
+import { jobInput } from "../../tests/job";
+import { plan } from "../plan";
 import { cheapestPacks } from "./packs";
 import { normalCdf, oddsEnough, safeNeed } from "./spread";
 
@@ -18,6 +21,16 @@ describe("whole packs", () => {
     expect(words(1100)).toBe("1 carton");
     expect(words(1500)).toBe("1 carton + 1 tube");
     expect(words(0)).toBe("");
+  });
+
+  it("leaves out packs of unknown content, and says so, with no price of nought", () => {
+    expect(cheapestPacks([pack("bag", 0, 500)], 300)).toEqual([]);
+    const build = haberdasher();
+    const input = jobInput(build);
+    for (const m of input.book.materials) if (m.class === "coat" && m.id === "water-varnish") m.packs[0]!.content = 0;
+    const { buying, snags } = plan(input);
+    expect(buying.lines.find((l) => l.materialId === "water-varnish")!.likelyMinor).toBeNull();
+    expect(snags.find((s) => s.rule === "buying/unknown-content")!.sentence).toMatch(/varnish: how much is in tin/);
   });
 
   it("never buys too little, and never dearer than one kind alone", () => {

@@ -6,10 +6,12 @@ export interface PackCount {
 }
 
 /**
- * The cheapest whole packs that hold an amount; unpriced packs are compared by how little is left over.
+ * The cheapest whole packs that hold an amount; unpriced packs are compared by how little is left over, and packs whose
+ * content nobody has read off yet, given as 0, are left out.
  * @param amount in the packs' own unit
  */
-export function cheapestPacks(packs: Pack[], amount: number): PackCount[] {
+export function cheapestPacks(offered: Pack[], amount: number): PackCount[] {
+  const packs = offered.filter((p) => p.content > 0);
   if (amount <= 1e-9 || packs.length === 0) return [];
   const priced = packs.every((p) => p.priceMinor !== null);
   const cost = (p: Pack) => (priced ? p.priceMinor! : p.content);

@@ -60,7 +60,12 @@ export function planBuying(
     safeMinor,
     unpriced,
     steps: [fetchStep(lines)],
-    snags: [...budgetSnags(site, safeMinor), ...priceSnags(lines), ...barSnags(site, needs.parts)],
+    snags: [
+      ...budgetSnags(site, safeMinor),
+      ...priceSnags(lines),
+      ...contentSnags(site, needs.supplies),
+      ...barSnags(site, needs.parts),
+    ],
     figures: [
       {
         id: "buying/cost",
@@ -186,8 +191,9 @@ function supplyLine(site: Site, supply: Supply, stock: Stock): BuyLine {
     need: `${words(supply.likely)}${supply.high > supply.low ? `, ${words(supply.low)} to ${words(supply.high)}` : ""}: ${supply.why}`,
     likely,
     safe,
-    likelyMinor: packs.length === 0 ? null : costOf(likely),
-    safeMinor: packs.length === 0 ? null : costOf(safe),
+    // Nothing to reckon packs by is no price of nought.
+    likelyMinor: packs.some((p) => p.content > 0) ? costOf(likely) : null,
+    safeMinor: packs.some((p) => p.content > 0) ? costOf(safe) : null,
     odds: oddsEnough(supply, amount),
     onHand: onHand > 0 ? words(onHand) : "",
     ...(supply.figure && { figure: supply.figure }),
@@ -207,6 +213,27 @@ function fetchStep(lines: BuyLine[]): Step {
     toHand: ["shopping list"],
     cautions: [],
   };
+}
+
+/** Packs of which nobody has read off how much is in them. */
+function contentSnags(site: Site, supplies: Supply[]): Snag[] {
+  const ids = [...new Set(supplies.map((s) => s.materialId))];
+  return ids.flatMap((id): Snag[] => {
+    const material = site.book.materials.find((m) => m.id === id);
+    const unread = material ? packsOf(material).filter((p) => p.content <= 0) : [];
+    if (!material || unread.length === 0) return [];
+    return [
+      {
+        rule: "buying/unknown-content",
+        subject: id,
+        severity: "mind",
+        stage: "buying",
+        title: "A pack of unknown size",
+        sentence: `${material.name}: how much is in ${unread.map((p) => p.name).join(" and ")} is not known, so it is not counted.`,
+        reason: "Read it off the pack and put it into the book; a number of packs without their content says nothing.",
+      },
+    ];
+  });
 }
 
 function budgetSnags(site: Site, safeMinor: number): Snag[] {

@@ -27,6 +27,7 @@ export const RATES = {
 /** Waits that do not belong to one material, in minutes (HANDBOOK §§4, 11). */
 export const WAITS = {
   siliconeBeforeWater: { value: 1440, basis: practice } satisfies Known,
+  dryOut: { value: 1440, basis: practice } satisfies Known,
   waterTest: { value: 2880, low: 1440, high: 4320, basis: practice } satisfies Known,
   runEmpty: { value: 4320, low: 2880, high: 10080, basis: memory } satisfies Known,
 } as const;
@@ -37,6 +38,7 @@ export const CAUTION = {
   solventFumes: "Solvent fumes: outdoors or a fan, gloves, no flame.",
   foamFumes: "Foam gives off isocyanates: outdoors or a fan, mask and gloves, no flame while it cures.",
   alkaline: "Cement is alkaline: gloves, eyes; soak and rinse it before animals.",
+  blade: "Razor and knife: cut away from the hand, eyes covered, blades counted.",
   siliconeFumes: "Silicone gives off fumes while it cures: air the room, gloves on.",
   glass: "Glass: gloves and eye cover. Never cut or drill tempered glass: it shatters.",
   lift: "Over 20 kg: lift with two.",

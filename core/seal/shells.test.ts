@@ -6,7 +6,7 @@ import { statedMm } from "../design/measure";
 import type { Build } from "../design/schema";
 import { chosenVariant } from "../design/variant";
 import { plan } from "../plan";
-import { sealedSeams } from "./planSeal";
+import { sealedSeams } from "./beads";
 
 const planned = (build: Build) => plan(jobInput(build));
 const length = (list: { lengthMm: number }[]) => list.reduce((sum, s) => sum + s.lengthMm, 0);

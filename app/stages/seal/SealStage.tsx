@@ -1,6 +1,6 @@
 import { SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { materialsOf } from "#core/materials/find";
-import { sealedSeams } from "#core/seal/planSeal";
+import { sealedSeams } from "#core/seal/beads";
 import { holdsWater } from "#core/seal/test/planTest";
 import { useBuild, useUnits } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";

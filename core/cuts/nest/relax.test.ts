@@ -141,7 +141,7 @@ describe("the bound by column generation", () => {
   it("is never above what a search finds, and proves more than dual functions alone", () => {
     let raised = 0;
     for (const name of ["classical, rotation", "classical, fixed"])
-      for (const { instance } of classes.find((c) => c.name === name)!.cases) {
+      for (const { instance } of classes.find((c) => c.name === name)!.cases.filter((_, i) => i % 2 === 0)) {
         const { relaxation } = run(instance, 200);
         const quick = search(instance);
         for (let i = 0; i < 3; i++) quick.round();

@@ -224,7 +224,7 @@ describe("known leaks", () => {
 
   it("lie in the 95 % interval of 93 to 97 tests of 100", () => {
     let [inside, tests] = [0, 0];
-    for (let seed = 1; seed <= 2000; seed++) {
+    for (let seed = 1; seed <= 1000; seed++) {
       const leak = (seed % 5) * 0.4;
       const answer = judgeLeak(
         v.parse(LeakInputSchema, {
@@ -238,7 +238,7 @@ describe("known leaks", () => {
       const { low, high } = answer.value.leakMmPerDay!;
       if (low <= leak && leak <= high) inside++;
     }
-    expect(tests).toBeGreaterThan(1900);
+    expect(tests).toBeGreaterThan(950);
     expect(inside / tests).toBeGreaterThan(0.93);
     expect(inside / tests).toBeLessThan(0.97);
   });

@@ -45,11 +45,37 @@ export function stackSnags(site: Site): Snag[] {
           fix: { label: "Take the stack off", patch: [{ op: "remove", path: site.at(`/seal/stacks/${at}`) }] },
         },
       ];
-    return layers.flatMap((judged, n) => [
-      ...bondSnag(face, judged, n, path, layers),
-      ...openingSnag(face, judged, n, path, site),
-    ]);
+    return [
+      ...beadSnag(site, face, at, layers),
+      ...layers.flatMap((judged, n) => [
+        ...bondSnag(face, judged, n, path, layers),
+        ...openingSnag(face, judged, n, path, site),
+      ]),
+    ];
   });
+}
+
+/** Beads in a stack where no seam is sealed: there is no line for them to run along. */
+function beadSnag(site: Site, face: FaceId, at: number, layers: JudgedLayer[]): Snag[] {
+  const n = layers.findIndex((l) => l.kind.kind === "bead");
+  const { seams } = site.shell;
+  if (n < 0 || (site.variant.seal.seams !== "none" && seams.length > 0)) return [];
+  const path = site.at(`/seal/stacks/${at}/layers/${n}`);
+  return [
+    {
+      rule: "seal/bead-without-seam",
+      subject: face,
+      severity: "mind",
+      stage: "seal",
+      title: "A bead on a seam that is not there",
+      sentence: `The ${face} has beads in its stack, and ${seams.length === 0 ? "this shell has no seams" : "no seam is chosen"}.`,
+      reason: "A bead runs along a seam between two walls; a moulded shell has none.",
+      fix:
+        seams.length > 0
+          ? { label: "Bead every seam", patch: [set(site.at("/seal/seams"), "all")] }
+          : { label: "Take the beads off", patch: [{ op: "remove", path }] },
+    },
+  ];
 }
 
 function bondSnag(face: FaceId, judged: JudgedLayer, n: number, path: string, layers: JudgedLayer[]): Snag[] {

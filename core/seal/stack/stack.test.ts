@@ -127,6 +127,13 @@ describe("mistakes made on purpose are stopped, with a reason and a cure that cl
       left: undefined,
     });
   });
+  it("a bead where there is no seam, or none is chosen", () => {
+    const tub = put(nurseryTub(), "back", layer("beads"));
+    expect(afterFix(tub, "seal/bead-without-seam")).toMatchObject({ label: "Take the beads off", left: undefined });
+    const box = put(flatPack(), "back", layer("key"), layer("beads"));
+    chosenVariant(box).seal.seams = "none";
+    expect(afterFix(box, "seal/bead-without-seam")).toMatchObject({ label: "Bead every seam", left: undefined });
+  });
   it("a stack where there is no wall", () => {
     const build = put(flatPack(), "front", layer("rubberBrush"));
     expect(afterFix(build, "seal/stack-on-nothing")).toMatchObject({ label: "Take the stack off", left: undefined });

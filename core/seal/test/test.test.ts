@@ -96,6 +96,25 @@ describe("a water test by the log", () => {
     expect([status, snags[0]!.severity]).toEqual(["leaks", "stop"]);
     expect(snags[0]!.reason).toMatch(/cut the old silicone out.*test again/);
   });
+  it("that leaks puts its mending into the diary before the next one", () => {
+    const build = wet();
+    const p = planned(build, logOf(build, { leak: 4, end: false }));
+    const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
+    expect(at("seal/repair-cut").startAt).toBeGreaterThanOrEqual(at("seal/repair-dry").readyAt);
+    expect(at("seal/bead").startAt).toBeGreaterThanOrEqual(at("seal/repair-cut").readyAt);
+    expect(at("seal/water-test").startAt).toBeGreaterThanOrEqual(at("seal/bead").readyAt);
+    expect(planned(build, []).steps.some((s) => s.id === "seal/repair-dry")).toBe(false);
+  });
+  it("tests a watertight divider one side dry, after the base and before the airing", () => {
+    const build = wet();
+    chosenVariant(build).seal.dividers.push({
+      ...{ id: "pool", name: "Pool wall", made: "glass", height: statedMm(110), watertight: true },
+    });
+    const p = planned(build, []);
+    const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
+    expect(at("seal/divider-test/pool").startAt).toBeGreaterThanOrEqual(at("seal/water-test").readyAt);
+    expect(at("seal/air-out").startAt).toBeGreaterThanOrEqual(at("seal/divider-test/pool").readyAt);
+  });
   it.each(["carried", "drilled", "resealed"] as const)("is dropped when the base is %s", (how) => {
     const { status, snags } = stands({}, [{ kind: "base-disturbed", how }]);
     expect([status, snags[0]!.rule]).toEqual(["untested", "seal/test-dropped"]);

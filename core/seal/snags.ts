@@ -1,0 +1,104 @@
+import { practice } from "../figures/figure";
+import { set, setMm } from "../ledgers/fix";
+import type { Snag } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { materialsOf } from "../materials/find";
+import type { Seam } from "../shell/shell";
+import { formatMinutes, formatNumber } from "../units/format";
+import { sealantOf } from "./beads";
+import { HOLLOW_DEPTH } from "./fillet";
+import { TEST_OVER_MM } from "./testLevel";
+
+/** Airing before animals after silicone: 3 days to 2 weeks (HANDBOOK §4). */
+const AIRING_DAYS = { low: 3, high: 14, basis: practice } as const;
+
+/** What is wrong with the beads, the water line and the airing. */
+export function sealSnags(site: Site, seams: Seam[]): Snag[] {
+  const { seal } = site.variant;
+  const { at, say, shell } = site;
+  const list: Snag[] = [];
+  const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "seal", subject: "seams", ...snag });
+  const sealant = sealantOf(site);
+  const clean = materialsOf(site.book, "sealant").find((s) => !s.mouldInhibitor);
+  if (seams.length > 0 && sealant.mouldInhibitor)
+    add({
+      rule: "seal/mould-inhibitor",
+      severity: "stop",
+      title: "This sealant poisons",
+      sentence: `${sealant.name} holds a mould inhibitor.`,
+      reason:
+        "It leaches where small animals sit and drink. Use a sealant whose label says 100 % silicone, no additives.",
+      ...(clean && {
+        fix: { label: `Use ${clean.name.toLowerCase()}`, patch: [set(at("/seal/sealant"), clean.id)] },
+      }),
+    });
+  if (seal.standingWater !== null && seams.length === 0)
+    add({
+      rule: "seal/water-without-beads",
+      severity: "stop",
+      title: "Water with no bead to hold it",
+      sentence: `${say(seal.standingWater.value)} of water is planned and no seam is sealed.`,
+      reason: "Glued joints carry load; they are not watertight.",
+      fix: { label: "Bead every seam", patch: [set(at("/seal/seams"), "all")] },
+    });
+  if (seal.standingWater !== null && seal.standingWater.value > shell.levels.damTopMm) {
+    const wanted = seal.standingWater.value + TEST_OVER_MM;
+    add({
+      rule: "seal/water-over-dam",
+      severity: "stop",
+      title: "The water line is above the dam",
+      sentence: `Water to ${say(seal.standingWater.value)}, dam ${say(shell.levels.damTopMm)}.`,
+      reason: "The dam must top the water line, with freeboard to test it 20 mm higher.",
+      ...(shell.damPath !== null && {
+        fix: { label: `Make the dam ${say(wanted)} high`, patch: [setMm(at(shell.damPath), wanted)] },
+      }),
+    });
+  }
+  if (seal.standingWater === null && shell.levels.groundMm > 0)
+    add({
+      rule: "seal/splash-only",
+      severity: "note",
+      title: "Sealed against splashes only",
+      sentence: "No standing water is planned, so the diary holds no water test.",
+      reason:
+        "A spilt dish is a splash. A drain layer is standing water sooner or later: plan its level if there will be one.",
+    });
+  if (seams.length > 0 && shell.faces.base.material.family === "pvcFoam")
+    add({
+      rule: "seal/key-the-pvc",
+      severity: "note",
+      title: "Key the PVC before the bead",
+      sentence: "Silicone holds weakly on PVC sheet: scuff and degrease both faces of every seam.",
+      reason: "It seals the seam; the cement and screws hold the joint.",
+    });
+  if (seal.airingDays.value < AIRING_DAYS.low && seams.length > 0)
+    add({
+      rule: "seal/airing-too-short",
+      severity: "mind",
+      title: "Too short to air out",
+      sentence: `${formatNumber(seal.airingDays.value)} days; builders wait ${AIRING_DAYS.low} to ${AIRING_DAYS.high}.`,
+      reason: "Curing silicone gives off acid or alcohol until it is through (trade practice, no source).",
+      fix: {
+        label: `Air for ${AIRING_DAYS.low} days`,
+        patch: [
+          set(at("/seal/airingDays"), {
+            typed: String(AIRING_DAYS.low),
+            value: AIRING_DAYS.low,
+            how: "stated",
+          }),
+        ],
+      },
+    });
+  const cureDays = (HOLLOW_DEPTH * seal.leg.value) / (sealant.cureMmPerDay.low ?? sealant.cureMmPerDay.value);
+  if (seams.length > 0 && cureDays > 3)
+    add({
+      rule: "seal/bead-too-thick",
+      severity: "mind",
+      title: "A very thick bead",
+      sentence: `A leg of ${say(seal.leg.value)} cures through in about ${formatMinutes(Math.ceil(cureDays) * 1440)}.`,
+      reason: "Silicone cures 2 to 3 mm a day from its face inward (maker's label); two thinner beads are surer.",
+      fix: { label: `Lay it ${say(8)} in the leg`, patch: [setMm(at("/seal/leg"), 8)] },
+      figure: "seal/cure",
+    });
+  return list;
+}

@@ -1,0 +1,178 @@
+import { CAUTION, RATES, WAITS } from "../diary/rates";
+import type { Figure } from "../figures/figure";
+import type { Step } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { cutStepId } from "../placement/cutStep";
+import type { Seam } from "../shell/shell";
+import { formatNumber } from "../units/format";
+import { paneStepId } from "../windows/paneSize";
+import { sealantOf } from "./beads";
+import { lastCoatSteps } from "./stack/planStacks";
+import { testLevel } from "./testLevel";
+
+/** The panes bedded in sealant, as steps to wait for. */
+const bedded = (site: Site) => site.variant.features.filter((f) => f.kind === "pane").map(paneStepId);
+
+const isTested = (site: Site) => site.variant.seal.standingWater !== null && site.shell.levels.damTopMm > 0;
+
+/**
+ * The beads and the water test; mending first where the last test leaked.
+ * @param leaks whether it did
+ */
+export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[] {
+  const { seal } = site.variant;
+  const metres = figures.find((f) => f.id === "seal/length")!.value / 1000;
+  const cureMinutes = figures.find((f) => f.id === "seal/cure")!.value;
+  const list: Step[] = [
+    ...(leaks ? repairSteps(metres, cureMinutes) : []),
+    {
+      id: "seal/key",
+      title: "Key, degrease and mask the seams",
+      detail: "Scuff 10 mm either side of each corner, wipe with alcohol, tape along both legs.",
+      stage: "seal",
+      handsOnMinutes: metres * RATES.maskPerMetre.value,
+      waitMinutes: 0,
+      after: [
+        { id: "shell/glue", because: "the seams must stand still" },
+        ...(leaks
+          ? [{ id: "seal/repair-cut", because: "nothing but silicone sticks to silicone, and that only poorly" }]
+          : []),
+      ],
+      splittable: true,
+      toHand: ["abrasive pad", "alcohol", "masking tape"],
+      cautions: [CAUTION.dust],
+    },
+    {
+      id: "seal/bead",
+      title: "Run and tool the beads",
+      detail: `${formatNumber(metres)} m, leg ${formatNumber(seal.leg.value)} mm. One seam at a time: lay, tool at once, pull the tape.`,
+      stage: "seal",
+      handsOnMinutes: metres * RATES.beadPerMetre.value,
+      waitMinutes: cureMinutes,
+      waitFor: "the bead to cure through",
+      after: [
+        { id: "seal/key", because: "silicone holds on a keyed, degreased face" },
+        ...lastCoatSteps(site).map((id) => ({
+          id,
+          because: "rubber and varnish go under the silicone, never over it",
+        })),
+        ...site.variant.features.map((f) => ({
+          id: cutStepId(f),
+          because: "holes come before coats and beads",
+        })),
+      ],
+      posture: "upright",
+      holdsPosture: true,
+      splittable: true,
+      toHand: [sealantOf(site).name, "gun", "tooling stick", "soapy water", "rag"],
+      cautions: [CAUTION.siliconeFumes],
+      passSign: "Continuous, pressed in, wiped: no pinhole under a lamp.",
+      figure: "seal/volume",
+    },
+  ];
+  if (isTested(site)) {
+    const { levelMm, capped } = testLevel(site.shell.levels);
+    list.push({
+      id: "seal/water-test",
+      title: "Water test",
+      detail: `Level, on its stand. Fill to ${formatNumber(levelMm)} mm${capped ? ", the top of the dam: 20 mm over the water line would run over it" : ""}. Control pan inside, dry paper under every seam, first reading after two hours.`,
+      stage: "seal",
+      handsOnMinutes: RATES.waterTestSetUp.value + 5 * RATES.waterTestReading.value,
+      waitMinutes: WAITS.waterTest.value,
+      waitFor: "a slow seep to tell from evaporation",
+      after: [
+        { id: "seal/bead", because: "the beads must be cured through" },
+        ...bedded(site).map((id) => ({ id, because: "what holds water is whole before it is tested" })),
+      ],
+      posture: "upright",
+      holdsPosture: true,
+      splittable: false,
+      toHand: ["ruler to 0.5 mm", "open pan", "dry paper", "jug"],
+      cautions: [CAUTION.waterPower, CAUTION.lift],
+      passSign: "Papers dry, and the shell loses no more than the pan, give or take 0.5 mm a day.",
+    });
+  }
+  return [...list, ...(isTested(site) ? dividerTests(site) : [])];
+}
+
+/** A base that leaks: dried out, its old beads cut out; then keyed, beaded and tested as before. */
+function repairSteps(metres: number, cureMinutes: number): Step[] {
+  return [
+    {
+      id: "seal/repair-dry",
+      title: "Empty it and dry it out",
+      detail: "Siphon, wipe, a fan across it. Mark where the paper was wet.",
+      stage: "seal",
+      handsOnMinutes: 20,
+      waitMinutes: WAITS.dryOut.value,
+      waitFor: "the seams to dry through",
+      after: [],
+      splittable: true,
+      toHand: ["siphon", "rags", "fan", "marker"],
+      cautions: [CAUTION.waterPower, CAUTION.lift],
+      figure: "seal/test-litres",
+    },
+    {
+      id: "seal/repair-cut",
+      title: "Cut the old silicone out",
+      detail: `A razor along both legs, then alcohol. The new bead cures ${Math.ceil(cureMinutes / 60)} h, the longer of a day and its depth at the slowest; then it is tested again, for a repair is itself unproven.`,
+      stage: "seal",
+      handsOnMinutes: metres * RATES.beadPerMetre.value,
+      waitMinutes: 0,
+      after: [{ id: "seal/repair-dry", because: "silicone does not hold on a wet seam" }],
+      splittable: true,
+      toHand: ["razor scraper", "alcohol", "gloves"],
+      cautions: [CAUTION.blade],
+      passSign: "Clean wall both sides, no smear of old silicone.",
+    },
+  ];
+}
+
+/** Each divider that keeps one side dry is tested so, after the base. */
+const dividerTests = (site: Site): Step[] =>
+  site.variant.seal.dividers
+    .filter((d) => d.watertight)
+    .map((d) => ({
+      id: `seal/divider-test/${d.id}`,
+      title: `Test ${d.name.toLowerCase()}, one side dry`,
+      detail: `Water on one side to just under ${site.say(d.height.value)}, dry paper along the other side's foot.`,
+      stage: "seal",
+      handsOnMinutes: RATES.waterTestSetUp.value,
+      waitMinutes: WAITS.dryOut.value,
+      waitFor: "a seep to show on the dry side",
+      after: [{ id: "seal/water-test", because: "the base must hold before what stands on it is judged" }],
+      posture: "upright",
+      holdsPosture: true,
+      splittable: false,
+      toHand: ["jug", "dry paper"],
+      cautions: [CAUTION.waterPower],
+      passSign: "The paper on the dry side stays dry for a day.",
+    }));
+
+/** Whatever was sealed, seam or pane, airs before animals. */
+export function airOut(site: Site, seams: Seam[]): Step[] {
+  const panes = bedded(site);
+  if (seams.length === 0 && panes.length === 0) return [];
+  const last =
+    seams.length === 0
+      ? []
+      : isTested(site)
+        ? ["seal/water-test", ...dividerTests(site).map((d) => d.id)]
+        : ["seal/bead"];
+  return [
+    {
+      id: "seal/air-out",
+      title: "Air the shell out",
+      detail: "Doors off or open, a fan across it.",
+      stage: "seal",
+      handsOnMinutes: 5,
+      waitMinutes: site.variant.seal.airingDays.value * 1440,
+      waitFor: "the smell to go",
+      after: [...last, ...panes].map((id) => ({ id, because: "what is cured still gives off fumes" })),
+      splittable: true,
+      toHand: [],
+      cautions: [],
+      passSign: "No smell with your head inside.",
+    },
+  ];
+}
