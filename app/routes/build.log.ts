@@ -7,7 +7,10 @@ import { parseJson, readText } from "../body.server";
 import { localNow } from "../clock.server";
 import type { Route } from "./+types/build.log";
 
-const EntriesSchema = v.pipe(v.array(v.omit(LogEntrySchema, ["at"])), v.minLength(1), v.maxLength(50));
+/** More than a fortnight of readings, or a day at the saw, that was waiting for the server. */
+const MOST_AT_ONCE = 500;
+
+const EntriesSchema = v.pipe(v.array(v.omit(LogEntrySchema, ["at"])), v.minLength(1), v.maxLength(MOST_AT_ONCE));
 
 /** Adds entries to a build's log, in their order; the workshop's clock dates them. Stops at the first that cannot be kept. */
 export async function action({ request, params }: Route.ActionArgs) {

@@ -1,4 +1,4 @@
-import { createContext, type ReactNode, useContext, useMemo, useRef, useState } from "react";
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from "react";
 import { useStore } from "zustand";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Problem } from "#core/design/limits";
@@ -30,6 +30,10 @@ const BuildContext = createContext<BuildHandle | null>(null);
 export function BuildProvider({ buildId, api, children }: { buildId: string; api: BuildStore; children: ReactNode }) {
   const [picked] = useState(() => createStore<Picked>()(() => ({ working: null, chosen: null })));
   const [logbook] = useState(() => createLogbook(buildId, api));
+  useEffect(() => {
+    addEventListener("pagehide", logbook.flush);
+    return () => removeEventListener("pagehide", logbook.flush);
+  }, [logbook]);
   const handle = useMemo(
     (): BuildHandle => ({
       buildId,

@@ -46,6 +46,21 @@ describe("the logbook", () => {
     expect(book.state.getState()).toEqual({ message: null, waiting: 0 });
   });
 
+  it("sends all that is not known to be kept when the page goes, and nothing when nothing waits", async () => {
+    const { book, sent } = make([() => new Promise<Response>(() => {})]);
+    book.flush();
+    expect(sent).toEqual([]);
+    book.add(RACKED);
+    book.add(CUT);
+    book.add(CUT);
+    book.flush();
+    expect(sent[1]![0]!.id).toBe(sent[0]![0]!.id);
+    expect(sent.map((batch) => batch.map((e) => e.event.kind))).toEqual([
+      ["piece-racked"],
+      ["piece-racked", "cut-made", "cut-made"],
+    ]);
+  });
+
   it("takes an entry that is refused off the page again, with all that was built on it", async () => {
     const { book, sent, log } = make([
       () => Response.json({ message: "R1 is no longer on the rack." }, { status: 422 }),

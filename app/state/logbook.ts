@@ -34,17 +34,20 @@ export function createLogbook(buildId: string, api: BuildStore) {
     api.setBench({ ...rest, log: log.filter(({ id }) => !gone.has(id)) });
   };
 
+  const post = (entries: LogEntry[]) =>
+    fetch(`/builds/${buildId}/log`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify(entries.map(({ id, event }) => ({ id, event }))),
+      keepalive: true,
+    });
+
   const send = async () => {
     if (busy) return;
     busy = true;
     for (let entries = queue[0]; entries; entries = queue[0]) {
       try {
-        const response = await fetch(`/builds/${buildId}/log`, {
-          method: "POST",
-          headers: { "Content-Type": "application/json" },
-          body: JSON.stringify(entries.map(({ id, event }) => ({ id, event }))),
-          keepalive: true,
-        });
+        const response = await post(entries);
         const answer = (await response.json()) as { message: string | null; kept?: LogEntry[]; stock?: Stock };
         queue.shift();
         if (answer.kept && answer.stock) put(answer.kept, answer.stock);
@@ -72,6 +75,13 @@ export function createLogbook(buildId: string, api: BuildStore) {
       queue.push(entries);
       state.setState({ message: null, waiting: queue.length });
       void send();
+    },
+    /**
+     * Sends all that is not known to be kept, when the page goes: nobody will be there to send it later. What is on its
+     * way already is kept once.
+     */
+    flush: () => {
+      if (queue.length > 0) void post(queue.flat()).catch(() => {});
     },
   };
 }

@@ -7,13 +7,13 @@ import type { Seam } from "../shell/shell";
 import { formatNumber } from "../units/format";
 import { paneStepId } from "../windows/paneSize";
 import { sealantOf } from "./beads";
-import { lastCoatSteps } from "./stack/planStacks";
+import { TOLERANCE_MM_PER_DAY } from "./leak/format";
+import { coatsSafeMinutes, coatsWetMinutes, lastCoatSteps } from "./stack/planStacks";
+import { holdsWater } from "./test/planTest";
 import { testLevel } from "./testLevel";
 
 /** The panes bedded in sealant, as steps to wait for. */
 const bedded = (site: Site) => site.variant.features.filter((f) => f.kind === "pane").map(paneStepId);
-
-const isTested = (site: Site) => site.variant.seal.standingWater !== null && site.shell.levels.damTopMm > 0;
 
 /**
  * The beads and the water test; mending first where the last test leaked.
@@ -70,7 +70,7 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       figure: "seal/volume",
     },
   ];
-  if (isTested(site)) {
+  if (holdsWater(site)) {
     const { levelMm, capped } = testLevel(site.shell.levels);
     list.push({
       id: "seal/water-test",
@@ -82,6 +82,7 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       waitFor: "a slow seep to tell from evaporation",
       after: [
         { id: "seal/bead", because: "the beads must be cured through" },
+        ...coatsDry(site).map(({ id }) => ({ id, because: "a coat must be through before it gets wet" })),
         ...bedded(site).map((id) => ({ id, because: "what holds water is whole before it is tested" })),
       ],
       posture: "upright",
@@ -89,10 +90,32 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       splittable: false,
       toHand: ["ruler to 0.5 mm", "open pan", "dry paper", "jug"],
       cautions: [CAUTION.waterPower, CAUTION.lift],
-      passSign: "Papers dry, and the shell loses no more than the pan, give or take 0.5 mm a day.",
+      passSign: `Papers dry, and the shell loses no more than the pan, give or take ${TOLERANCE_MM_PER_DAY} mm a day.`,
     });
   }
-  return [...list, ...(isTested(site) ? dividerTests(site) : [])];
+  return [...list, ...(holdsWater(site) ? [...coatsDry(site), ...dividerTests(site)] : [])];
+}
+
+/** What the coats still wait, once the last is on, until they may get wet. */
+function coatsDry(site: Site): Step[] {
+  const waitMinutes = coatsWetMinutes(site);
+  if (waitMinutes === 0) return [];
+  return [
+    {
+      id: "seal/coats-dry",
+      title: "Try the coats before they get wet",
+      detail: "A fingernail in a corner: nothing gives, nothing smears.",
+      stage: "seal",
+      handsOnMinutes: 2,
+      waitMinutes,
+      waitFor: "the coats to be through",
+      after: lastCoatSteps(site).map((id) => ({ id, because: "it is the last of that face" })),
+      splittable: false,
+      toHand: [],
+      cautions: [],
+      passSign: "No mark of the nail, no smell close to.",
+    },
+  ];
 }
 
 /** A base that leaks: dried out, its old beads cut out; then keyed, beaded and tested as before. */
@@ -149,14 +172,15 @@ const dividerTests = (site: Site): Step[] =>
       passSign: "The paper on the dry side stays dry for a day.",
     }));
 
-/** Whatever was sealed, seam or pane, airs before animals. */
+/** Whatever was sealed, seam, pane or coat, airs before animals: as long as is set, or as the slowest coat takes. */
 export function airOut(site: Site, seams: Seam[]): Step[] {
   const panes = bedded(site);
-  if (seams.length === 0 && panes.length === 0) return [];
+  const coats = lastCoatSteps(site);
+  if (seams.length === 0 && panes.length === 0 && coats.length === 0) return [];
   const last =
     seams.length === 0
       ? []
-      : isTested(site)
+      : holdsWater(site)
         ? ["seal/water-test", ...dividerTests(site).map((d) => d.id)]
         : ["seal/bead"];
   return [
@@ -166,9 +190,9 @@ export function airOut(site: Site, seams: Seam[]): Step[] {
       detail: "Doors off or open, a fan across it.",
       stage: "seal",
       handsOnMinutes: 5,
-      waitMinutes: site.variant.seal.airingDays.value * 1440,
+      waitMinutes: Math.max(site.variant.seal.airingDays.value * 1440, coatsSafeMinutes(site)),
       waitFor: "the smell to go",
-      after: [...last, ...panes].map((id) => ({ id, because: "what is cured still gives off fumes" })),
+      after: [...last, ...panes, ...coats].map((id) => ({ id, because: "what is cured still gives off fumes" })),
       splittable: true,
       toHand: [],
       cautions: [],

@@ -51,7 +51,7 @@ export function dividerSnags(site: Site): Snag[] {
           severity: "stop",
           title: "This divider is no dam",
           sentence: `${d.name} of ${d.made === "mesh" ? "mesh" : "foam and stone"} is said to keep water on one side.`,
-          reason: `${d.made === "mesh" ? "Water passes mesh: both sides stand at one level." : "Foam with stone and silicone failed as a dam each time it was told of; voids in it hide channels."} Watertight is glass or plastic sheet sealed to glass (common practice, no source).`,
+          reason: `${d.made === "mesh" ? "Water passes mesh: both sides stand at one level." : "Foam with stone and silicone has failed as a dam; voids in it hide channels."} Watertight is glass or plastic sheet sealed to glass (common practice, no source).`,
           fix: { label: "Make it a pane of glass, siliconed in", patch: [set(`${path}/made`, "glass")] },
           otherFixes: [{ label: "Let water stand on both sides", patch: [set(`${path}/watertight`, false)] }],
         }),

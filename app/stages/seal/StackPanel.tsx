@@ -19,7 +19,7 @@ const VERDICT: Record<NonNullable<JudgedLayer["holding"]>, { words: string; tone
   holdsIf: { words: "holds if", tone: "mind" },
   risky: { words: "risky", tone: "mind" },
   never: { words: "never", tone: "stop" },
-  unknown: { words: "not told: try on scrap", tone: "muted" },
+  unknown: { words: "not known: try on scrap", tone: "muted" },
 };
 
 /** The layers of each face in order, each judged against what it meets. */

@@ -1,6 +1,6 @@
 import { Box, Checkbox, Flex, SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { lazy, Suspense, useState } from "react";
-import type { Interval } from "#core/seal/leak/format";
+import { type Interval, TOLERANCE_MM_PER_DAY } from "#core/seal/leak/format";
 import { sealedAs } from "#core/seal/test/sealedAs";
 import type { TestStatus } from "#core/seal/test/standing";
 import { testLevel } from "#core/seal/testLevel";
@@ -93,9 +93,7 @@ function Begin() {
   const [like, setLike] = useState<"0.05" | "0.1" | "0.2">("0.1");
   const [levelMm, errorMm] = [read(level), read(error)];
   const ready = levelMm !== undefined && levelMm > 0 && errorMm !== undefined && errorMm >= 0.01 && errorMm <= 10;
-  const dressed = plan.site.variant.seal.stacks.some((s) =>
-    s.layers.some((l) => l.layer.startsWith("foam") || l.layer.endsWith("Fibre")),
-  );
+  const [dressed, setDressed] = useState(false);
   return (
     <Box mt="4">
       <Text fontSize="xs" color="muted" mb="2">
@@ -117,11 +115,8 @@ function Begin() {
         />
       </Fields>
       <Flex gap="4" mt="2" align="center" wrap="wrap">
-        <Checkbox.Root size="sm" checked={pan} onCheckedChange={({ checked }) => setPan(checked === true)}>
-          <Checkbox.HiddenInput />
-          <Checkbox.Control borderColor="muted" _checked={{ bg: "fern", borderColor: "fern", color: "fernInk" }} />
-          <Checkbox.Label>An open pan of the same water stands inside</Checkbox.Label>
-        </Checkbox.Root>
+        <Tick label="An open pan of the same water stands inside" on={pan} change={setPan} />
+        <Tick label="Something covers the seams already" on={dressed} change={setDressed} />
         <QuietButton
           disabled={!ready}
           onClick={() =>
@@ -141,6 +136,16 @@ function Begin() {
         </Text>
       )}
     </Box>
+  );
+}
+
+function Tick({ label, on, change }: { label: string; on: boolean; change: (on: boolean) => void }) {
+  return (
+    <Checkbox.Root size="sm" checked={on} onCheckedChange={({ checked }) => change(checked === true)}>
+      <Checkbox.HiddenInput />
+      <Checkbox.Control borderColor="muted" _checked={{ bg: "fern", borderColor: "fern", color: "fernInk" }} />
+      <Checkbox.Label>{label}</Checkbox.Label>
+    </Checkbox.Root>
   );
 }
 
@@ -231,7 +236,7 @@ function Readings() {
             <Reading label="Papers" value={papers === "notLooked" ? "not looked at" : papers} />
             <Text fontSize="xs" color="muted">
               Straight lines by least squares, 95 % intervals; the pan may differ from the shell by{" "}
-              {`${Math.round(begun!.mismatch * 100)} %`}. 0.5 mm a day is let pass.
+              {`${Math.round(begun!.mismatch * 100)} %`}. {`${TOLERANCE_MM_PER_DAY} mm a day is let pass.`}
             </Text>
           </Stack>
         </SimpleGrid>

@@ -152,6 +152,15 @@ describe("the bound by column generation", () => {
     expect(raised).toBeGreaterThan(0);
   });
 
+  it("is never above what a search finds with several sheet sizes, limits, grain and sides that are rounded", () => {
+    for (const { instance } of classes.find((c) => c.name.startsWith("shop, 10"))!.cases.slice(0, 6)) {
+      const { relaxation } = run(instance, 15);
+      const quick = search(instance);
+      for (let i = 0; i < 3; i++) quick.round();
+      expect(relaxation.bound).toBeLessThanOrEqual(quick.state().cost + 1e-9);
+    }
+  });
+
   it("makes layouts of its patterns that hold every part once, on sheets under the limit", () => {
     const generator = xoroshiro128plus(3);
     const random = () => (generator.next() >>> 0) / 2 ** 32;

@@ -15,7 +15,7 @@ export function bondOf(put: Applied, on: Surface): Bond {
       put: [put],
       on: [on],
       holding: "unknown",
-      reason: `Nobody here has told whether ${APPLIED[put]} holds on ${SURFACES[on]}.`,
+      reason: `It is not known whether ${APPLIED[put]} holds on ${SURFACES[on]}.`,
       cure: "Try it on scrap for 24 h, wet and dry.",
       basis: memory,
     }

@@ -18,6 +18,8 @@ export interface Slope {
   startMm: number;
   /** Spread of the residuals, mm; 0 for two readings. */
   spreadMm: number;
+  /** By how much residuals that run on one side widen the error; 1 where they do not. */
+  run: number;
 }
 
 /** Readings from which a run of residuals on one side counts. */
@@ -45,15 +47,37 @@ export function fitSlope(points: readonly Point[], readingErrorMm: number): Slop
   const startMm = meanMm - slope * meanHours;
   const residuals = points.map((p) => p.mm - startMm - slope * p.hours);
   const spreadMm = n > 2 ? Math.sqrt(residuals.reduce((sum, r) => sum + r * r, 0) / (n - 2)) : 0;
-  const byResiduals = spreadMm > readingErrorMm;
   const r = n >= ENOUGH_FOR_RUNS ? Math.max(0, Math.min(0.95, lagOne(residuals))) : 0;
-  const error = (Math.max(spreadMm, readingErrorMm) / Math.sqrt(sxx)) * Math.sqrt((1 + r) / (1 - r));
+  const run = Math.sqrt((1 + r) / (1 - r));
   return {
     mmPerDay: -24 * slope,
-    error: 24 * error,
-    freedom: byResiduals ? n - 2 : Number.POSITIVE_INFINITY,
+    ...slopeError(
+      points.map((p) => p.hours),
+      { spreadMm, run },
+      readingErrorMm,
+    ),
     startMm,
     spreadMm,
+    run,
+  };
+}
+
+/**
+ * How sure the slope of readings at these hours is, where they scatter about their line as given: of readings made, or of
+ * ones to come.
+ * @param hours of the readings
+ * @param readingErrorMm one standard deviation of a reading
+ */
+export function slopeError(
+  hours: readonly number[],
+  { spreadMm, run }: Pick<Slope, "spreadMm" | "run">,
+  readingErrorMm: number,
+): { error: number; freedom: number } {
+  const mean = hours.reduce((a, b) => a + b, 0) / hours.length;
+  const sxx = hours.reduce((sum, h) => sum + (h - mean) ** 2, 0);
+  return {
+    error: (24 * run * Math.max(spreadMm, readingErrorMm)) / Math.sqrt(sxx),
+    freedom: spreadMm > readingErrorMm ? hours.length - 2 : Number.POSITIVE_INFINITY,
   };
 }
 

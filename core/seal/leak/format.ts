@@ -10,6 +10,9 @@ const reading = v.object({
 });
 const readings = v.pipe(v.array(reading), v.maxLength(5000));
 
+/** What is let pass, mm a day, unless another is given (formats/leak.md; common practice, no source). */
+export const TOLERANCE_MM_PER_DAY = 0.5;
+
 /** What `hornwort leak` reads (formats/leak.md). */
 export const LeakInputSchema = v.object({
   waterAreaM2: v.pipe(number("waterAreaM2"), v.minValue(0.0001, "waterAreaM2 must be more than nought.")),
@@ -39,7 +42,7 @@ export const LeakInputSchema = v.object({
     v.pipe(number("readingErrorMm"), v.minValue(0.001, "A reading error of nought is not to be had.")),
     0.3,
   ),
-  toleranceMmPerDay: v.optional(v.pipe(number("toleranceMmPerDay"), v.minValue(0)), 0.5),
+  toleranceMmPerDay: v.optional(v.pipe(number("toleranceMmPerDay"), v.minValue(0)), TOLERANCE_MM_PER_DAY),
   outsidePaper: v.optional(v.picklist(["dry", "wet", "notLooked"]), "notLooked"),
 });
 export type LeakInput = v.InferOutput<typeof LeakInputSchema>;

@@ -1,5 +1,5 @@
 import { evaporationMmPerDay, ROOM_FACTOR } from "./evaporation";
-import { fitSlope, halfWidth, type Point, type Slope, together } from "./fit";
+import { fitSlope, halfWidth, type Point, type Slope, slopeError, together } from "./fit";
 import type { Interval, LeakInput, LeakReading, LeakVerdict } from "./format";
 
 /** Readings of shell and pan this close are of one moment, minutes. */
@@ -54,6 +54,10 @@ const times = ({ value, low, high }: Interval, by: number): Interval => ({
 interface Fits {
   shell: Slope;
   pan: Slope;
+  /** Of shell less pan, where both were read at the same moments. */
+  difference: Slope | undefined;
+  /** What the pan may differ from the shell by. */
+  unlike: { error: number; freedom: number };
   leak: { value: number; half: number };
 }
 
@@ -61,44 +65,52 @@ function fitBoth(shell: readonly Point[], pan: readonly Point[], errorMm: number
   const [shellFit, panFit] = [fitSlope(shell, errorMm), fitSlope(pan, errorMm)];
   const paired = differences(shell, pan);
   const unlike = { error: Math.abs(mismatch * panFit.mmPerDay), freedom: Number.POSITIVE_INFINITY };
-  if (paired) {
-    const fit = fitSlope(paired, errorMm * Math.SQRT2);
-    return { shell: shellFit, pan: panFit, leak: { value: fit.mmPerDay, half: halfWidth(together([fit, unlike])) } };
-  }
-  const value = shellFit.mmPerDay - panFit.mmPerDay;
-  return { shell: shellFit, pan: panFit, leak: { value, half: halfWidth(together([shellFit, panFit, unlike])) } };
+  const difference = paired && fitSlope(paired, errorMm * Math.SQRT2);
+  const leak = difference
+    ? { value: difference.mmPerDay, half: halfWidth(together([difference, unlike])) }
+    : { value: shellFit.mmPerDay - panFit.mmPerDay, half: halfWidth(together([shellFit, panFit, unlike])) };
+  return { shell: shellFit, pan: panFit, difference, unlike, leak };
 }
 
-/** The series gone on with at the median spacing, along its own line, its residuals coming again in turn. */
-function goneOn(list: readonly Point[], more: number): Point[] {
-  const gaps = list.slice(1).map((p, i) => p.hours - list[i]!.hours);
-  const gap = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)]!;
-  const line = fitSlope(list, 0);
-  const at = (hours: number) => line.startMm - (line.mmPerDay / 24) * hours;
+/** Hours of a series gone on with at its median spacing. */
+function goneOn(list: readonly Point[], more: number): number[] {
+  const gap = spacing(list);
   const last = list.at(-1)!.hours;
-  return [
-    ...list,
-    ...Array.from({ length: more }, (_, i) => {
-      const hours = last + (i + 1) * gap;
-      const like = list[i % list.length]!;
-      return { hours, mm: at(hours) + like.mm - at(like.hours) };
-    }),
-  ];
+  return [...list.map((p) => p.hours), ...Array.from({ length: more }, (_, i) => last + (i + 1) * gap)];
 }
 
-/** Hours until readings at the same spacing and along the same lines would tell; null when that is too far off. */
-function moreHours(shell: readonly Point[], pan: readonly Point[], input: LeakInput, mismatch: number): number | null {
-  const last = shell.at(-1)!.hours;
-  // Close readings are looked ahead in strides: an hour is exact enough.
-  const stride = Math.max(1, Math.floor(1 / (goneOn(shell, 1).at(-1)!.hours - last)));
-  for (let more = stride; ; more += stride) {
-    const ahead = goneOn(shell, more);
-    const hours = ahead.at(-1)!.hours - last;
-    if (hours > LOOK_AHEAD_HOURS) return null;
-    const { leak } = fitBoth(ahead, goneOn(pan, more), input.readingErrorMm, mismatch);
-    const { low, high } = interval(leak.value, leak.half);
-    if (low > input.toleranceMmPerDay || (high < input.toleranceMmPerDay && high >= 0)) return Math.ceil(hours - 1e-9);
+/** The median of the hours between readings. */
+function spacing(list: readonly Point[]): number {
+  const gaps = list.slice(1).map((p, i) => p.hours - list[i]!.hours);
+  return gaps.sort((a, b) => a - b)[Math.floor(gaps.length / 2)]!;
+}
+
+/**
+ * Hours until readings at the same spacing, scattering as so far about the same lines, would tell; null when that is too
+ * far off. Each more makes it surer, so the first number that tells is found by halving.
+ */
+function moreHours(shell: readonly Point[], pan: readonly Point[], fits: Fits, input: LeakInput): number | null {
+  const gap = spacing(shell);
+  const tells = (more: number): boolean => {
+    const { low, high } = interval(fits.leak.value, halfAhead(shell, pan, fits, more, input.readingErrorMm));
+    return low > input.toleranceMmPerDay || (high < input.toleranceMmPerDay && high >= 0);
+  };
+  let [short, enough] = [0, Math.floor(LOOK_AHEAD_HOURS / gap + 1e-9)];
+  if (enough < 1 || !tells(enough)) return null;
+  while (enough - short > 1) {
+    const middle = Math.floor((short + enough) / 2);
+    if (tells(middle)) enough = middle;
+    else short = middle;
   }
+  return Math.ceil(enough * gap - 1e-9);
+}
+
+/** Half the leak's interval after so many more readings. */
+function halfAhead(shell: readonly Point[], pan: readonly Point[], fits: Fits, more: number, errorMm: number): number {
+  const errors = fits.difference
+    ? [slopeError(goneOn(shell, more), fits.difference, errorMm * Math.SQRT2)]
+    : [slopeError(goneOn(shell, more), fits.shell, errorMm), slopeError(goneOn(pan, more), fits.pan, errorMm)];
+  return halfWidth(together([...errors, fits.unlike]));
 }
 
 const mm = (value: number) => `${value.toFixed(2)} mm a day`;
@@ -167,7 +179,7 @@ export function judgeLeak(input: LeakInput): LeakAnswer {
         : `The shell loses no more than the pan, give or take ${mm(fits.leak.half)}, and the papers are dry.`,
     );
   }
-  const more = moreHours(shell, pan, input, control.mismatch);
+  const more = moreHours(shell, pan, fits, input);
   const spread = `The leak may be anything from ${mm(Math.max(0, leak.low))} to ${mm(leak.high)}; ${mm(tolerance)} is let pass`;
   return answer(
     "cannotTell",

@@ -1,7 +1,7 @@
 import type { FaceId, Layer } from "../../design/schema";
 import { CAUTION, RATES } from "../../diary/rates";
 import { constant, type Figure } from "../../figures/figure";
-import { emptyLedger, type Posture, type Step, type Supply, type TradeLedger } from "../../ledgers/ledger";
+import { emptyLedger, type Posture, type Snag, type Step, type Supply, type TradeLedger } from "../../ledgers/ledger";
 import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { cutStepId } from "../../placement/cutStep";
@@ -41,7 +41,7 @@ export function planStacks(site: Site): TradeLedger {
     steps: site.variant.seal.stacks.flatMap(({ face, layers }) =>
       site.shell.faces[face].open ? [] : faceSteps(site, face, layers),
     ),
-    snags: stackSnags(site),
+    snags: [...stackSnags(site), ...unknownCoats(site)],
     figures,
   };
 }
@@ -53,6 +53,19 @@ export function lastCoatSteps(site: Site): string[] {
     return last ? [coatStepId(face, last, stepsFor(last))] : [];
   });
 }
+
+/** The layers that are put on, beads apart. */
+const coatsOn = (site: Site): LayerKind[] =>
+  site.variant.seal.stacks.flatMap(({ face, layers }) =>
+    site.shell.faces[face].open ? [] : layers.filter((l) => stepsFor(l) > 0).map((l) => layerKind(l.layer)),
+  );
+
+/** How long the slowest coat that keeps water out takes until it may get wet; 0 where there is none. */
+export const coatsWetMinutes = (site: Site): number =>
+  Math.max(0, ...coatsOn(site).map((k) => (k.keeps === "standing" ? k.dry.wet.value * 60 : 0)));
+
+/** How long the slowest coat takes until it is safe for animals. */
+export const coatsSafeMinutes = (site: Site): number => Math.max(0, ...coatsOn(site).map((k) => k.dry.safe.value * 60));
 
 /** Steps a layer has of its own: one a coat; beads and openings are planned elsewhere. */
 function stepsFor(layer: Layer): number {
@@ -121,6 +134,22 @@ function coatedByForm(site: Site): Map<Layer["layer"], { m2: number; faces: stri
 }
 
 const coatMaterial = (site: Site, form: Layer["layer"]) => materialsOf(site.book, "coat").find((c) => c.form === form);
+
+/** Coats that a book from before does not hold: they are then neither bought nor weighed, and that is said. */
+function unknownCoats(site: Site): Snag[] {
+  return [...coatedByForm(site).keys()]
+    .filter((form) => !coatMaterial(site, form))
+    .map((form) => ({
+      rule: "seal/coat-not-in-book",
+      subject: form,
+      severity: "mind",
+      stage: "seal",
+      title: "A coat the book does not hold",
+      sentence: `${layerKind(form).name} is in no book of materials here: it is neither bought nor weighed.`,
+      reason:
+        "This book was kept before coats were in it. Count the cans yourself from the area and what the label says a litre covers.",
+    }));
+}
 
 function coatFigures(site: Site): Figure[] {
   return [...coatedByForm(site)].flatMap(([form, { m2 }]): Figure[] => {

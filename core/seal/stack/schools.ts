@@ -61,9 +61,10 @@ export function waysFor(site: Site): Way[] {
     const hours = faces.length * coats * kind.dry.recoat.value + kind.dry.wet.value;
     return {
       ...{ layer, kind, coats, litres },
-      costMinor: packs.some(({ pack }) => pack.priceMinor === null)
-        ? null
-        : packs.reduce((sum, { pack, count }) => sum + count * pack.priceMinor!, 0),
+      costMinor:
+        !material || packs.some(({ pack }) => pack.priceMinor === null)
+          ? null
+          : packs.reduce((sum, { pack, count }) => sum + count * pack.priceMinor!, 0),
       handsOnMinutes:
         m2 * RATES.keyPerM2.value + coats * (faces.length * RATES.coatSetUp.value + m2 * RATES.coatPerM2.value),
       days: faces.length === 0 ? 0 : hours / 24,

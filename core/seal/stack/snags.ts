@@ -17,7 +17,7 @@ const TITLE: Record<Exclude<Holding, "holds">, string> = {
   never: "will not hold",
   risky: "may let go",
   holdsIf: "holds under a condition",
-  unknown: "nobody has told",
+  unknown: "not known",
 };
 
 /** The stack of each face, judged. */

@@ -174,6 +174,25 @@ describe("what a stack takes", () => {
     const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
     expect(at("seal/bead").startAt).toBeGreaterThanOrEqual(at("seal/back/rubberbrush-2").readyAt);
   });
+  it("is tried before the water test once it may get wet, and airs as long as its slowest coat", () => {
+    const build = put(haberdasher(), "base", layer("key"), layer("epoxy"));
+    const p = planned(build);
+    const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
+    // 72 h until pond resin may stand in water.
+    expect(p.steps.find((s) => s.id === "seal/coats-dry")).toMatchObject({ waitMinutes: 72 * 60 });
+    expect(at("seal/water-test").startAt).toBeGreaterThanOrEqual(at("seal/coats-dry").readyAt);
+    const tub = put(flatPack(), "back", layer("key"), layer("varnish"));
+    chosenVariant(tub).seal.seams = "none";
+    chosenVariant(tub).seal.airingDays = { typed: "1", value: 1, how: "stated" };
+    expect(planned(tub).steps.find((s) => s.id === "seal/air-out")).toMatchObject({ waitMinutes: 168 * 60 });
+  });
+  it("that the book does not hold is said, and has no price of nought", () => {
+    const input = jobInput(put(flatPack(), "back", layer("key"), layer("rubberBrush")));
+    input.book.materials = input.book.materials.filter((m) => m.class !== "coat");
+    const p = plan(input);
+    expect(p.snags.find((s) => s.rule === "seal/coat-not-in-book")!.sentence).toMatch(/neither bought nor weighed/);
+    expect(waysFor(p.site).every((w) => w.costMinor === null)).toBe(true);
+  });
   it("is bought, in whole packs", () => {
     expect(coated(2).buying.lines.find((l) => l.materialId === "rubber-brush")!.safe.length).toBeGreaterThan(0);
   });

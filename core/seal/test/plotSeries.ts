@@ -1,4 +1,5 @@
 import { fitSlope } from "../leak/fit";
+import { hoursOf } from "./hours";
 import type { TestStanding } from "./standing";
 
 /** Hours after the first reading, and millimetres lost since. */
@@ -13,8 +14,6 @@ export interface PlotSeries {
   /** Where the shell's line may lie by the pan and the leak's interval: hours, lowest, highest. */
   band: [hours: number, low: number, high: number][];
 }
-
-const hoursOf = (at: string) => Date.parse(`${at}:00Z`) / 3_600_000;
 
 /** Both levels as losses since the first reading, their lines, and the band that the leak's interval leaves. */
 export function plotSeries({

@@ -1,7 +1,11 @@
 import type { Site } from "../../ledgers/site";
 import { featureRect } from "../../shell/features";
+import { layerKind } from "../stack/layers";
 
-/** What holds water as it is planned now, in a line: seams, sealant, coats, and every hole below the dam. */
+/**
+ * What holds water as it is planned now, in a line: seams, sealant, the coats that keep standing water, and every hole.
+ * What only covers the walls afterwards, foam and its coats, is no part of it.
+ */
 export function sealedAs(site: Site): string {
   const { seal, features } = site.variant;
   const holes = features
@@ -11,6 +15,11 @@ export function sealedAs(site: Site): string {
       return `${f.face}/${f.id}@${[uMm, vMm, widthMm, heightMm].map((x) => Math.round(x * 10) / 10).join(",")}`;
     })
     .sort();
-  const stacks = seal.stacks.map((s) => `${s.face}:${s.layers.map((l) => l.layer).join("+")}`).sort();
+  const stacks = seal.stacks
+    .map(
+      (s) =>
+        `${s.face}:${s.layers.flatMap((l) => (layerKind(l.layer).keeps === "standing" ? [l.layer] : [])).join("+")}`,
+    )
+    .sort();
   return [seal.seams, seal.sealant, seal.leg.value, ...stacks, ...holes].join(" ");
 }

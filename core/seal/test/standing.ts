@@ -1,8 +1,9 @@
 import type { Levels } from "../../levels/levels";
 import { type Log, standing } from "../../log/log";
-import type { LeakVerdict } from "../leak/format";
+import { type LeakVerdict, TOLERANCE_MM_PER_DAY } from "../leak/format";
 import { judgeLeak } from "../leak/judgeLeak";
 import { isTestEvent, type TestEvent } from "./events";
+import { hoursOf } from "./hours";
 
 type Begun = Extract<TestEvent, { kind: "test-begun" }>;
 
@@ -41,6 +42,9 @@ export interface TestStanding {
   turned: boolean;
 }
 
+/** How far under the highest water a test may stand and count: what a ruler at the wall is good to. */
+const LEVEL_SLACK_MM = 1;
+
 /** A gross leak shows in a day (HANDBOOK §4). */
 export const LEAST_HOURS = 24;
 
@@ -50,8 +54,6 @@ const DROPPED: Record<NonNullable<TestStanding["dropped"]>, string> = {
   resealed: "it was sealed anew since, and a repair is itself unproven",
   changed: "its seams, coats or openings are planned otherwise than when it was tested",
 };
-
-const hoursOf = (at: string) => Date.parse(`${at}:00Z`) / 3_600_000;
 
 /**
  * Where the water test of a build stands, from its log.
@@ -105,7 +107,7 @@ export function testStanding(log: Log, levels: Levels, sealed: string, waterArea
       lacks: ["the leak mended: old bead cut out, sealed anew, cured, tested again"],
     };
   const lacks = [
-    ...(begun.levelMm < levels.waterMm - 1
+    ...(begun.levelMm < levels.waterMm - LEVEL_SLACK_MM
       ? [
           `water to its highest line, ${Math.round(levels.waterMm)} mm: it was filled to ${Math.round(begun.levelMm)} mm`,
         ]
@@ -124,7 +126,7 @@ export function testStanding(log: Log, levels: Levels, sealed: string, waterArea
   if (dropped)
     return { ...common, status: "untested", why: `It was tested, but ${DROPPED[dropped]}.`, lacks: ["a new test"] };
   if (lacks.length > 0) {
-    const gross = papers === "dry" && hours > 0 && begun.levelMm >= levels.waterMm - 1;
+    const gross = papers === "dry" && hours > 0 && begun.levelMm >= levels.waterMm - LEVEL_SLACK_MM;
     return {
       ...common,
       status: gross ? "grossTested" : "untested",
@@ -159,7 +161,7 @@ function judge(
     control: begun.pan && pan.length > 0 ? { readings: pan, mismatch: begun.mismatch } : null,
     room: null,
     readingErrorMm: begun.readingErrorMm,
-    toleranceMmPerDay: 0.5,
+    toleranceMmPerDay: TOLERANCE_MM_PER_DAY,
     outsidePaper: papers,
   });
   return answer.ok ? { verdict: answer.value, fault: undefined } : { verdict: undefined, fault: answer.message };

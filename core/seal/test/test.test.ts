@@ -142,6 +142,15 @@ describe("a water test by the log", () => {
       expect.stringMatching(/openings are planned otherwise/),
     ]);
   });
+  it("is kept when the background is planned over it, dropped when a sealing coat is", () => {
+    const coat = (...layers: ("foamPond" | "rubberBrush")[]) =>
+      stands({}, [], (build) => {
+        const { stacks } = chosenVariant(build).seal;
+        stacks[0]!.layers.push(...layers.map((id) => ({ id: id.toLowerCase(), layer: id, coats: null, damp: false })));
+      }).status;
+    expect(coat("foamPond")).toBe("testedBeforeDressing");
+    expect(coat("rubberBrush")).toBe("untested");
+  });
   it("explains readings it cannot judge, keeps them, and loses nothing taken back", () => {
     const build = wet();
     const log = logOf(build, { end: false, hours: 12 });
