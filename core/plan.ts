@@ -1,4 +1,5 @@
 import { planAir } from "./air/planAir";
+import { planBackground } from "./background/planBackground";
 import { type BuyLedger, planBuying } from "./buying/planBuying";
 import type { Stock } from "./buying/stock";
 import { hungDoors } from "./closures/hung";
@@ -12,6 +13,7 @@ import { chosenVariant } from "./design/variant";
 import { formatLocal, parseLocal } from "./diary/calendar";
 import { type DiaryLedger, planDiary } from "./diary/planDiary";
 import type { Workshop } from "./diary/workshop";
+import { planGround } from "./ground/planGround";
 import { gather, type TradeLedger } from "./ledgers/ledger";
 import { makeSite, type Site } from "./ledgers/site";
 import type { Log } from "./log/log";
@@ -24,6 +26,7 @@ import { planResidents } from "./residents/planResidents";
 import { planSeal } from "./seal/planSeal";
 import { planTest } from "./seal/test/planTest";
 import type { TestStanding } from "./seal/test/standing";
+import { planService } from "./service/planService";
 import { buildShell } from "./shell/buildShell";
 import { planShell } from "./shell/planShell";
 import type { Shell } from "./shell/shell";
@@ -86,6 +89,9 @@ function runTrades({ book, workshop, log }: PlanInput, design: Build) {
       planPorts(site),
       planWindows(site),
       planPlacement(site),
+      planBackground(site, test.test),
+      planGround(site),
+      planService(site),
       planOdd(site),
       planSlips(site),
     ]),
@@ -105,7 +111,13 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
   const { shell, site, closures, test, trades } = runTrades(input, design);
 
   const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester: asked, atSaw: sheetsAtSaw(input.log) });
-  const buying = planBuying(site, { parts: trades.parts, supplies: trades.supplies, groups: cuts.groups, stock });
+  const buying = planBuying(site, {
+    parts: trades.parts,
+    supplies: trades.supplies,
+    groups: cuts.groups,
+    stock,
+    now: input.now,
+  });
   const before = gather([trades, cuts, buying]);
   const diary = planDiary(site, { steps: before.steps, now: parseLocal(input.now) ?? 0 });
 

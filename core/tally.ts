@@ -18,6 +18,7 @@ export interface Tally {
   handsOnMinutes: number;
   nextWait: { title: string; minutes: number } | null;
   groundInAt: string | null;
+  plantsInAt: string | null;
   residentsInAt: string | null;
 }
 
@@ -32,7 +33,7 @@ export function tallyUp(ledgers: {
 }): Tally {
   const { figures, steps, groups, buying, diary } = ledgers;
   const figure = (id: string) => figures.find((f) => f.id === id)?.value ?? 0;
-  const dry = figure("shell/mass-shell") + figure("front/pane-mass");
+  const dry = figure("shell/mass-shell") + figure("front/pane-mass") + figure("background/mass");
   const sheets = groups.reduce((n, g) => n + g.sheets, 0);
   const waiting = diary.entries.map((e) => steps.find((s) => s.id === e.stepId)!).find((s) => s.waitMinutes > 0);
   const local = (minutes: number | null) => (minutes === null ? null : formatLocal(minutes));
@@ -48,6 +49,7 @@ export function tallyUp(ledgers: {
     handsOnMinutes: diary.handsOnMinutes,
     nextWait: waiting ? { title: waiting.title, minutes: waiting.waitMinutes } : null,
     groundInAt: local(diary.groundInAt),
+    plantsInAt: local(diary.plantsInAt),
     residentsInAt: local(diary.residentsInAt),
   };
 }

@@ -1,6 +1,9 @@
+import { newWall, newZone } from "../core/background/create";
+import type { Wall } from "../core/background/schema";
 import { newBuild, newSheetVariant, newSlidingPair, newVariant } from "../core/design/create";
 import { statedMm } from "../core/design/measure";
 import type { Build, Measure } from "../core/design/schema";
+import { RECIPES } from "../core/ground/mix";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
 import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
@@ -9,6 +12,7 @@ import type { TubShell } from "../core/shell/kinds/tub/schema";
 import { parseLength } from "../core/units/length";
 
 const starter = (id: string) => structuredClone(STARTER_RESIDENTS.find((r) => r.id === id)!);
+const wall = (face: Wall["face"], own: Partial<Wall> = {}): Wall => ({ ...newWall(face), ...own });
 const measured = (mm: number, typed?: string) => ({ ...statedMm(mm, typed), how: "measured" as const });
 /** A measure as it was read off a tape in inches. */
 const inches = (typed: string): Measure => {
@@ -57,6 +61,44 @@ export function flatPack(): Build {
       v: statedMm(520),
     },
   ];
+  // Made on the bench while the panels of the shell are still being cut.
+  variant.background.walls = (["back", "left", "right"] as const).map((face) =>
+    wall(face, {
+      buildUp: "panels",
+      foam: "foamBuilding",
+      depth: statedMm(40),
+      relief: statedMm(20),
+      finish: "grout",
+      carveBy: "wireBrush",
+    }),
+  );
+  variant.features.push({
+    ...{ id: "lamp", name: "Heat lamp", face: "top", kind: "keepOut", use: "lamp" },
+    ...{ width: statedMm(220), height: statedMm(220), deep: statedMm(220), u: statedMm(1150), v: statedMm(300) },
+  });
+  variant.background.zones = [
+    {
+      ...newZone("ledge", "ledge-1", { face: "back", u: 420, v: 300 }),
+      ...{ name: "Basking ledge", width: statedMm(520), height: statedMm(70), depth: statedMm(160) },
+    },
+    {
+      ...newZone("slab", "slate", { face: "back", u: 1000, v: 150 }),
+      ...{
+        name: "Slate",
+        of: "stone",
+        anchor: "floor",
+        width: statedMm(300),
+        height: statedMm(300),
+        depth: statedMm(40),
+      },
+      ...{ mass: measured(4.6, "4.6") },
+    } as ReturnType<typeof newZone>,
+  ];
+  variant.ground = {
+    ...variant.ground,
+    mix: RECIPES.find((r) => r.id === "soilSand")!.mix,
+    dish: { volume: { typed: "1 L", value: 1000, how: "measured" }, wicked: false },
+  };
   const build = newBuild("Flat-pack 1500", { unit: "mm" }, variant);
   build.brief.residents = [
     {
@@ -66,7 +108,7 @@ export function flatPack(): Build {
       note: "A pair; measured over the skull of the smaller.",
     },
   ];
-  build.brief.budgetMinor = 30000;
+  build.brief.budgetMinor = 40000;
   build.brief.note = "Against the long wall of the back room. Doors must not bind in summer.";
   return build;
 }
@@ -169,7 +211,7 @@ export function haberdasher(): Build {
     legs: measured(120),
   };
   shell.tray = { height: statedMm(115) };
-  shell.groundDepth = statedMm(90);
+  shell.groundDepth = statedMm(105);
   variant.shell = shell;
   variant.closure = { kind: "found", lock: "wedge" };
   variant.seal.standingWater = statedMm(60);
@@ -257,10 +299,102 @@ export function haberdasher(): Build {
       face: "right",
       kind: "keepOut",
       use: "heatMat",
+      deep: null,
       width: statedMm(280),
       height: statedMm(240),
       u: statedMm(300),
       v: statedMm(300),
+    },
+  ];
+  variant.seal.dividers = [
+    { id: "pool-pane", name: "Pool pane", made: "glass", height: statedMm(85), watertight: true },
+  ];
+  variant.background = {
+    walls: [
+      wall("back", { depth: statedMm(30), relief: statedMm(20), finish: "grout", up: true }),
+      wall("left", { depth: statedMm(25), relief: statedMm(15), finish: "puGlueFibre", fibre: "cork" }),
+      wall("right", { depth: statedMm(20), relief: statedMm(10), finish: "siliconeFibre", apply: "sparing" }),
+    ],
+    zones: [
+      {
+        ...newZone("ledge", "ledge-1", { face: "back", u: 430, v: 380 }),
+        ...{ name: "Long ledge", width: statedMm(620), height: statedMm(60), depth: statedMm(120) },
+      },
+      { ...newZone("slab", "cork-b", { face: "back", u: 800, v: 570 }), name: "Cork slab B" },
+      { ...newZone("planter", "planter-1", { face: "back", u: 240, v: 520 }), name: "Planter 75, left" },
+      {
+        ...newZone("planter", "planter-2", { face: "back", u: 470, v: 590 }),
+        name: "Planter 75, right",
+        drilled: false,
+      } as ReturnType<typeof newZone>,
+      {
+        ...newZone("branch", "branch-1", { face: "left", u: 380, v: 420 }),
+        ...{ name: "Beech branch", mass: measured(0.65, "0.65"), depth: statedMm(320), anchor: "screwPlate" },
+      } as ReturnType<typeof newZone>,
+    ],
+    swatches: [
+      { id: "moss-green", name: "Moss green, second mix", wet: "#4c5a35", dry: "#8a9270", varnished: "#616b45" },
+      { id: "bark-brown", name: "Bark brown", wet: "#3f2f22", dry: "#7b6752", varnished: "#553f2d" },
+    ],
+  };
+  variant.ground = {
+    ...variant.ground,
+    front: statedMm(95),
+    drain: { body: "clay", depth: statedMm(40) },
+    barrier: { kind: "weedCloth", curl: statedMm(30) },
+    mix: RECIPES.find((r) => r.id === "barkFern")!.mix,
+    litter: statedMm(20),
+    misting: { typed: "350", value: 350, how: "measured" },
+    outlet: "bulkhead",
+    pool: {
+      ...{ u: statedMm(829), v: statedMm(254), width: statedMm(460), length: statedMm(508) },
+      ...{ divider: "pool-pane", wayOut: "ramp", ramp: statedMm(35) },
+    },
+    plants: [
+      {
+        ...{
+          id: "fern",
+          name: "Small fern",
+          count: 3,
+          pot: statedMm(90),
+          height: statedMm(250),
+          spread: statedMm(200),
+        },
+        ...{ where: "ground", live: true, toxic: false },
+      },
+      {
+        ...{
+          id: "creeper",
+          name: "Wall creeper",
+          count: 1,
+          pot: statedMm(70),
+          height: statedMm(120),
+          spread: statedMm(300),
+        },
+        ...{ where: "planter-1", live: true, toxic: false },
+      },
+      {
+        ...{
+          id: "bromeliad",
+          name: "Small bromeliad",
+          count: 1,
+          pot: statedMm(60),
+          height: statedMm(150),
+          spread: statedMm(160),
+        },
+        ...{ where: "planter-2", live: true, toxic: false },
+      },
+    ],
+    settleWeeks: statedMm(5),
+  };
+  variant.service = [
+    {
+      ...{ id: "pump", name: "Pool pump", kind: "pump", width: measured(52), height: measured(64), way: "box" },
+      ...{ wayWidth: statedMm(90), wayHeight: statedMm(110), plug: measured(18), port: "pump-cable" },
+    },
+    {
+      ...{ id: "mat", name: "Heat mat", kind: "mat", width: statedMm(280), height: statedMm(2), way: "outside" },
+      ...{ wayWidth: statedMm(300), wayHeight: statedMm(10), plug: null, port: null },
     },
   ];
   const build = newBuild(HABERDASHER, { unit: "mm" }, variant);
@@ -316,6 +450,37 @@ export function towerOnEnd(): Build {
       v: { ...inches('28 1/8"'), how: "stated" },
     },
   ];
+  variant.background.walls = [
+    wall("back", {
+      ...{ buildUp: "coirMat", depth: { ...inches('3/4"'), how: "stated" }, finish: "bareSkin" },
+    }),
+  ];
+  variant.background.zones = [
+    {
+      ...newZone("branch", "branch-1", { face: "back", u: 140, v: 420 }),
+      ...{
+        name: "Cork branch",
+        of: "cork",
+        anchor: "screwPlate",
+        depth: { ...inches('7"'), how: "stated" },
+        hollow: true,
+        plugged: true,
+      },
+      ...{ width: { ...inches('2 1/2"'), how: "measured" }, height: { ...inches('2 1/2"'), how: "measured" } },
+    } as ReturnType<typeof newZone>,
+  ];
+  variant.ground = {
+    ...variant.ground,
+    mix: RECIPES.find((r) => r.id === "forest")!.mix,
+    plants: [
+      {
+        ...{ id: "grass", name: "Tufted grass", count: 3, pot: { ...inches('3"'), how: "measured" } },
+        ...{ height: { ...inches('10"'), how: "guessed" }, spread: { ...inches('5"'), how: "guessed" } },
+        ...{ where: "ground", live: true, toxic: false },
+      },
+    ],
+    settleWeeks: statedMm(3),
+  };
   const build = newBuild("Tower on end", { unit: "in", denominator: 16 }, variant);
   build.brief.sizeSchool = "stepUp";
   build.brief.sizeReason = "three hatchlings; the long tank beside it is theirs in a year";
@@ -341,7 +506,7 @@ export function nurseryTub(): Build {
     lidGap: measured(1),
     catches: 4,
   };
-  shell.groundDepth = statedMm(70);
+  shell.groundDepth = statedMm(90);
   variant.features = [
     {
       id: "low-1",
@@ -372,6 +537,17 @@ export function nurseryTub(): Build {
       v: statedMm(290),
     },
   ];
+  variant.ground = {
+    ...variant.ground,
+    drain: { body: "clay", depth: statedMm(20) },
+    barrier: { kind: "twoScreens", curl: statedMm(25) },
+    mix: RECIPES.find((r) => r.id === "coirBarkMoss")!.mix,
+    litter: statedMm(30),
+    misting: { typed: "40", value: 40, how: "measured" },
+    outlet: "standpipe",
+    dish: { volume: { typed: "200 mL", value: 200, how: "measured" }, wicked: false },
+    wild: "boiled",
+  };
   const build = newBuild("Nursery tub", { unit: "mm" }, variant);
   build.brief.oldHome = { width: measured(300), depth: measured(200), height: measured(180) };
   build.brief.residents = [{ ...starter("fire-salamander"), count: 6, narrowestRigid: measured(6) }];

@@ -20,7 +20,7 @@ export function cutListCsv(plan: Plan): string {
       "width mm": p.widthMm > 0 ? sawSizeMm(p.widthMm) : "",
       "thickness mm": p.thicknessMm > 0 ? p.thicknessMm : "",
       quantity: p.qty,
-      "tolerance mm": p.kind === "mesh" ? "" : sawToleranceMm(p.lengthMm),
+      "tolerance mm": p.kind === "mesh" || p.kind === "cloth" ? "" : sawToleranceMm(p.lengthMm),
       length: formatLength(sawSizeMm(p.lengthMm), units),
       width: p.widthMm > 0 ? formatLength(sawSizeMm(p.widthMm), units) : "",
       "length from": p.working.length,

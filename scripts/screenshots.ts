@@ -17,13 +17,13 @@ const VIEWS: readonly [name: string, address: string, press?: string, show?: str
     (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
   ),
   ["shell-cabinet", `${CABINET}/shell`],
-  ["ways", `${CABINET}/seal`, undefined, "Ways to keep water off, side by side"],
   ["water-test", `${CABINET}/seal`, undefined, "Water test"],
-  ["registers", `${CABINET}/front`, undefined, "Openings register"],
+  ["background", `${CABINET}/background`],
+  ["background-ways", `${CABINET}/background`, "Left", "Finish, side by side"],
+  ["ground", `${CABINET}/ground`],
   ["sections", `${CABINET}/shell`, "Sections"],
   ["model", "/builds/tower-on-end/shell", "Model"],
   ["shell-tub", "/builds/nursery-tub/shell"],
-  ["shell-round", "/builds/ant-yard/shell"],
   ["workshop", "/workshop"],
 ];
 

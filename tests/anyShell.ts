@@ -225,6 +225,7 @@ const feature = fc.oneof(
       width: mm(20, 300),
       height: mm(20, 200),
       use: fc.constantFrom("heatMat" as const, "lamp" as const, "window" as const),
+      deep: maybe(mm(10, 300)),
     })
     .map((k) => ({ ...k, kind: "keepOut" as const })),
 );

@@ -1,17 +1,15 @@
-import { useDrag } from "@use-gesture/react";
-import { type KeyboardEvent, memo, useRef } from "react";
+import { memo } from "react";
 import { holeCentres } from "#core/air/pattern";
-import type { Build, Feature } from "#core/design/schema";
-import { chosenVariant, variantPath } from "#core/design/variant";
+import type { Feature } from "#core/design/schema";
+import { chosenVariant } from "#core/design/variant";
 import { featureName, featureRect } from "#core/shell/features";
-import { moveOnFace, type Net, toNet } from "#core/shell/net";
+import { type Net, toNet } from "#core/shell/net";
 import { snapCentre } from "#core/shell/snap";
-import { formatLength } from "#core/units/format";
-import { useBuildHandle, useMovedFeature, usePicked, useUnits } from "../state/context";
-import { readAt } from "../state/pointer";
-import { markMove, useDrawnTiming } from "./dragTiming";
+import { useBuildHandle, useMoved, usePicked, useUnits } from "../state/context";
+import { useDrawnTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { Label, LETTER } from "./Label";
+import { useDragOnFace } from "./useDragOnFace";
 
 interface Props {
   feature: Feature;
@@ -19,16 +17,6 @@ interface Props {
   net: Net;
   scale: number;
 }
-
-/** A dragged feature is drawn to what it comes this near, in pixels of the screen. */
-const SNAP_PX = 4;
-
-const NUDGES: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 
 /** What a feature looks like on its face. */
 function Body({ feature, rect, net, scale }: Omit<Props, "index"> & { rect: ReturnType<typeof drawRect> }) {
@@ -86,64 +74,20 @@ function Body({ feature, rect, net, scale }: Omit<Props, "index"> & { rect: Retu
 
 /** A feature on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
 export const FeatureMark = memo(function FeatureMark({ feature: planned, index, net, scale }: Props) {
-  const feature = useMovedFeature(planned, index);
+  const feature = useMoved(planned, (variant) => variant.features[index]);
   useDrawnTiming(feature);
   const { api, choose } = useBuildHandle();
   const selected = usePicked((p) => p.chosen === feature.id);
-  const { units, say } = useUnits();
-  const mark = useRef<SVGGElement>(null);
-  const start = useRef({ u: 0, v: 0 });
-
-  /** Moves the centre; whole millimetres, or sixteenths in an inch build. */
-  const moved = (u: number, v: number) => {
-    const snap = (mm: number) => {
-      const step = units.unit === "in" ? 25.4 / units.denominator : 1;
-      const value = Math.round(mm / step) * step;
-      return { typed: formatLength(value, units), value, how: "stated" as const };
-    };
-    return (draft: Build) => {
-      const target = readAt(draft, variantPath(draft, `/features/${index}`)) as Feature;
-      target.u = snap(u);
-      target.v = snap(v);
-    };
-  };
-
-  const snapped = (u: number, v: number, withinMm: number) => {
-    const { plan, design } = api.shown.getState();
-    const others = chosenVariant(design).features.filter((f) => f.face === feature.face && f.id !== feature.id);
-    return snapCentre(feature, plan.shell.faces[feature.face], others, u, v, withinMm);
-  };
-
-  const bind = useDrag(
-    ({ first, last, movement: [px, py], canceled, event }) => {
-      event.preventDefault();
-      if (first) {
-        start.current = { u: feature.u.value, v: feature.v.value };
-        choose(feature.id);
-      }
-      if (canceled) return api.drop();
-      const zoom = mark.current?.ownerSVGElement?.getScreenCTM()?.a ?? 1;
-      const step = moveOnFace(feature.face, px / zoom / scale, py / zoom / scale);
-      if (!last && (step.uMm !== 0 || step.vMm !== 0)) {
-        markMove(event);
-        const [u, v] = [start.current.u + step.uMm, start.current.v + step.vMm];
-        // Drawn to edges, middles and equal gaps it comes near, unless Alt is held.
-        const at = event.altKey ? { uMm: u, vMm: v } : snapped(u, v, SNAP_PX / zoom / scale);
-        api.show(moved(at.uMm, at.vMm));
-      }
-      if (last) api.settle();
+  const { say } = useUnits();
+  const { mark, bind, onKeyDown } = useDragOnFace({
+    path: `/features/${index}`,
+    ...{ id: feature.id, face: feature.face, u: feature.u, v: feature.v, scale },
+    snapped: (u, v, withinMm) => {
+      const { plan, design } = api.shown.getState();
+      const others = chosenVariant(design).features.filter((f) => f.face === feature.face && f.id !== feature.id);
+      return snapCentre(featureRect(feature), plan.shell.faces[feature.face], others.map(featureRect), u, v, withinMm);
     },
-    { filterTaps: false, pointer: { keys: false } },
-  );
-
-  const onKeyDown = (event: KeyboardEvent) => {
-    const nudge = NUDGES[event.key];
-    if (!nudge) return;
-    event.preventDefault();
-    const by = (event.shiftKey ? 10 : 1) * (units.unit === "in" ? 25.4 / units.denominator : 1);
-    const step = moveOnFace(feature.face, nudge[0] * by, nudge[1] * by);
-    api.commit(moved(feature.u.value + step.uMm, feature.v.value + step.vMm));
-  };
+  });
 
   const rect = drawRect(feature.face, featureRect(feature), net, scale);
   const name = featureName(feature);

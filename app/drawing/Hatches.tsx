@@ -45,6 +45,31 @@ export function Hatches() {
         <circle cx="2" cy="2" r="0.8" fill={line} />
         <circle cx="5.5" cy="5.5" r="0.6" fill={line} />
       </pattern>
+      <pattern id="hatch-foam" width="12" height="12" patternUnits="userSpaceOnUse">
+        <rect width="12" height="12" fill="var(--chakra-colors-straw)" />
+        <circle cx="3" cy="3" r="1.3" fill="none" stroke={line} strokeWidth="0.4" strokeOpacity="0.7" />
+        <circle cx="9" cy="8" r="1.8" fill="none" stroke={line} strokeWidth="0.4" strokeOpacity="0.7" />
+      </pattern>
+      <pattern id="hatch-clay" width="8" height="8" patternUnits="userSpaceOnUse">
+        <rect width="8" height="8" fill="var(--chakra-colors-sheet)" />
+        <circle cx="2.2" cy="2.2" r="1.7" fill="var(--chakra-colors-clay)" fillOpacity="0.55" />
+        <circle cx="6.2" cy="6.2" r="1.7" fill="var(--chakra-colors-clay)" fillOpacity="0.55" />
+      </pattern>
+      <pattern id="hatch-charcoal" width="5" height="5" patternUnits="userSpaceOnUse">
+        <rect width="5" height="5" fill="var(--chakra-colors-muted)" />
+        <path d="M0 5l5-5" stroke="var(--chakra-colors-sheet)" strokeWidth="0.6" />
+      </pattern>
+      <pattern id="hatch-piece" width="8" height="5" patternUnits="userSpaceOnUse">
+        <rect width="8" height="5" fill="var(--chakra-colors-wood-dark)" />
+        <path d="M0 4h8" stroke="var(--chakra-colors-sheet)" strokeWidth="0.4" strokeOpacity="0.6" />
+      </pattern>
+      <pattern id="hatch-stone" width="10" height="10" patternUnits="userSpaceOnUse">
+        <rect width="10" height="10" fill="var(--chakra-colors-rail)" />
+        <path d="M1 3l3-2 3 3M5 9l2-3 3 2" fill="none" stroke={line} strokeWidth="0.7" />
+      </pattern>
+      <pattern id="hatch-soaked" width="9" height="6" patternUnits="userSpaceOnUse">
+        <path d="M0 4q2.2-2 4.5 0t4.5 0" fill="none" stroke="var(--chakra-colors-water)" strokeWidth="0.8" />
+      </pattern>
       <pattern id="hatch-keep" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <rect width="10" height="10" fill="var(--chakra-colors-fern-soft)" />
         <path d="M0 0v10" stroke="var(--chakra-colors-fern)" strokeWidth="0.6" strokeOpacity="0.5" />

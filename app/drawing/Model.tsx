@@ -3,7 +3,11 @@ import { OrbitControls } from "@react-three/drei";
 import { Canvas } from "@react-three/fiber";
 import { useMemo, useRef, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
-import type { Feature } from "#core/design/schema";
+import { boxOf } from "#core/background/boxes";
+import { coversOf } from "#core/background/cover";
+import { boxMesh, coverMesh, groundMesh } from "#core/background/mesh";
+import { zoneDepthMm, zoneRect } from "#core/background/zones";
+import type { Variant } from "#core/design/schema";
 import type { Family } from "#core/materials/face";
 import { cornersOf, drawnCorners } from "#core/shell/drawn";
 import type { Shell } from "#core/shell/shell";
@@ -16,6 +20,7 @@ const COLOUR: Record<Family, string> = {
   none: "#efe9db",
   pvcFoam: "#f4f0e2",
   hdpe: "#f4f0e2",
+  xps: "#e3d297",
   pp: "#e9e6da",
   pe: "#e9e6da",
   ps: "#eef2f0",
@@ -108,7 +113,7 @@ export default function Model() {
   const { shell } = plan;
   const [apart, setApart] = useState(false);
   const [lidOff, setLidOff] = useState(true);
-  const solids = useSolids(shell, variant.features);
+  const solids = useSolids(shell, variant);
   const size = Math.max(shell.outside.widthMm, shell.outside.depthMm, shell.outside.heightMm) / 1000;
   const middle: Vec3 = place([shell.inside.widthMm / 2, shell.inside.depthMm / 2, shell.inside.heightMm / 2]);
   return (
@@ -144,10 +149,17 @@ export default function Model() {
 }
 
 /** The solids of a shell, made anew only when what is drawn has become another. */
-function useSolids(shell: Shell, features: Feature[]): SolidOf[] {
-  const key = JSON.stringify([shell.faces, shell.strips, features]);
+function useSolids(shell: Shell, variant: Variant): SolidOf[] {
+  const key = JSON.stringify([
+    shell.faces,
+    shell.strips,
+    shell.levels,
+    variant.features,
+    variant.background,
+    variant.ground.pool,
+  ]);
   const last = useRef<{ key: string; solids: SolidOf[] }>(undefined);
-  if (last.current?.key !== key) last.current = { key, solids: solidsOf(shell, features) };
+  if (last.current?.key !== key) last.current = { key, solids: solidsOf(shell, variant) };
   return last.current.solids;
 }
 
@@ -160,7 +172,8 @@ interface SolidOf {
   opens: boolean;
 }
 
-function solidsOf(shell: Shell, features: Feature[]): SolidOf[] {
+function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
+  const { features } = variant;
   const walls = Object.values(shell.faces)
     .filter((f) => !f.open)
     .map(
@@ -190,7 +203,50 @@ function solidsOf(shell: Shell, features: Feature[]): SolidOf[] {
       opens: feature.face === shell.opening.face && !shell.faces[feature.face].open,
     }),
   );
-  return [...walls, ...strips, ...vents];
+  return [...walls, ...strips, ...vents, ...backgroundSolids(shell, variant)];
+}
+
+/** The walls' reliefs, and what stands out of them. */
+function backgroundSolids(shell: Shell, variant: Variant): SolidOf[] {
+  const covers = coversOf(shell, variant);
+  const reliefs = covers
+    .filter((c) => c.rect.heightMm > 0)
+    .map(
+      (cover): SolidOf => ({
+        id: `cover-${cover.wall.face}`,
+        family: "xps",
+        mesh: coverMesh(shell, cover),
+        out: facing(shell.faces[cover.wall.face]).out,
+        opens: false,
+      }),
+    );
+  const pieces = variant.background.zones.flatMap((zone): SolidOf[] => {
+    if (shell.faces[zone.face].open || (zone.kind !== "slab" && zone.kind !== "branch" && zone.kind !== "planter"))
+      return [];
+    return [
+      {
+        id: `zone-${zone.id}`,
+        family: "timber",
+        mesh: boxMesh(boxOf(shell, zone.face, zoneRect(zone), zoneDepthMm(zone))),
+        out: facing(shell.faces[zone.face]).out,
+        opens: false,
+      },
+    ];
+  });
+  const { groundMm, groundFrontMm } = shell.levels;
+  const ground: SolidOf[] =
+    groundMm > 0
+      ? [
+          {
+            id: "ground",
+            family: "chipboard",
+            mesh: groundMesh(shell, groundFrontMm, groundMm),
+            out: [0, 0, 0],
+            opens: false,
+          },
+        ]
+      : [];
+  return [...reliefs, ...pieces, ...ground];
 }
 
 function SolidView({ solid, apart }: { solid: SolidOf; apart: number }) {

@@ -1,7 +1,9 @@
 import { Box } from "@chakra-ui/react";
 import { memo, useRef } from "react";
+import { coversOf } from "#core/background/cover";
 import { FACES, type FaceId } from "#core/design/names";
 import type { Slips } from "#core/design/schema";
+import { siteFloor } from "#core/ground/site";
 import type { Rect } from "#core/shell/faces";
 import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
@@ -11,6 +13,7 @@ import { layOut } from "#core/slips/layout";
 import { slipJob } from "#core/slips/planSlips";
 import { formatNumber } from "#core/units/format";
 import { useBuild, useBuildHandle, useUnits } from "../state/context";
+import { CoverMark } from "./CoverMark";
 import { Dimension } from "./Dimension";
 import { useJudgedTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
@@ -18,6 +21,7 @@ import { FeatureMark } from "./FeatureMark";
 import { Hatches } from "./Hatches";
 import { hatchOf } from "./hatchOf";
 import { Label, LETTER } from "./Label";
+import { ZoneMark } from "./ZoneMark";
 
 const WIDTH = 800;
 const MAX_HEIGHT = 470;
@@ -69,6 +73,7 @@ export function Net() {
       .map(({ x, y }) => `${formatNumber(x * scale, 2)},${formatNumber(y * scale, 2)}`)
       .join(" ");
   const slides = plan.closures.slides;
+  const covers = coversOf(plan.shell, variant);
   const fill = Math.max(levels.groundMm, levels.waterMm);
   const walls: FaceId[] = faces.front.open ? ["left", "right", "back"] : ["left", "right", "back", "front"];
   return (
@@ -137,6 +142,9 @@ export function Net() {
               )}
             </g>
           ))}
+          {covers.map((cover) => (
+            <CoverMark key={cover.wall.face} cover={cover} net={net} scale={scale} />
+          ))}
           {variant.slips.map((slips) => (
             <SlipMarks key={slips.id} slips={slips} net={net} scale={scale} />
           ))}
@@ -144,10 +152,14 @@ export function Net() {
           {variant.closure.kind === "found" && plan.shell.opening.face === "front" && (
             <FoundDoors net={net} scale={scale} />
           )}
+          {variant.ground.pool && <PoolMark net={net} scale={scale} />}
           {plan.shell.tray && <TrayMark net={net} scale={scale} />}
           <AtAGlance x={(base.x + base.w) * scale + 84} y={base.y * scale + 10} />
           {variant.features.map((feature, index) => (
             <FeatureMark key={feature.id} feature={feature} index={index} net={net} scale={scale} />
+          ))}
+          {variant.background.zones.map((zone, index) => (
+            <ZoneMark key={zone.id} zone={zone} index={index} net={net} scale={scale} quiet />
           ))}
           <Dimension
             x1={base.x * scale}
@@ -221,9 +233,38 @@ const SlipMarks = memo(function SlipMarks({ slips, net, scale }: { slips: Slips;
   );
 });
 
+/** The pool on the floor, with its water. */
+function PoolMark({ net, scale }: { net: NetLayout; scale: number }) {
+  const { plan, variant } = useBuild();
+  const { shell } = plan;
+  const pool = variant.ground.pool!;
+  const floor = siteFloor(plan.site);
+  const offU = shell.tray ? (shell.inside.widthMm - floor.widthMm) / 2 : 0;
+  const offV = shell.tray ? (shell.inside.depthMm - floor.depthMm) / 2 : 0;
+  const rect = drawRect(
+    "base",
+    {
+      uMm: offU + pool.u.value - pool.width.value / 2,
+      vMm: offV + pool.v.value - pool.length.value / 2,
+      widthMm: pool.width.value,
+      heightMm: pool.length.value,
+    },
+    net,
+    scale,
+  );
+  return (
+    <g pointerEvents="none">
+      <rect {...rect} fill="url(#hatch-water)" fillOpacity="0.7" stroke="var(--chakra-colors-water)" />
+      <Label x={rect.x + 6} y={rect.y + 14} tone="water">
+        {`pool ${formatNumber(floor.poolM2 * shell.levels.waterMm)} L`}
+      </Label>
+    </g>
+  );
+}
+
 /** The tray on the base. */
 function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {
-  const { plan } = useBuild();
+  const { plan, variant } = useBuild();
   const { say } = useUnits();
   const { inside, tray } = plan.shell;
   if (!tray) return null;
@@ -240,7 +281,7 @@ function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {
   );
   return (
     <g>
-      <rect {...rect} fill="url(#hatch-glass)" stroke="var(--chakra-colors-water)" />
+      <rect {...rect} fill={variant.ground.pool ? "none" : "url(#hatch-glass)"} stroke="var(--chakra-colors-water)" />
       <Label x={rect.x + 7} y={rect.y + rect.height - 8} tone="water">
         {`tray ${say(tray.heightMm)} high, glass ${say(tray.glassMm)}`}
       </Label>

@@ -1,19 +1,24 @@
 import { Box, SimpleGrid, Text } from "@chakra-ui/react";
+import { coversOf } from "#core/background/cover";
+import { type CoverPiece, cutCovers } from "#core/background/cut";
+import { cutStrata, type FillPiece } from "#core/levels/cutStrata";
 import { type Cut, cutShell, type LevelLine, type Section } from "#core/shell/section";
-import type { Shell } from "#core/shell/shell";
 import { useBuild, useUnits } from "../state/context";
 import { Hatches } from "./Hatches";
 import { hatchOf } from "./hatchOf";
 import { Label } from "./Label";
 
-const SIZE = { w: 390, h: 380 };
-const ROOM = { left: 10, right: 150, top: 16, bottom: 14 };
+const SIZE = { w: 400, h: 380 };
+const ROOM = { left: 10, right: 172, top: 16, bottom: 14 };
 
 const TONE: Record<LevelLine["id"], string> = {
   floor: "muted",
   base: "ink",
+  drain: "clay",
   ground: "mind",
+  groundFront: "mind",
   water: "water",
+  foam: "muted",
   dam: "ink",
   doorFoot: "muted",
   doorHead: "muted",
@@ -22,7 +27,6 @@ const TONE: Record<LevelLine["id"], string> = {
 
 /** Both sections through the middle, with the one vertical stack they share. */
 export function SectionView() {
-  const { plan } = useBuild();
   return (
     <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
       {(
@@ -35,18 +39,36 @@ export function SectionView() {
           <Text fontSize="xs" color="muted" mb="1">
             {title}
           </Text>
-          <OneSection shell={plan.shell} cut={cut} />
+          <OneSection cut={cut} />
         </Box>
       ))}
     </SimpleGrid>
   );
 }
 
-function OneSection({ shell, cut }: { shell: Shell; cut: Cut }) {
+const FILL: Record<FillPiece["kind"] | CoverPiece["kind"], string> = {
+  drain: "url(#hatch-clay)",
+  charcoal: "url(#hatch-charcoal)",
+  mix: "url(#hatch-ground)",
+  water: "url(#hatch-water)",
+  soaked: "url(#hatch-soaked)",
+  divider: "url(#hatch-glass)",
+  foam: "url(#hatch-foam)",
+  piece: "url(#hatch-piece)",
+  planter: "var(--chakra-colors-sheet)",
+};
+
+/**
+ * One section with every level.
+ * @param atMm where it is cut, from the left (front to back) or from the front (left to right); the middle without
+ */
+export function OneSection({ cut, atMm }: { cut: Cut; atMm?: number }) {
+  const { plan, variant } = useBuild();
+  const { shell } = plan;
   const { say, units } = useUnits();
   const section = cutShell(shell, cut);
+  const inside = [...cutStrata(shell, variant, cut, atMm), ...cutCovers(shell, coversOf(shell, variant), cut, atMm)];
   const { scale, x, y, height } = fitSection(section);
-  const fillMm = Math.max(shell.levels.groundMm, shell.levels.waterMm);
   const unit = units.unit === "mm" ? " mm" : "";
   const labels = spread(
     section.levels.map((level) => ({ level, y: y(level.zMm) })),
@@ -64,7 +86,16 @@ function OneSection({ shell, cut }: { shell: Shell; cut: Cut }) {
       style={{ display: "block" }}
     >
       <Hatches />
-      {fillMm > 0 && <Fill shell={shell} section={section} cut={cut} fillMm={fillMm} x={x} y={y} />}
+      {inside.map((piece) => (
+        <polygon
+          key={`${piece.kind}-${piece.id}`}
+          data-piece={piece.id}
+          points={piece.points.map(([across, up]) => `${x(across)},${y(up)}`).join(" ")}
+          fill={FILL[piece.kind]}
+          stroke={`var(--chakra-colors-${piece.kind === "soaked" || piece.kind === "water" ? "water" : "ink"})`}
+          strokeWidth="0.6"
+        />
+      ))}
       {section.walls.map((wall) => (
         <polygon
           key={wall.id}
@@ -94,37 +125,6 @@ function OneSection({ shell, cut }: { shell: Shell; cut: Cut }) {
         </g>
       ))}
     </svg>
-  );
-}
-
-interface FillProps {
-  shell: Shell;
-  section: Section;
-  cut: Cut;
-  fillMm: number;
-  x: (mm: number) => number;
-  y: (mm: number) => number;
-}
-
-/** Ground or water between the walls, as wide as the shell is at each height. */
-function Fill({ shell, cut, fillMm, x, y }: FillProps) {
-  const { profile, levels } = shell;
-  const [foot, rim] =
-    cut === "frontBack" ? [profile.footDepthMm, profile.rimDepthMm] : [profile.footWidthMm, profile.rimWidthMm];
-  const out = ((rim - foot) / 2) * (fillMm / profile.heightMm);
-  const wet = levels.waterMm > levels.groundMm;
-  return (
-    <polygon
-      points={[
-        [0, 0],
-        [foot, 0],
-        [foot + out, fillMm],
-        [-out, fillMm],
-      ]
-        .map(([across, up]) => `${x(across!)},${y(up!)}`)
-        .join(" ")}
-      fill={wet ? "url(#hatch-water)" : "url(#hatch-ground)"}
-    />
   );
 }
 

@@ -4,6 +4,7 @@ const HATCH: Record<Family, string> = {
   none: "var(--chakra-colors-paper)",
   pvcFoam: "url(#hatch-sheet)",
   hdpe: "url(#hatch-sheet)",
+  xps: "url(#hatch-foam)",
   pp: "url(#hatch-plastic)",
   pe: "url(#hatch-plastic)",
   ps: "url(#hatch-plastic)",

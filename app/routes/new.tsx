@@ -6,7 +6,7 @@ import * as v from "valibot";
 import { newBuild } from "#core/design/create";
 import { readBuild } from "#core/design/read";
 import type { Measure, SheetShell, Variant } from "#core/design/schema";
-import { materialsOf } from "#core/materials/find";
+import { shellSheets } from "#core/materials/find";
 import { beginVariant } from "#core/shell/kinds/begin";
 import { KINDS, kindOf } from "#core/shell/kinds/index";
 import { SIZE_LIMIT_MM } from "#core/shell/limits";
@@ -70,7 +70,7 @@ const readKind = (text: string | null): KindId => KINDS.find((k) => k.kind === t
 
 export async function loader(_: Route.LoaderArgs) {
   const { db } = await openDatabase();
-  return { sheets: materialsOf(await readBook(db), "sheet").map((s) => ({ id: s.id, name: s.name })) };
+  return { sheets: shellSheets(await readBook(db)).map((s) => ({ id: s.id, name: s.name })) };
 }
 
 export async function action({ request }: Route.ActionArgs) {

@@ -2,7 +2,7 @@ import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, 
 import { useStore } from "zustand";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Problem } from "#core/design/limits";
-import type { Build, Feature, Variant } from "#core/design/schema";
+import type { Build, Variant } from "#core/design/schema";
 import { chosenVariant, variantPath } from "#core/design/variant";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { createLogbook, type Logbook } from "./logbook";
@@ -74,13 +74,9 @@ export function useShown<T>(select: (shown: Shown) => T): T {
   });
 }
 
-/** A feature of the plan where it is now dragged to, before the plan has followed. */
-export function useMovedFeature(planned: Feature, index: number): Feature {
-  return useStore(
-    useBuildHandle().api.store,
-    ({ preview }) => (preview && chosenVariant(preview).features[index]) ?? planned,
-  );
-}
+/** A part of the planned variant where it is now dragged to, before the plan has followed. */
+export const useMoved = <T,>(planned: T, pick: (variant: Variant) => T | undefined): T =>
+  useStore(useBuildHandle().api.store, ({ preview }) => (preview && pick(chosenVariant(preview))) ?? planned);
 
 /** What is picked out on the page. */
 export const usePicked = <T,>(select: (picked: Picked) => T): T => useStore(useBuildHandle().picked, select);

@@ -36,6 +36,7 @@ const config = defineConfig({
         waterSoft: pair("#d3e4ec", "#20394a"),
         clay: pair("#9d4a24", "#e39a75"),
         straw: pair("#e3d297", "#5d5433"),
+        woodDark: pair("#8a6647", "#a5835f"),
         wood: pair("#efe0c2", "#3d372a"),
         stop: pair("#a8221d", "#f08c84"),
         stopSoft: pair("#f7e3dc", "#43241f"),

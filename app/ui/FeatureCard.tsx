@@ -173,6 +173,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
             <ChoiceField label="For" path={`${path}/use`} options={KEEP_OUTS} />
             <MeasureField label="Wide" path={`${path}/width`} />
             <MeasureField label="High" path={`${path}/height`} />
+            <MeasureField label="Clear into the room" path={`${path}/deep`} optional empty="the face alone" />
           </>
         )}
       </Fields>

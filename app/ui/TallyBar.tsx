@@ -56,7 +56,8 @@ export function TallyBar() {
         value={tally.nextWait ? formatMinutes(tally.nextWait.minutes) : "none"}
         figure="diary/waits"
       />
-      <Reading label="Ground in" value={day(tally.groundInAt)} figure="diary/waits" />
+      {tally.plantsInAt !== null && <Reading label="Plants in" value={day(tally.plantsInAt)} figure="diary/waits" />}
+      {tally.plantsInAt === null && <Reading label="Ground in" value={day(tally.groundInAt)} figure="diary/waits" />}
       <Reading label="Residents in" value={day(tally.residentsInAt)} figure="diary/waits" />
     </Flex>
   );

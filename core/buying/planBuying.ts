@@ -5,6 +5,7 @@ import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLe
 import type { Site } from "../ledgers/site";
 import { findMaterial, packsOf } from "../materials/find";
 import { formatMoney, formatNumber } from "../units/format";
+import { oldCans } from "./oldCans";
 import { cheapestPacks, type PackCount } from "./packs";
 import { oddsEnough, safeNeed } from "./spread";
 import type { Stock } from "./stock";
@@ -41,13 +42,13 @@ const costOf = (counts: PackCount[]): number | null =>
 /** The whole shopping list from the gathered ledgers. */
 export function planBuying(
   site: Site,
-  needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock },
+  needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock; now: string },
 ): BuyLedger {
   const lines = [
     ...needs.groups.filter((g) => !g.own).map((g) => sheetLine(site, g)),
     ...glassLines(site, needs.parts),
     ...barLines(site, needs.parts),
-    ...needs.supplies.map((s) => supplyLine(site, s, needs.stock)),
+    ...mergedSupplies(needs.supplies).map((s) => supplyLine(site, s, needs.stock)),
   ];
   const sum = (key: "likelyMinor" | "safeMinor") => lines.reduce((n, l) => n + (l[key] ?? 0), 0);
   const likelyMinor = sum("likelyMinor");
@@ -65,6 +66,7 @@ export function planBuying(
       ...priceSnags(lines),
       ...contentSnags(site, needs.supplies),
       ...barSnags(site, needs.parts),
+      ...oldCans(site, needs.supplies, needs.stock, needs.now),
     ],
     figures: [
       {
@@ -169,10 +171,32 @@ function barLines(site: Site, parts: Part[]): BuyLine[] {
   });
 }
 
+/** Supplies of one material as one: packs are rounded up, and what is on hand is used, once. */
+export function mergedSupplies(supplies: readonly Supply[]): Supply[] {
+  const merged = new Map<string, Supply>();
+  for (const supply of supplies) {
+    const before = merged.get(supply.materialId);
+    merged.set(
+      supply.materialId,
+      before
+        ? {
+            ...before,
+            likely: before.likely + supply.likely,
+            low: before.low + supply.low,
+            high: before.high + supply.high,
+            why: `${before.why}; ${supply.why}`,
+          }
+        : supply,
+    );
+  }
+  return [...merged.values()];
+}
+
 const UNIT_WORDS: Record<Supply["unit"], (amount: number) => string> = {
-  mL: (n) => `${formatNumber(n, 0)} mL`,
+  mL: (n) => (n >= 10_000 ? `${formatNumber(n / 1000)} L` : `${formatNumber(n, 0)} mL`),
   mm: (n) => `${formatNumber(n, 0)} mm`,
   mm2: (n) => `${formatNumber(n / 1e6, 2)} m²`,
+  g: (n) => `${formatNumber(n, 0)} g`,
   piece: (n) => formatNumber(n, 0),
 };
 

@@ -11,6 +11,8 @@ export const StockSchema = v.object({
       material: v.string(),
       amount: v.pipe(v.number(), v.finite(), v.minValue(0)),
       note: v.string(),
+      /** When it was bought, `2024-01`; left out while nobody knows. */
+      since: v.optional(v.pipe(v.string(), v.regex(/^\d{4}-\d{2}$/, "Type a year and a month, such as 2024-01."))),
     }),
   ),
 });

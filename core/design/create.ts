@@ -1,3 +1,5 @@
+import { BARE_BACKGROUND } from "../background/schema";
+import { bareGround } from "../ground/schema";
 import { kindOf } from "../shell/kinds";
 import { starterSheet } from "../shell/kinds/sheet/starter";
 import { BARE_SEAL } from "./bareSeal";
@@ -21,6 +23,9 @@ export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
     airingDays: statedMm(7),
     ...structuredClone(BARE_SEAL),
   },
+  background: structuredClone(BARE_BACKGROUND),
+  ground: bareGround(),
+  service: [],
   notes: {},
   ...kindOf({ kind }).starter(),
 });

@@ -21,6 +21,7 @@ const port = (more: Partial<Port> = {}): Port => ({
 const keepOut = (more: Partial<KeepOut> = {}): KeepOut => ({
   id: "mat",
   name: "",
+  deep: null,
   kind: "keepOut",
   use: "heatMat",
   width: statedMm(200),

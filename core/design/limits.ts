@@ -1,3 +1,5 @@
+import { checkBackground } from "../background/limits";
+import { checkGround } from "../ground/limits";
 import { findMaterial } from "../materials/find";
 import type { Book } from "../materials/schema";
 import { kindOf } from "../shell/kinds";
@@ -104,7 +106,10 @@ export function checkDesign(build: Build, book: Book): Problem[] {
       message: "The room's driest must be below its dampest, between 0 and 100 %.",
     });
 
-  kindOf(variant.shell).check(variant.shell, variant, { book, say, add, between });
+  const checker = { book, say, add, between };
+  kindOf(variant.shell).check(variant.shell, variant, checker);
+  checkBackground(variant.background, checker);
+  checkGround(variant.ground, variant.service, checker);
   const { topLoadKg } = variant.shell;
   if (topLoadKg.value < 0 || topLoadKg.value > 300)
     add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
@@ -175,6 +180,7 @@ export function checkDesign(build: Build, book: Book): Problem[] {
     } else if (feature.kind === "keepOut") {
       between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "A keep-out's width");
       between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "A keep-out's height");
+      between(`${path}/deep`, feature.deep, 1, SIZE_LIMIT_MM.high, "How far into the room it reaches");
     } else {
       between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "An opening's width");
       between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "An opening's height");

@@ -1,4 +1,6 @@
 import * as v from "valibot";
+import { BackgroundSchema } from "../background/schema";
+import { GroundSchema, ServiceSchema } from "../ground/schema";
 import { ShellSchema } from "../shell/kinds/schema";
 import type { SheetShell } from "../shell/kinds/sheet/schema";
 import { finite, id, MeasureSchema, range, text } from "./basics";
@@ -18,7 +20,7 @@ export type { Measure } from "./basics";
 export type { FaceId } from "./names";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
-export const BUILD_VERSION = 4;
+export const BUILD_VERSION = 5;
 
 /** How an animal's body passes gaps; each has its own default factor (HANDBOOK §7). */
 export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
@@ -134,6 +136,8 @@ export const KeepOutSchema = v.object({
   use: v.picklist(KEEP_OUT_USES),
   width: MeasureSchema,
   height: MeasureSchema,
+  /** How far into the room nothing may come; null for the face alone. */
+  deep: v.nullable(MeasureSchema),
 });
 export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema, PortSchema, PaneSchema, KeepOutSchema]);
 export type Feature = v.InferOutput<typeof FeatureSchema>;
@@ -260,6 +264,10 @@ export const VariantSchema = v.object({
   slips: v.pipe(v.array(SlipsSchema), v.maxLength(12, "At most twelve fields of slips.")),
   closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema, FoundClosureSchema, LidSchema]),
   seal: SealSchema,
+  background: BackgroundSchema,
+  ground: GroundSchema,
+  /** What must be reached while animals live there. */
+  service: v.pipe(v.array(ServiceSchema), v.maxLength(24, "At most 24 things to reach.")),
   notes: v.record(v.string(), text(4000)),
 });
 export type Variant = v.InferOutput<typeof VariantSchema>;

@@ -1,3 +1,5 @@
+import { BARE_BACKGROUND } from "../background/schema";
+import { bareGround } from "../ground/schema";
 import type { Measure } from "./basics";
 
 type Plain = Record<string, unknown>;
@@ -58,8 +60,21 @@ const to4 = (build: Plain): Plain => ({
   })),
 });
 
+/** Version 5: walls have backgrounds, the ground its layers, and a keep-out reaches into the room. */
+const to5 = (build: Plain): Plain => ({
+  ...build,
+  version: 5,
+  variants: list(build.variants).map((variant) => ({
+    ...variant,
+    features: list(variant.features).map((f) => (f.kind === "keepOut" ? { ...f, deep: null } : f)),
+    background: structuredClone(BARE_BACKGROUND),
+    ground: bareGround(),
+    service: [],
+  })),
+});
+
 /** One step each, in order: the first takes version 1 to 2. */
-const STEPS = [to2, to3, to4];
+const STEPS = [to2, to3, to4, to5];
 
 /**
  * Brings a Build document of any version ever written to the newest, without judging it.

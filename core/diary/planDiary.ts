@@ -1,49 +1,21 @@
 import type { Figure } from "../figures/figure";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
-import { areaAtMm2 } from "../shell/profile";
 import { hasHours, type LocalMinutes } from "./calendar";
-import { CAUTION, RATES, WAITS } from "./rates";
+import { CAUTION, WAITS } from "./rates";
 import { type Entry, schedule } from "./schedule";
 
 export interface DiaryLedger extends TradeLedger {
   entries: Entry[];
   handsOnMinutes: number;
   groundInAt: LocalMinutes | null;
+  plantsInAt: LocalMinutes | null;
   residentsInAt: LocalMinutes | null;
 }
 
-/** The last steps of every build: ground in, a run without animals, residents in. */
-function closingSteps(site: Site, earlier: Step[]): Step[] {
-  const floorM2 = areaAtMm2(site.shell.profile, 0) / 1e6;
-  const has = (id: string) => earlier.some((s) => s.id === id);
-  const ground: Step[] =
-    site.shell.levels.groundMm > 0
-      ? [
-          {
-            id: "ground/lay",
-            title: "Lay the ground",
-            detail: "On its final stand. Ground settles 10 to 20 %: top it up after a week.",
-            stage: "diary",
-            handsOnMinutes: Math.max(15, RATES.groundPerM2.value * floorM2),
-            waitMinutes: 0,
-            after: [
-              {
-                id: has("seal/air-out") ? "seal/air-out" : "shell/glue",
-                because: "fumes come out of a bare shell, not out of ground",
-              },
-              ...(has("seal/water-test")
-                ? [{ id: "seal/water-test", because: "a leak under ground is found too late" }]
-                : []),
-            ],
-            splittable: true,
-            toHand: ["ground", "spade"],
-            cautions: [CAUTION.dust],
-          },
-        ]
-      : [];
+/** The last steps of every build: a run without animals, residents in. */
+function closingSteps(): Step[] {
   return [
-    ...ground,
     {
       id: "diary/run-empty",
       title: "Run it empty and measure",
@@ -57,6 +29,8 @@ function closingSteps(site: Site, earlier: Step[]): Step[] {
         { id: "front/audit", because: "doors and vents decide the climate" },
         { id: "seal/air-out", because: "nobody breathes this air yet" },
         { id: "ground/lay", because: "ground holds water and warmth" },
+        { id: "ground/pump", because: "it runs as it will run" },
+        { id: "background/air-out", because: "walls hold warmth, and give off fumes" },
       ],
       splittable: true,
       toHand: ["thermometer", "hygrometer"],
@@ -70,7 +44,11 @@ function closingSteps(site: Site, earlier: Step[]): Step[] {
       stage: "diary",
       handsOnMinutes: 30,
       waitMinutes: 0,
-      after: [{ id: "diary/run-empty", because: "measured before animals" }],
+      after: [
+        { id: "diary/run-empty", because: "measured before animals" },
+        { id: "ground/settle", because: "plants root and the crew breeds first" },
+        { id: "ground/plant", because: "plants come before what digs at them" },
+      ],
       splittable: false,
       toHand: ["catch cup", "tools"],
       cautions: [CAUTION.bite],
@@ -80,7 +58,7 @@ function closingSteps(site: Site, earlier: Step[]): Step[] {
 
 /** Every trade's steps and the closing ones, laid on the builder's own hours. */
 export function planDiary(site: Site, needs: { steps: Step[]; now: LocalMinutes }): DiaryLedger {
-  const closing = closingSteps(site, needs.steps);
+  const closing = closingSteps();
   const steps = [...needs.steps, ...closing];
   const { hours } = site.workshop;
   const entries = schedule(steps, hours, needs.now);
@@ -118,6 +96,7 @@ export function planDiary(site: Site, needs: { steps: Step[]; now: LocalMinutes 
     entries,
     handsOnMinutes,
     groundInAt: at("ground/lay", "handsEndAt"),
+    plantsInAt: at("ground/plant", "handsEndAt"),
     residentsInAt: at("diary/residents-in", "startAt"),
   };
 }

@@ -21,7 +21,12 @@ export const RATES = {
   keyPerM2: rate(20),
   waterTestSetUp: rate(20),
   waterTestReading: rate(3),
+  foamPerM2: rate(50),
+  carvePerM2: rate(150),
+  brushPerM2: rate(90),
+  barrierPerM2: rate(30),
   groundPerM2: rate(40),
+  plantEach: rate(6),
 } as const;
 
 /** Waits that do not belong to one material, in minutes (HANDBOOK §§4, 11). */

@@ -2,15 +2,25 @@ import type { Operation } from "fast-json-patch";
 import type { Figure } from "../figures/figure";
 
 /** The stages of a build, in the order decisions bind one another. */
-export type Stage = "brief" | "shell" | "front" | "air" | "seal" | "cuts" | "buying" | "diary";
+export type Stage =
+  | "brief"
+  | "shell"
+  | "ground"
+  | "front"
+  | "air"
+  | "seal"
+  | "background"
+  | "cuts"
+  | "buying"
+  | "diary";
 
 /** A piece to be cut or ordered. Sizes are finished sizes, unrounded; `sawSizeMm` rounds them for paper and saw. */
 export interface Part {
   id: string;
   label: string;
   materialId: string;
-  /** `ownPane` is cut from panes the shell came with. */
-  kind: "panel" | "pane" | "bar" | "mesh" | "ownPane";
+  /** `ownPane` is cut from panes the shell came with; `cloth` is cut with scissors or a knife from the roll. */
+  kind: "panel" | "pane" | "bar" | "mesh" | "cloth" | "ownPane";
   /** Panels and panes: the longer drawn side. Bars: their length. */
   lengthMm: number;
   /** Panels, panes and mesh: the other side. Bars: 0. */
@@ -29,7 +39,7 @@ export interface Supply {
   id: string;
   label: string;
   materialId: string;
-  unit: "mL" | "mm" | "mm2" | "piece";
+  unit: "mL" | "mm" | "mm2" | "g" | "piece";
   likely: number;
   low: number;
   high: number;

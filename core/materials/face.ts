@@ -7,6 +7,7 @@ export type Family =
   | "pvcFoam"
   | "plywood"
   | "hdpe"
+  | "xps"
   | "timber"
   | "chipboard"
   | "mdf"
@@ -79,6 +80,7 @@ export const DRILLING: Record<Family, "plain" | "brittle" | "glass" | "never"> =
   pvcFoam: "plain",
   plywood: "plain",
   hdpe: "plain",
+  xps: "plain",
   timber: "plain",
   chipboard: "plain",
   mdf: "plain",

@@ -27,3 +27,7 @@ export function packsOf(material: Material): Pack[] {
 /** A material's name as lists show it; panes the shell came with are in no book. */
 export const materialName = (book: Book, id: string): string =>
   id === OWN_PANES ? "its own panes" : (book.materials.find((m) => m.id === id)?.name ?? id);
+
+/** The sheets a shell can be made of: all but foam board. */
+export const shellSheets = (book: Book): MaterialOf<"sheet">[] =>
+  materialsOf(book, "sheet").filter((s) => s.plastic !== "xps");

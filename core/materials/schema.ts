@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { LAYER_IDS } from "../design/names";
+import { CLOTH_FORMS, FILL_FORMS } from "./forms";
 
 const finite = v.pipe(v.number(), v.finite());
 const positive = v.pipe(finite, v.minValue(0));
@@ -24,7 +25,8 @@ const common = { id, name: v.pipe(v.string(), v.maxLength(120)), note: v.string(
 const sheet = v.object({
   ...common,
   class: v.literal("sheet"),
-  plastic: v.picklist(["pvcFoam", "plywood", "hdpe"]),
+  /** `xps` is foam board for backgrounds; no shell is made of it. */
+  plastic: v.picklist(["pvcFoam", "plywood", "hdpe", "xps"]),
   thicknessMm: positive,
   densityKgPerM3: known,
   elasticGPa: known,
@@ -92,6 +94,37 @@ const coat = v.object({
   /** `content` in mL. */
   packs: v.array(pack),
 });
+/** One-component PU foam in a can. */
+const foam = v.object({
+  ...common,
+  class: v.literal("foam"),
+  grade: v.picklist(["foamPond", "foamBuilding"]),
+  /** What stands on the wall of a gram in the can, mL, once it has been carved in the usual way. */
+  mlPerGram: known,
+  /** Share of cans that fail. */
+  duds: known,
+  densityKgPerM3: known,
+  /** `content` in grams. */
+  packs: v.array(pack),
+});
+/** What is poured, laid or pressed on by the litre: drain layers, ground, litter, fibre. */
+const fill = v.object({
+  ...common,
+  class: v.literal("fill"),
+  form: v.picklist(FILL_FORMS),
+  /** As it is bought, kg/m³. */
+  densityKgPerM3: known,
+  /** `content` in mL; of pressed bricks what they swell to. */
+  packs: v.array(pack),
+});
+/** What is cut from a roll or a flat piece without a saw. */
+const cloth = v.object({
+  ...common,
+  class: v.literal("cloth"),
+  form: v.picklist(CLOTH_FORMS),
+  /** `content` in mm². */
+  packs: v.array(pack),
+});
 const adhesive = v.object({
   ...common,
   class: v.literal("adhesive"),
@@ -112,7 +145,20 @@ const strip = v.object({
   packs: v.array(pack),
 });
 
-export const MaterialSchema = v.variant("class", [sheet, glass, track, mesh, sealant, coat, adhesive, piece, strip]);
+export const MaterialSchema = v.variant("class", [
+  sheet,
+  glass,
+  track,
+  mesh,
+  sealant,
+  coat,
+  foam,
+  fill,
+  cloth,
+  adhesive,
+  piece,
+  strip,
+]);
 export type Material = v.InferOutput<typeof MaterialSchema>;
 export type MaterialOf<C extends Material["class"]> = Extract<Material, { class: C }>;
 export type Pack = v.InferOutput<typeof pack>;

@@ -2,6 +2,8 @@ import type { LayerId } from "../design/names";
 import { type Known, label, memory, practice, published } from "../figures/figure";
 import { layerKind } from "../seal/stack/layers";
 import type { Book, MaterialOf } from "./schema";
+import { BACKGROUND_MATERIALS } from "./starterBackground";
+import { GROUND_MATERIALS } from "./starterGround";
 
 const HANDBOOK_VALUE = "handbook value, from memory";
 const known = (value: number, basis: Known["basis"], low?: number, high?: number): Known =>
@@ -242,5 +244,7 @@ export const starterBook = (): Book => ({
       note: "",
       packs: [unpriced("brush-strip-1m", "length 1 m", 1000)],
     },
+    ...structuredClone(BACKGROUND_MATERIALS),
+    ...structuredClone(GROUND_MATERIALS),
   ],
 });

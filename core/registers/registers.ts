@@ -1,6 +1,7 @@
 import type { ClosureLedger } from "../closures/planClosures";
 import type { Feature } from "../design/schema";
 import { isVent } from "../design/variant";
+import type { Service } from "../ground/schema";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { PORT_WORDS } from "../ports/planPorts";
@@ -57,6 +58,16 @@ export function openingsRegister(site: Site, { ways, audits }: ClosureLedger): O
   });
 }
 
+/** The way a serviced thing comes out, in words. */
+const WAY_OUT: Record<Service["way"], (wide: string, high: string, through: string) => string> = {
+  open: (_w, _h, through) => `${through}, in the open`,
+  box: (wide, high, through) => `${through}, out of its box, ${wide} × ${high} clear`,
+  duct: (wide, high) => `through its duct, ${wide} × ${high} clear`,
+  hatch: (wide, high, through) => `${through}, the loose piece off, ${wide} × ${high} clear`,
+  outside: () => "from outside; it must come off",
+  none: () => "none: it is glued in",
+};
+
 /** What must be reached for service, each with its way past everything fixed. */
 export function serviceRegister(site: Site): ServiceEntry[] {
   const { shell, variant } = site;
@@ -66,6 +77,13 @@ export function serviceRegister(site: Site): ServiceEntry[] {
   const reach = `${site.say(opening.widthMm)} × ${site.say(opening.heightMm)}`;
   return [
     entry("inside", "Everything inside", `${through}, ${reach} clear`),
+    ...variant.service.map((item) =>
+      entry(
+        `service-${item.id}`,
+        item.name,
+        WAY_OUT[item.way](site.say(item.wayWidth.value), site.say(item.wayHeight.value), through),
+      ),
+    ),
     ...variant.features.flatMap((feature): ServiceEntry[] => {
       const name = featureName(feature);
       if (feature.kind === "port")

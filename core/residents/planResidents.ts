@@ -1,5 +1,7 @@
+import { coverDepths } from "../background/cover";
 import type { Resident } from "../design/schema";
 import { type Figure, memory } from "../figures/figure";
+import { mixDepthMm } from "../ground/site";
 import { set, setMm } from "../ledgers/fix";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
@@ -18,9 +20,12 @@ export function planResidents(site: Site): TradeLedger {
   };
 }
 
-/** What the shell gives: the longer and the shorter side of its floor, and the height above the ground. */
-function given({ shell }: Site): { length: number; width: number; height: number } {
-  const { footWidthMm, footDepthMm, heightMm } = shell.profile;
+/** What the shell gives within its walls: the longer and the shorter side of its floor, and the height above the ground. */
+function given({ shell, variant }: Site): { length: number; width: number; height: number } {
+  const { heightMm } = shell.profile;
+  const walls = coverDepths(variant, shell);
+  const footWidthMm = shell.profile.footWidthMm - walls.left - walls.right;
+  const footDepthMm = shell.profile.footDepthMm - walls.back;
   return {
     length: Math.max(footWidthMm, footDepthMm),
     width: Math.min(footWidthMm, footDepthMm),
@@ -74,7 +79,7 @@ function fitFigures(site: Site): Figure[] {
 }
 
 function fitSnags(site: Site, resident: Resident): Snag[] {
-  const { say, at, variant, brief } = site;
+  const { say, at, brief } = site;
   const list: Snag[] = [];
   const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "brief", subject: resident.id, ...snag });
   const have = given(site);
@@ -106,13 +111,13 @@ function fitSnags(site: Site, resident: Resident): Snag[] {
         ],
       });
   }
-  const { groundDepth } = variant.shell;
-  if (groundDepth && resident.groundDepth && groundDepth.value < resident.groundDepth.value)
+  const groundMm = mixDepthMm(site);
+  if (groundMm > 0 && resident.groundDepth && groundMm < resident.groundDepth.value)
     add({
       rule: "fit/ground-too-shallow",
       severity: "mind",
       title: `${resident.name}: too little ground`,
-      sentence: `${say(groundDepth.value)} planned, ${say(resident.groundDepth.value)} wanted${resident.traits.digs ? "; it digs" : ""}.`,
+      sentence: `${say(groundMm)} planned, ${say(resident.groundDepth.value)} wanted${resident.traits.digs ? "; it digs" : ""}.`,
       reason: "Ground it digs in and roots stand in settles by a tenth to a fifth besides (trade practice, no source).",
     });
   const { rh } = resident.bands;

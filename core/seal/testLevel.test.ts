@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { bareGround } from "../ground/schema";
 import { stackLevels } from "../levels/levels";
 import { testLevel } from "./testLevel";
 
 const at = (waterMm: number, damMm: number) =>
-  testLevel(stackLevels({ insideHeightMm: 600, groundMm: undefined, waterMm, damMm }));
+  testLevel(stackLevels({ insideHeightMm: 600, groundMm: undefined, ground: bareGround(), waterMm, damMm }));
 
 describe("the level of the water test", () => {
   it("is 20 mm over the working line (common practice, no source)", () => {

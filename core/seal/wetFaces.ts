@@ -1,4 +1,4 @@
-import { set } from "../ledgers/fix";
+import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { keepsStanding } from "./stack/planStacks";
@@ -40,7 +40,8 @@ export function galvanisedSnags(site: Site): Snag[] {
 
 /** A wall of foam and stone holds no water back, whatever is said of it. */
 export function dividerSnags(site: Site): Snag[] {
-  const { dividers, standingWater } = site.variant.seal;
+  const { seal, ground } = site.variant;
+  const { dividers, standingWater } = seal;
   return dividers.flatMap((d, i): Snag[] => {
     const path = site.at(`/seal/dividers/${i}`);
     const add = (snag: Omit<Snag, "stage" | "subject">): Snag => ({ stage: "seal", subject: d.id, ...snag });
@@ -56,6 +57,8 @@ export function dividerSnags(site: Site): Snag[] {
           otherFixes: [{ label: "Let water stand on both sides", patch: [set(`${path}/watertight`, false)] }],
         }),
       ];
+    // A pool's own divider is judged with the pool.
+    if (d.id === ground.pool?.divider) return [];
     if (d.watertight && standingWater !== null && d.height.value <= standingWater.value)
       return [
         add({
@@ -64,6 +67,10 @@ export function dividerSnags(site: Site): Snag[] {
           title: "The water runs over this divider",
           sentence: `${d.name} is ${site.say(d.height.value)} high, water stands to ${site.say(standingWater.value)}.`,
           reason: "It keeps back only what stands below its top; give it freeboard.",
+          fix: {
+            label: `Make it ${site.say(standingWater.value + 20)} high`,
+            patch: [setMm(`${path}/height`, standingWater.value + 20)],
+          },
         }),
       ];
     return [];

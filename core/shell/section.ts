@@ -7,7 +7,18 @@ export type Cut = "frontBack" | "leftRight";
 
 /** A height in the vertical stack, mm above the inside of the base. */
 export interface LevelLine {
-  id: "floor" | "base" | "ground" | "water" | "dam" | "doorFoot" | "doorHead" | "top";
+  id:
+    | "floor"
+    | "base"
+    | "drain"
+    | "ground"
+    | "groundFront"
+    | "foam"
+    | "water"
+    | "dam"
+    | "doorFoot"
+    | "doorHead"
+    | "top";
   label: string;
   zMm: number;
 }
@@ -96,11 +107,14 @@ function cutTray({ tray, inside }: Shell, cut: Cut): Section["walls"] {
 /** The vertical stack from the floor up; what is not there is left out. */
 export function levelLines({ levels, faces, legsMm, opening, strips }: Shell): LevelLine[] {
   const line = (id: LevelLine["id"], label: string, zMm: number): LevelLine => ({ id, label, zMm });
+  const sloped = Math.abs(levels.groundFrontMm - levels.groundMm) > 0.5;
   const hasDam = strips.some((s) => s.id === "dam") || (levels.damTopMm > 0 && levels.damTopMm < levels.topMm);
   return [
     line("floor", "floor", -faces.base.material.thicknessMm - legsMm),
     line("base", "inside of the base", 0),
-    ...(levels.groundMm > 0 ? [line("ground", "ground", levels.groundMm)] : []),
+    ...(levels.drainMm > 0 ? [line("drain", "drain layer", levels.drainMm)] : []),
+    ...(levels.groundMm > 0 ? [line("ground", sloped ? "ground, back" : "ground", levels.groundMm)] : []),
+    ...(sloped ? [line("groundFront", "ground, front", levels.groundFrontMm)] : []),
     ...(levels.waterMm > 0 ? [line("water", "water line", levels.waterMm)] : []),
     ...(hasDam ? [line("dam", "dam", levels.damTopMm)] : []),
     ...(opening.face === "front" && levels.openingLowMm > levels.damTopMm

@@ -53,14 +53,16 @@ export function shellSnags(site: Site, figures: Figure[]): Snag[] {
 
 function groundSnags(site: Site): Snag[] {
   const { shell, variant, say, at } = site;
-  const { levels, damPath } = shell;
+  const { levels, damPath, tray } = shell;
   const { groundDepth } = variant.shell;
   const wanted = Math.max(groundDepth?.value ?? 0, ...site.brief.residents.map((r) => r.groundDepth?.value ?? 0));
   const holds = levels.damTopMm;
   const raise = (groundMm: number) =>
     damPath !== null && holds < groundMm + DAM_FREEBOARD_MM ? [setMm(at(damPath), groundMm + DAM_FREEBOARD_MM)] : [];
-  if (groundDepth && holds < groundDepth.value + DAM_FREEBOARD_MM) {
-    const least = groundDepth.value + DAM_FREEBOARD_MM;
+  // A tray holds the ground all round, a dam only at the front.
+  const atDam = tray ? Math.max(levels.groundMm, levels.groundFrontMm) : levels.groundFrontMm;
+  if (atDam > 0 && holds < atDam + DAM_FREEBOARD_MM) {
+    const least = atDam + DAM_FREEBOARD_MM;
     return [
       {
         rule: "shell/dam-too-low",
@@ -68,10 +70,19 @@ function groundSnags(site: Site): Snag[] {
         severity: "stop",
         stage: "shell",
         title: damPath === null ? "The walls do not hold the ground" : "The dam does not hold the ground",
-        sentence: `Ground ${say(groundDepth.value)} deep behind ${damPath === null ? "walls" : "a dam"} of ${say(holds)}; ${say(least)} at the least.`,
+        sentence: `Ground to ${say(atDam)} behind ${damPath === null ? "walls" : "a dam"} of ${say(holds)}; ${say(least)} at the least.`,
         reason: "The dam holds the ground in; ground level with its edge is kicked into the tracks.",
         ...(damPath !== null && {
           fix: { label: `Make the dam ${say(least)} high`, patch: [setMm(at(damPath), least)] },
+          ...(!tray &&
+            holds > DAM_FREEBOARD_MM && {
+              otherFixes: [
+                {
+                  label: `Slope the ground down to ${say(holds - DAM_FREEBOARD_MM)} at the front`,
+                  patch: [setMm(at("/ground/front"), holds - DAM_FREEBOARD_MM)],
+                },
+              ],
+            }),
         }),
       },
     ];

@@ -1,6 +1,4 @@
-import type { Feature } from "../design/schema";
 import type { Rect } from "./faces";
-import { featureRect } from "./features";
 import type { ShellFace } from "./shell";
 
 /** The mark nearest to a value, or the value itself when none is near enough. */
@@ -30,20 +28,19 @@ function marks(start: number, length: number, half: number, others: readonly [lo
 /**
  * Draws a dragged centre to what it lies near.
  * @param face the face it is on
- * @param others the other features of that face
+ * @param own the rectangle of what is dragged
+ * @param others those of the others on that face
  * @param withinMm how near is near, mm on the face
  */
 export function snapCentre(
-  feature: Feature,
+  own: Rect,
   face: ShellFace,
-  others: readonly Feature[],
+  others: readonly Rect[],
   uMm: number,
   vMm: number,
   withinMm: number,
 ): { uMm: number; vMm: number } {
-  const own = featureRect(feature);
-  const rects = others.map(featureRect);
-  const along = (of: (r: Rect) => [number, number]) => rects.map(of);
+  const along = (of: (r: Rect) => [number, number]) => others.map(of);
   const { room } = face;
   return {
     uMm: nearest(

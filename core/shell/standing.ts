@@ -1,7 +1,7 @@
 import { constant, type Figure, memory, published } from "../figures/figure";
 import type { Site } from "../ledgers/site";
 import { GRAVITY } from "../units/constants";
-import { fillKg, WATER, WET_GROUND } from "./mass";
+import { fillKg, fillOf, WATER, WET_GROUND } from "./mass";
 import type { Shell, Solid } from "./shell";
 import { shellKg } from "./shell";
 import type { Vec3 } from "./space";
@@ -45,9 +45,9 @@ const frontEdge = (shell: Shell): number => -(shell.outside.depthMm - shell.insi
 const wallBehind = (shell: Shell): number => shell.faces.back.material.thicknessMm;
 
 /** Mass, centre of mass, tipping and floor load of the shell dry and filled. */
-export function standingFigures({ shell }: Site, hung: Hung | undefined): Figure[] {
+export function standingFigures({ shell, variant }: Site, hung: Hung | undefined): Figure[] {
   const dry = shellKg(shell);
-  const fill = fillKg(shell);
+  const fill = fillKg(shell, variant);
   const baseMm = shell.faces.base.material.thicknessMm + shell.legsMm;
   const front = frontEdge(shell);
   const doors: Solid[] = hung
@@ -80,13 +80,13 @@ export function standingFigures({ shell }: Site, hung: Hung | undefined): Figure
     },
     {
       id: "shell/mass-fill",
-      label: "Mass of ground or water",
+      label: "Mass of ground and water",
       value: fill,
       unit: "kg",
-      formula: "the heavier of the ground and the water up to its level, volume × density",
+      formula:
+        "Σ litres × density, layer by layer, at the middle of the slope; water fills what the drain layer leaves",
       inputs: [
-        { name: "ground", value: shell.levels.groundMm, unit: "mm" },
-        { name: "water", value: shell.levels.waterMm, unit: "mm" },
+        ...fillOf(shell, variant).map((f) => ({ name: f.label, value: f.kg, unit: "kg" })),
         constant("wet ground", WET_GROUND, "kg/m³"),
         constant("water", WATER, "kg/m³"),
       ],

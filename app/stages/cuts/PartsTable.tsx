@@ -47,7 +47,7 @@ export function PartsTable() {
               {part.widthMm > 0 ? say(sawSizeMm(part.widthMm)) : ""}
             </Table.Cell>
             <Table.Cell textAlign="end" fontFamily="mono">
-              {part.kind === "mesh" ? "" : say(sawToleranceMm(part.lengthMm))}
+              {part.kind === "mesh" || part.kind === "cloth" ? "" : say(sawToleranceMm(part.lengthMm))}
             </Table.Cell>
             <Table.Cell fontSize="xs">{materialName(bench.book, part.materialId)}</Table.Cell>
             <Table.Cell fontSize="xs" color="muted">

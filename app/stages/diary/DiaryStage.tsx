@@ -8,6 +8,7 @@ import { useBuild } from "../../state/context";
 import { clockWords, dayWords } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";
 import { QuietLink } from "../../ui/QuietButton";
+import { PanelsSaveLine } from "../background/PanelsSaveLine";
 import { StageHead } from "../StageHead";
 
 const POSTURE: Record<NonNullable<Step["posture"]>, string> = {
@@ -33,6 +34,7 @@ export default function DiaryStage() {
       <StageHead title="Diary" summary={summary}>
         <QuietLink to="/workshop">My hours</QuietLink>
       </StageHead>
+      <PanelsSaveLine />
       {entries.length > 0 && <Strip entries={entries} steps={steps} />}
       <Panel>
         {entries.map((entry, i) => {

@@ -72,6 +72,7 @@ export function FacesPanel() {
       face: "back",
       kind: "keepOut",
       use: "heatMat",
+      deep: null,
       width: statedMm(200),
       height: statedMm(140),
     }));

@@ -1,5 +1,5 @@
 import { Box } from "@chakra-ui/react";
-import { materialsOf } from "#core/materials/find";
+import { shellSheets } from "#core/materials/find";
 import type { SurveyField } from "#core/shell/kinds/kind";
 import { useDecision, useShown } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
@@ -29,7 +29,7 @@ function Asked({ field, onFocus }: { field: SurveyField; onFocus: (path: string)
 }
 
 function OneField({ field }: { field: SurveyField }) {
-  const sheets = useShown(({ bench }) => materialsOf(bench.book, "sheet").map((s) => [s.id, s.name] as const));
+  const sheets = useShown(({ bench }) => shellSheets(bench.book).map((s) => [s.id, s.name] as const));
   const { label, path } = field;
   switch (field.ask) {
     case "choice":

@@ -7,6 +7,7 @@ export const SURFACE_OF: Record<Family, Surface | undefined> = {
   pvcFoam: "pvcFoam",
   plywood: "plywood",
   hdpe: "hdpe",
+  xps: "xps",
   timber: "plywood",
   chipboard: "chipboard",
   mdf: "chipboard",

@@ -23,7 +23,7 @@ function foundGaps({ doors, holes }: CabinetShell["found"]): FoundGap[] {
 }
 
 /** A cabinet as it will stand, with its tray. */
-export function buildCabinet({ shell: anyShell, seal }: Variant): Shell {
+export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell {
   const shell = anyShell as CabinetShell;
   const { found } = shell;
   const t = (face: FaceId) => found.faces[face].thickness.value;
@@ -37,6 +37,7 @@ export function buildCabinet({ shell: anyShell, seal }: Variant): Shell {
   const levels = stackLevels({
     insideHeightMm: inside.heightMm,
     groundMm: shell.groundDepth?.value,
+    ground,
     waterMm: seal.standingWater?.value,
     damMm: tray?.heightMm ?? 0,
   });

@@ -84,7 +84,7 @@ function roundFaces(shell: RoundTubShell): Record<FaceId, ShellFace> {
 }
 
 /** The shell as it stands, with its lid. */
-export function buildRound({ shell: anyShell, seal }: Variant): Shell {
+export function buildRound({ shell: anyShell, seal, ground }: Variant): Shell {
   const shell = anyShell as RoundTubShell;
   const { found } = shell;
   const profile = profileOf(shell);
@@ -127,6 +127,7 @@ export function buildRound({ shell: anyShell, seal }: Variant): Shell {
     levels: stackLevels({
       insideHeightMm: inside.heightMm,
       groundMm: Math.max(shell.groundDepth?.value ?? 0, shell.floorDepth?.value ?? 0),
+      ground,
       waterMm: seal.standingWater?.value,
       damMm: inside.heightMm,
     }),

@@ -21,6 +21,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
   const levels = stackLevels({
     insideHeightMm: inside.heightMm,
     groundMm: shell.groundDepth?.value,
+    ground: variant.ground,
     waterMm: variant.seal.standingWater?.value,
     damMm: shell.front.dam?.value ?? 0,
     ventRailMm: shell.front.ventRail?.value ?? 0,

@@ -15,7 +15,7 @@ import type { ShellKind } from "../kind";
 import type { TankShell } from "./schema";
 
 /** A tank as it stands: five panes, open above. */
-function buildTank({ shell: anyShell, seal }: Variant): Shell {
+function buildTank({ shell: anyShell, seal, ground }: Variant): Shell {
   const shell = anyShell as TankShell;
   const { found } = shell;
   const t = found.glass.value;
@@ -28,6 +28,7 @@ function buildTank({ shell: anyShell, seal }: Variant): Shell {
   const levels = stackLevels({
     insideHeightMm: inside.heightMm,
     groundMm: shell.groundDepth?.value,
+    ground,
     waterMm: seal.standingWater?.value,
     damMm: inside.heightMm,
   });

@@ -13,7 +13,7 @@ import { stripPanel } from "../stripPanel";
 import type { TankOnEndShell } from "./schema";
 
 /** Stood on one end: its length is the height, its height the depth, its open side the front; an end pane is the base. */
-export function buildOnEnd({ shell: anyShell, seal }: Variant, book: Book): Shell {
+export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Book): Shell {
   const shell = anyShell as TankOnEndShell;
   const { found } = shell;
   const t = found.glass.value;
@@ -27,6 +27,7 @@ export function buildOnEnd({ shell: anyShell, seal }: Variant, book: Book): Shel
   const levels = stackLevels({
     insideHeightMm: inside.heightMm,
     groundMm: shell.groundDepth?.value,
+    ground,
     waterMm: seal.standingWater?.value,
     damMm: shell.dam?.value ?? 0,
     ventRailMm: shell.ventRail?.value ?? 0,

@@ -19,7 +19,7 @@ export const profileOf = ({ found }: TubShell): Profile => ({
 });
 
 /** The shell as it stands, with its lid. */
-export function buildTub({ shell: anyShell, seal }: Variant): Shell {
+export function buildTub({ shell: anyShell, seal, ground }: Variant): Shell {
   const shell = anyShell as TubShell;
   const { found } = shell;
   const profile = profileOf(shell);
@@ -65,6 +65,7 @@ export function buildTub({ shell: anyShell, seal }: Variant): Shell {
     levels: stackLevels({
       insideHeightMm: inside.heightMm,
       groundMm: shell.groundDepth?.value,
+      ground,
       waterMm: seal.standingWater?.value,
       damMm: inside.heightMm,
     }),

@@ -1,0 +1,151 @@
+import { Box, Table, Text } from "@chakra-ui/react";
+import { useRef } from "react";
+import { BUILD_UP } from "#core/background/buildUps";
+import { buildUpsOf, finished, finishesOf, type WayOfWall } from "#core/background/compare";
+import { FINISH } from "#core/background/finishes";
+import type { Wall } from "#core/background/schema";
+import { chosenVariant } from "#core/design/variant";
+import { parseLocal } from "#core/diary/calendar";
+import { formatMinutes, formatMoney, formatNumber } from "#core/units/format";
+import { useBuild, useUnits } from "../../state/context";
+import { Panel } from "../../ui/Panel";
+import { PlainTable } from "../../ui/PlainTable";
+import { QuietButton } from "../../ui/QuietButton";
+
+const HOLDS: Record<WayOfWall["holds"], { words: string; tone: string }> = {
+  holds: { words: "holds", tone: "fern" },
+  holdsIf: { words: "holds under a condition", tone: "mind" },
+  risky: { words: "may let go", tone: "mind" },
+  never: { words: "will not hold", tone: "stop" },
+  unknown: { words: "not known: try on scrap", tone: "muted" },
+};
+
+/** Ways to build this wall up, and schools of finishing it, side by side for the same area. */
+export function Compare({ wall, index }: { wall: Wall; index: number }) {
+  const { plan, bench, api, underWay } = useBuild();
+  // Reckoned anew once a drag has ended, not at each move.
+  const last = useRef<{
+    plan: typeof plan;
+    face: string;
+    ups: ReturnType<typeof buildUpsOf>;
+    ends: ReturnType<typeof finishesOf>;
+  }>(undefined);
+  if (!last.current || last.current.face !== wall.face || (last.current.plan !== plan && !underWay)) {
+    const now = parseLocal(bench.now) ?? 0;
+    last.current = {
+      ...{ plan, face: wall.face, ups: buildUpsOf(plan.site, wall, now) },
+      ends: BUILD_UP[wall.buildUp].carved ? finishesOf(plan.site, wall, now) : [],
+    };
+  }
+  const { ups, ends } = last.current;
+  const put = (next: (wall: Wall) => Wall) =>
+    api.commit((draft) => {
+      const { walls } = chosenVariant(draft).background;
+      walls[index] = next(wall);
+    });
+  return (
+    <>
+      {ends.length > 0 && (
+        <Panel title="Finish, side by side">
+          <Ways
+            rows={ends.map((way) => ({
+              ...{ way, id: way.id, name: FINISH[way.id].name, chosen: way.id === wall.finish },
+              more: `${FINISH[way.id].mind} Tone: ${FINISH[way.id].tones}. Mending: ${FINISH[way.id].repair}.`,
+              take: () => put((w) => finished(w, way.id)),
+            }))}
+          />
+        </Panel>
+      )}
+      <Panel title="Build-up, side by side">
+        <Ways
+          rows={ups.map((way) => ({
+            ...{ way, id: way.id, name: BUILD_UP[way.id].name, chosen: way.id === wall.buildUp },
+            more: BUILD_UP[way.id].mind,
+            take: () => put((w) => ({ ...w, buildUp: way.id })),
+          }))}
+        />
+      </Panel>
+    </>
+  );
+}
+
+interface Row {
+  id: string;
+  way: WayOfWall;
+  name: string;
+  more: string;
+  chosen: boolean;
+  take: () => void;
+}
+
+function Ways({ rows }: { rows: Row[] }) {
+  const { bench } = useBuild();
+  const { say, units } = useUnits();
+  const unit = units.unit === "mm" ? " mm" : "";
+  return (
+    <>
+      <PlainTable
+        heads={[
+          "Way",
+          { text: "Takes", end: true, title: "what is used, at the cheapest pack's price" },
+          { text: "Hands on", end: true },
+          { text: "Days", end: true, title: "in your own hours, until its last coat has set" },
+          { text: "Then airs", end: true },
+          { text: "Adds", end: true },
+          { text: "Left of the room", end: true },
+          "Grip",
+          "",
+        ]}
+      >
+        {rows.map(({ id, way, name, more, chosen, take }) => (
+          <Table.Row key={id} data-way={id}>
+            <Table.Cell>
+              <Text as="span" fontWeight={chosen ? "bold" : "medium"}>
+                {name}
+              </Text>
+              <Text as="span" display="block" fontSize="xs" color="muted">
+                {more}
+              </Text>
+              {way.holds !== "holds" && (
+                <Text as="span" display="block" fontSize="xs" color={HOLDS[way.holds].tone}>
+                  {HOLDS[way.holds].words}
+                </Text>
+              )}
+            </Table.Cell>
+            <Num>
+              {way.costMinor === null
+                ? "no price"
+                : formatMoney(Math.round(way.costMinor / 100) * 100, bench.workshop.currency).replace(/\.00$/, "")}
+            </Num>
+            <Num>{formatMinutes(Math.round(way.handsOnMinutes / 5) * 5)}</Num>
+            <Num>{formatNumber(way.days)}</Num>
+            <Num>{way.airsDays > 0 ? `${formatNumber(way.airsDays)} d` : "–"}</Num>
+            <Num>{`${formatNumber(way.kg)} kg`}</Num>
+            <Num>{`${say(way.netMm, "down")}${unit}`}</Num>
+            <Table.Cell>{way.grip}</Table.Cell>
+            <Table.Cell textAlign="end">
+              {chosen ? (
+                <Text fontSize="xs" color="fern" fontWeight="bold">
+                  chosen
+                </Text>
+              ) : (
+                <QuietButton size="xs" onClick={take} aria-label={`Use ${name.toLowerCase()}`}>
+                  use this
+                </QuietButton>
+              )}
+            </Table.Cell>
+          </Table.Row>
+        ))}
+      </PlainTable>
+      <Box fontSize="xs" color="muted" mt="2">
+        For this wall alone, in your own hours; rates are starting values from memory, your log replaces them.
+      </Box>
+    </>
+  );
+}
+
+const Num = ({ children }: { children: string }) => (
+  <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
+    {children}
+  </Table.Cell>
+);

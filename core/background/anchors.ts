@@ -1,0 +1,88 @@
+import { type Known, memory, published } from "../figures/figure";
+import { GRAVITY } from "../units/constants";
+import { ANCHORS, type AnchorId } from "./names";
+import type { Piece } from "./schema";
+
+/** Something that holds wood or stone to a wall. */
+interface AnchorKind {
+  name: string;
+  /** Pull it bears for years where it is damp, kPa; undefined where it is not glued. */
+  pullKPa?: Known;
+  /** Pull one screw bears, N. */
+  screwN?: Known;
+}
+
+export const ANCHOR: Record<AnchorId, AnchorKind> = {
+  foam: { name: "foam alone", pullKPa: { value: 4, low: 2, high: 8, basis: memory } },
+  silicone: {
+    name: "a bed of silicone",
+    pullKPa: {
+      value: 7,
+      low: 7,
+      high: 14,
+      basis: published("ETAG 002, permanent load of structural sealant; from memory"),
+    },
+  },
+  screwPlate: {
+    name: "screws into a plate siliconed behind",
+    screwN: { value: 120, low: 80, high: 200, basis: memory },
+  },
+  floor: { name: "a foot on the base" },
+};
+
+/** Densities of pieces, kg/m³ (HANDBOOK §11, from memory). */
+export const PIECE_DENSITY: Record<Piece["of"], Known> = {
+  cork: { value: 200, low: 150, high: 260, basis: memory },
+  wood: { value: 700, low: 500, high: 900, basis: memory },
+  stone: { value: 2700, low: 900, high: 2800, basis: memory },
+};
+/** A branch is round, a slab fills about half of the box round it: from memory. */
+const FILLED: Record<Piece["kind"], number> = { branch: Math.PI / 4, slab: 0.5 };
+/** Screws of one plate. */
+const SCREWS = 4;
+/** A hollow piece is a shell: half of the solid's mass, from memory. */
+const HOLLOW_SHARE = 0.5;
+
+/** What a piece weighs, kg: as weighed, or from its size. */
+export function pieceKg({ mass, of, kind, width, height, depth, hollow }: Piece): number {
+  if (mass) return mass.value;
+  const m3 = (width.value * height.value * depth.value) / 1e9;
+  return m3 * FILLED[kind] * PIECE_DENSITY[of].value * (hollow ? HOLLOW_SHARE : 1);
+}
+
+/** What pulls a piece off its wall. */
+export interface Pull {
+  kg: number;
+  leverMm: number;
+  /** Greatest pull at the upper edge of its bed, kPa. */
+  edgeKPa: number;
+  /** Pull on the upper screws of a plate, N each. */
+  screwN: number;
+}
+
+/**
+ * Pull at the upper edge of a bed from a piece that stands out: its weight's moment over the bed as a beam bends,
+ * σ = 6·m·g·a/(b·h²), beside its shear m·g/(b·h). Source: statics of a rectangular section.
+ * @param piece its middle hangs at half its depth
+ */
+export function pullOf(piece: Piece): Pull {
+  const kg = pieceKg(piece);
+  const leverMm = piece.depth.value / 2;
+  const [b, h] = [piece.width.value / 1000, piece.height.value / 1000];
+  const force = kg * GRAVITY;
+  const moment = (force * leverMm) / 1000;
+  const edgeKPa = Math.hypot((6 * moment) / (b * h * h), force / (b * h)) / 1000;
+  // The lower edge bears, the two upper screws pull at two thirds of the height.
+  const screwN = moment / ((2 / 3) * h) / (SCREWS / 2);
+  return { kg, leverMm, edgeKPa, screwN };
+}
+
+/** Whether an anchor bears a piece. */
+export function bears(anchor: AnchorId, pull: Pull): boolean {
+  const { pullKPa, screwN } = ANCHOR[anchor];
+  if (pullKPa) return pull.edgeKPa <= pullKPa.value;
+  return screwN ? pull.screwN <= screwN.value : true;
+}
+
+/** The least anchor that bears a piece. */
+export const leastAnchor = (pull: Pull): AnchorId => ANCHORS.find((a) => bears(a, pull))!;

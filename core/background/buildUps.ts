@@ -1,0 +1,72 @@
+import type { BuildUpId } from "./names";
+
+/** A school of building a wall up (HANDBOOK §5, TRADE-TABLES A11). */
+export interface BuildUpKind {
+  name: string;
+  /** It is made of foam or board, carved, and takes a finish. */
+  carved: boolean;
+  /** Its making keeps the shell lying on that wall while it sets. */
+  inTheShell: boolean;
+  /** It comes out again. */
+  removable: boolean;
+  mind: string;
+}
+
+export const BUILD_UP: Record<BuildUpId, BuildUpKind> = {
+  foam: {
+    name: "Foamed in place",
+    carved: true,
+    inTheShell: true,
+    removable: false,
+    mind: "The shell lies on the wall while it sets: one wall per cure, or it sags.",
+  },
+  panels: {
+    name: "Panels made outside, wedged in",
+    carved: true,
+    inTheShell: false,
+    removable: true,
+    mind: "Side panels press the back. Edges that mate stay bare; all cure side by side.",
+  },
+  board: {
+    name: "Carved board, glued in",
+    carved: true,
+    inTheShell: false,
+    removable: false,
+    mind: "Boards laminated to the depth, pinned with skewers until the glue holds.",
+  },
+  coirMat: {
+    name: "Coir mat on silicone",
+    carved: false,
+    inTheShell: true,
+    removable: false,
+    mind: "Heavy wood needs a plate screwed through it.",
+  },
+  earth: {
+    name: "Packed clay earth",
+    carved: false,
+    inTheShell: true,
+    removable: false,
+    mind: "Heavy: weigh it. It holds wood once dry, and dries for weeks.",
+  },
+  veneer: {
+    name: "Brick slips or tiles",
+    carved: false,
+    inTheShell: true,
+    removable: false,
+    mind: "Lay them out dry first; their joints are reckoned under Cuts.",
+  },
+  bought: {
+    name: "Bought panel, cut to size",
+    carved: false,
+    inTheShell: true,
+    removable: false,
+    mind: "A thick bead, a third of it at a time, weighted two or three hours each.",
+  },
+  none: {
+    name: "None",
+    carved: false,
+    inTheShell: false,
+    removable: true,
+    mind: "For tiny animals that vanish behind a background: plants and tubes for cover.",
+  },
+};

@@ -1,0 +1,125 @@
+import type { Variant } from "../design/schema";
+import type { Rect } from "../shell/faces";
+import { featureRect } from "../shell/features";
+import { areaMm2, below, extent } from "../shell/outline";
+import type { Shell } from "../shell/shell";
+import { vAtHeight } from "../shell/space";
+import { BUILD_UP } from "./buildUps";
+import type { WallId } from "./names";
+import type { Wall, Zone } from "./schema";
+import { isPiece, overlap, zoneDepthMm, zoneRect } from "./zones";
+
+/** The strip left bare over the ground, so that it can be topped up: from memory. */
+export const FOOT_OVER_MM = 20;
+
+/** A wall's background as it will stand. */
+export interface Cover {
+  wall: Wall;
+  /** Where it begins, above the base. */
+  footMm: number;
+  /** The rectangle round what it covers, on its face. */
+  rect: Rect;
+  /** What is covered, m²: the wall over its foot, less openings, keep-outs and bare zones. */
+  m2: number;
+  /** Left bare above the foot for openings, windows, mats and lamps, m². */
+  bareM2: number;
+  /** Depth of the wall's own build-up between its valleys and ridges, mm. */
+  meanMm: number;
+  /** The furthest anything of it stands out, pieces apart, mm. */
+  peakMm: number;
+  /** Of foam or board, as it stands once carved, mL. */
+  volumeMl: number;
+  zones: Zone[];
+}
+
+/** A ledge's section is a half ellipse: its share of the rectangle round it. */
+const LEDGE_SHARE = Math.PI / 4;
+
+const areaM2 = ({ widthMm, heightMm }: Rect) => (widthMm * heightMm) / 1e6;
+
+/** Where a wall's background begins: as typed, or just over the ground. */
+export function footOf(wall: Wall, shell: Shell): number {
+  const { groundMm, groundFrontMm, waterMm } = shell.levels;
+  const filled = Math.max(groundMm, groundFrontMm, waterMm);
+  return wall.foot?.value ?? (filled > 0 ? Math.ceil(filled + FOOT_OVER_MM) : 0);
+}
+
+/** The depth of a wall's build-up, mean of valleys and ridges, mm; 0 for none. */
+export const meanDepthMm = (wall: Pick<Wall, "buildUp" | "depth" | "relief">): number =>
+  wall.buildUp === "none" ? 0 : wall.depth.value + (BUILD_UP[wall.buildUp].carved ? wall.relief.value / 2 : 0);
+
+/** The depth of a wall's highest ridge, mm. */
+export const ridgeMm = (wall: Pick<Wall, "buildUp" | "depth" | "relief">): number =>
+  wall.buildUp === "none" ? 0 : wall.depth.value + (BUILD_UP[wall.buildUp].carved ? wall.relief.value : 0);
+
+/** What each wall's background covers and holds. Walls that are open, or built up of nothing, are left out. */
+export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "features">): Cover[] {
+  return variant.background.walls.flatMap((wall) => {
+    const face = shell.faces[wall.face];
+    if (face.open || wall.buildUp === "none") return [];
+    const footMm = footOf(wall, shell);
+    const whole = extent(face.outline);
+    const footV = Math.max(whole.vMm, vAtHeight(face.frame, footMm));
+    const rect: Rect = { ...whole, vMm: footV, heightMm: Math.max(0, whole.vMm + whole.heightMm - footV) };
+    const zones = variant.background.zones.filter((z) => z.face === wall.face);
+    const inRect = (r: Rect) => {
+      const shared = overlap(r, rect);
+      return shared ? areaM2(shared) : 0;
+    };
+    const bareM2 =
+      variant.features.filter((f) => f.face === wall.face).reduce((sum, f) => sum + inRect(featureRect(f)), 0) +
+      zones.filter((z) => z.kind === "bare").reduce((sum, z) => sum + inRect(zoneRect(z)), 0);
+    const aboveM2 = Math.max(0, areaMm2(face.outline) - areaMm2(below(face.outline, footV))) / 1e6;
+    const m2 = Math.max(0, aboveM2 - bareM2);
+    const meanMm = meanDepthMm(wall);
+    // m² × mm = litres.
+    const extra = zones.reduce((sum, zone) => {
+      const area = inRect(zoneRect(zone));
+      const over = zoneDepthMm(zone) - meanMm;
+      if (zone.kind === "ledge") return sum + area * Math.max(0, over) * LEDGE_SHARE;
+      if (zone.kind === "foam") return sum + area * over;
+      if (zone.kind === "planter") return sum - LEDGE_SHARE * area * meanMm;
+      if (zone.kind === "mat" || zone.kind === "earth" || zone.kind === "bought") return sum - area * meanMm;
+      return sum;
+    }, 0);
+    const own = zones.filter((z) => z.kind === "ledge" || z.kind === "foam").map(zoneDepthMm);
+    return [
+      {
+        ...{ wall, footMm, rect, m2, bareM2, meanMm, zones },
+        peakMm: Math.max(ridgeMm(wall), ...own),
+        volumeMl: Math.max(0, m2 * meanMm + extra) * 1000,
+      },
+    ];
+  });
+}
+
+/** How far the backgrounds of all walls stand into the room, mm, by their mean; pieces of wood apart. */
+export function coverDepths(variant: Pick<Variant, "background">, shell: Shell): Record<WallId, number> {
+  const depth = (face: WallId) => {
+    const wall = variant.background.walls.find((w) => w.face === face);
+    return wall && !shell.faces[face].open ? meanDepthMm(wall) : 0;
+  };
+  return { back: depth("back"), left: depth("left"), right: depth("right") };
+}
+
+/** How far the wall stands out at a height on its middle line, for sections and the model, mm. */
+export function standsOutMm(cover: Cover, uMm: number, vMm: number): number {
+  const { wall, rect, zones } = cover;
+  if (vMm < rect.vMm - 1e-6 || vMm > rect.vMm + rect.heightMm + 1e-6) return 0;
+  const here = zones.filter((z) => {
+    const r = zoneRect(z);
+    return uMm >= r.uMm && uMm <= r.uMm + r.widthMm && vMm >= r.vMm && vMm <= r.vMm + r.heightMm;
+  });
+  if (here.some((z) => z.kind === "bare")) return 0;
+  const share = (vMm - rect.vMm) / Math.max(1, rect.heightMm);
+  // Ridges as a builder would carve them: two waves up the wall, none at its edges.
+  const relief = BUILD_UP[wall.buildUp].carved ? wall.relief.value : 0;
+  const own = wall.depth.value + (relief / 2) * (1 - Math.cos(share * 4 * Math.PI));
+  return here.reduce((depth, zone) => {
+    if (isPiece(zone)) return depth;
+    if (zone.kind !== "ledge") return zoneDepthMm(zone);
+    const r = zoneRect(zone);
+    const across = (2 * (vMm - r.vMm)) / r.heightMm - 1;
+    return Math.max(depth, own + (zoneDepthMm(zone) - own) * Math.sqrt(Math.max(0, 1 - across * across)));
+  }, own);
+}

@@ -1,0 +1,60 @@
+import type { Part, Step } from "../ledgers/ledger";
+import type { Need } from "../ledgers/needs";
+import { need } from "../ledgers/needs";
+import type { Site } from "../ledgers/site";
+import { materialsOf } from "../materials/find";
+import { extent } from "../shell/outline";
+import type { Cover } from "./cover";
+import type { WallId } from "./names";
+
+/** Film runs past what it hides by 25 to 50 mm (HANDBOOK §3). */
+const PAST_MM = 40;
+const CLEAR = ["glass", "temperedGlass", "acrylic", "ps"];
+
+/** The film that hides a wall from outside, where the pane is clear. */
+export interface Film {
+  face: WallId;
+  part: Part;
+  m2: number;
+}
+
+/** Film for every wall that would be seen through its pane. */
+export function filmsOf(site: Site, covers: readonly Cover[]): Film[] {
+  return covers.flatMap(({ wall, rect }): Film[] => {
+    const face = site.shell.faces[wall.face];
+    if (!CLEAR.includes(face.material.family) || rect.heightMm <= 0) return [];
+    const whole = extent(face.outline);
+    const heightMm = Math.min(whole.heightMm, rect.heightMm + PAST_MM);
+    return [
+      {
+        face: wall.face,
+        m2: (rect.widthMm * heightMm) / 1e6,
+        part: {
+          ...{ id: `background/${wall.face}/film`, label: `Film outside the ${wall.face}`, kind: "cloth" },
+          materialId: materialsOf(site.book, "cloth").find((c) => c.form === "film")?.id ?? "blackout-film",
+          ...{ lengthMm: rect.widthMm, widthMm: heightMm, thicknessMm: 0, qty: 1, grainLocked: false },
+          working: { length: "the pane's width", width: `what is covered + ${PAST_MM} past its foot` },
+        },
+      },
+    ];
+  });
+}
+
+export const filmNeeds = (films: readonly Film[]): Need[] =>
+  films.map((f) => need(f.part.materialId, "mm2", `outside the ${f.face}`, f.m2 * 1.05e6, f.m2 * 1e6, f.m2 * 1.2e6));
+
+/** Sticking it on; before the shell meets the wall of the room. */
+export const filmSteps = (films: readonly Film[]): Step[] =>
+  films.map(({ face, m2 }) => ({
+    id: `background/${face}/film`,
+    title: `Film on the outside of the ${face}`,
+    detail: "Pane wiped, soap water on it, squeegee from the middle.",
+    stage: "background",
+    handsOnMinutes: 10 + 20 * m2,
+    waitMinutes: 0,
+    after: [{ id: "shell/survey", because: "once the shell stands at its wall nobody gets behind it" }],
+    splittable: true,
+    toHand: ["film", "soap water", "squeegee", "knife"],
+    cautions: [],
+    passSign: "No bubble larger than a fingernail.",
+  }));

@@ -1,0 +1,171 @@
+import { CAUTION } from "../diary/rates";
+import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
+import { type Need, need, suppliesOf } from "../ledgers/needs";
+import type { Site } from "../ledgers/site";
+import { cutStepId } from "../placement/cutStep";
+import { lastCoatSteps } from "../seal/stack/planStacks";
+import type { TestStanding } from "../seal/test/standing";
+import { BUILD_UP } from "./buildUps";
+import { type Cover, coversOf } from "./cover";
+import { backgroundFigures } from "./figures";
+import { filmNeeds, filmSteps, filmsOf } from "./film";
+import { wallBondSnags } from "./rules/bonds";
+import { pieceSnags } from "./rules/pieces";
+import { placeSnags } from "./rules/places";
+import { wallSnags } from "./rules/walls";
+import { boardWork } from "./works/board";
+import { foamedWork } from "./works/foamed";
+import { wholeWork } from "./works/whole";
+import type { Work } from "./works/work";
+import { isPiece, zoneName } from "./zones";
+
+/** Walls and what stands on them: parts, supplies, steps with their postures, snags and figures. */
+export function planBackground(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
+  const { walls, zones } = site.variant.background;
+  if (walls.length === 0 && zones.length === 0) return emptyLedger();
+  const covers = coversOf(site.shell, site.variant);
+  const works = covers.map((cover) => ({ cover, work: workOf(site, cover) }));
+  const open = works.filter(({ cover }) => !cover.wall.up);
+  const films = filmsOf(
+    site,
+    covers.filter((c) => !c.wall.up),
+  );
+  const kgByFace = new Map(works.map(({ cover, work }) => [cover.wall.face as string, work.kg]));
+  const needs = [...open.flatMap(({ work }) => work.needs), ...filmNeeds(films), ...zoneNeeds(site)];
+  const wallSteps = open.flatMap(({ work }) => work.steps);
+  return {
+    parts: [...open.flatMap(({ work }) => work.parts), ...films.map((f) => f.part)],
+    supplies: suppliesOf(site.book, "background", needs),
+    steps: [
+      ...filmSteps(films),
+      ...(wallSteps.length > 0 ? prepareSteps(site) : []),
+      ...wallSteps,
+      ...airOut(open.map(({ work }) => work)),
+    ],
+    snags: [
+      ...covers.flatMap((c) => wallSnags(site, c, test, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
+      ...covers.flatMap((c) => wallBondSnags(site, c.wall, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
+      ...zones.flatMap((zone, i): Snag[] => {
+        const path = site.at(`/background/zones/${i}`);
+        const wall = covers.find((c) => c.wall.face === zone.face)?.wall;
+        return [...placeSnags(site, zone, path), ...pieceSnags(site, zone, wall, path)];
+      }),
+    ],
+    figures: backgroundFigures(site, covers, kgByFace),
+  };
+}
+
+/** What a wall's first step waits for. */
+function startOf(site: Site, { wall }: Cover): Step["after"] {
+  const inside = BUILD_UP[wall.buildUp].inTheShell;
+  const list: Step["after"] = [
+    { id: "background/prepare", because: "what is glued is laid out dry and photographed first" },
+    { id: `background/${wall.face}/film`, because: "film goes on while the pane is reached" },
+  ];
+  if (!inside && wall.buildUp !== "board") return list;
+  return [
+    ...list,
+    { id: "shell/glue", because: "the walls must stand still" },
+    { id: "seal/bead", because: "seams are sealed before anything covers them" },
+    { id: "seal/water-test", because: "a leak under a background is found too late" },
+    ...site.variant.seal.dividers.map((d) => ({
+      id: `seal/divider-test/${d.id}`,
+      because: "it is tested with one side dry first",
+    })),
+    ...lastCoatSteps(site)
+      .filter((id) => id.startsWith(`seal/${wall.face}/`))
+      .map((id) => ({ id, because: "its coats have set" })),
+    ...site.variant.features
+      .filter((f) => f.face === wall.face)
+      .map((f) => ({ id: cutStepId(f), because: "openings are cut first" })),
+  ];
+}
+
+function workOf(site: Site, cover: Cover): Work {
+  const start = startOf(site, cover);
+  switch (cover.wall.buildUp) {
+    case "foam":
+    case "panels":
+      return foamedWork(site, cover, start);
+    case "board":
+      return boardWork(site, cover, start);
+    default:
+      return wholeWork(site, cover, start);
+  }
+}
+
+/** What zones take beside the wall's own. */
+function zoneNeeds({ variant }: Site): Need[] {
+  const { zones } = variant.background;
+  const planters = zones.filter((z) => z.kind === "planter").length;
+  const plates = zones.filter((z) => isPiece(z) && z.anchor === "screwPlate").length;
+  return [
+    ...(planters > 0 ? [need("net-pot", "piece", "planters", planters)] : []),
+    ...(plates > 0 ? [need("screw-plate", "piece", "wood that is screwed", plates)] : []),
+  ];
+}
+
+/** Layout, planters drilled, wood wrapped, clearances looked at with the lamps in place. */
+function prepareSteps(site: Site): Step[] {
+  const { zones } = site.variant.background;
+  const planters = zones.filter((z) => z.kind === "planter");
+  const pieces = zones.filter(isPiece);
+  const wrapped = pieces.filter((p) => p.wrapped);
+  const hollow = pieces.filter((p) => p.hollow && p.plugged);
+  const plates = pieces.filter((p) => p.anchor === "screwPlate");
+  const lamps = site.variant.features.filter((f) => f.kind === "keepOut" && f.use === "lamp");
+  const detail = [
+    "Everything in its place, dry. Trace outlines; photograph from front, top and side before it comes out again.",
+    ...(planters.length > 0
+      ? [`Drill the bottom of ${planters.length === 1 ? "the planter" : `${planters.length} planters`}.`]
+      : []),
+    ...(plates.length > 0
+      ? [`Drill and mark the plates for ${plates.map(zoneName).join(", ")} outside the shell.`]
+      : []),
+    ...(hollow.length > 0 ? [`Plug ${hollow.map(zoneName).join(", ")}.`] : []),
+    ...(wrapped.length > 0 ? [`Wrap ${wrapped.map(zoneName).join(", ")}.`] : []),
+    ...(lamps.length > 0 ? ["Set the lamps in place and measure to the nearest perch."] : []),
+  ];
+  return [
+    {
+      id: "background/prepare",
+      title: "Lay the walls out dry",
+      detail: detail.join(" "),
+      stage: "background",
+      handsOnMinutes: 30 + 5 * planters.length + 10 * plates.length + 5 * pieces.length,
+      waitMinutes: 0,
+      after: [
+        { id: "shell/survey", because: "what is laid out must fit what was measured" },
+        { id: "buying/fetch", because: "the pieces must be there" },
+      ],
+      splittable: true,
+      toHand: ["wood, cork, pots", "marker", "camera", "drill", "cling film"],
+      cautions: planters.length + plates.length > 0 ? [CAUTION.dust] : [],
+      passSign: "All pieces seat, gaps even, photographed; no heater within an animal's reach.",
+    },
+  ];
+}
+
+/** Walls air until their slowest layer is safe for animals. */
+function airOut(works: readonly Work[]): Step[] {
+  const last = works.flatMap(({ steps }) => steps.slice(-1));
+  const waitMinutes = Math.max(0, ...works.map((w) => w.safeMinutes));
+  if (last.length === 0 || waitMinutes === 0) return [];
+  return [
+    {
+      id: "background/air-out",
+      title: "Air the walls out",
+      detail:
+        "Doors off or open, a fan across it. Mineral coats are soaked and rinsed until the run-off is near neutral.",
+      stage: "background",
+      handsOnMinutes: 10,
+      waitMinutes,
+      waitFor: "the slowest coat to be safe for animals",
+      after: last.map(({ id }) => ({ id, because: "it is the last of its wall" })),
+      splittable: true,
+      toHand: ["fan"],
+      cautions: [],
+      passSign: "No smell with your head inside; nothing shifts by hand, nothing comes off on it.",
+    },
+  ];
+}

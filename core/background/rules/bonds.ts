@@ -1,0 +1,88 @@
+import { set } from "../../ledgers/fix";
+import type { Fix, Severity, Snag } from "../../ledgers/ledger";
+import type { Site } from "../../ledgers/site";
+import { SURFACES } from "../../seal/bonds/names";
+import type { Bond, Holding } from "../../seal/bonds/table";
+import { BUILD_UP } from "../buildUps";
+import { judgedWall, wholeBond } from "../layers";
+import type { Wall } from "../schema";
+
+const SEVERITY: Record<Exclude<Holding, "holds">, Severity> = {
+  never: "stop",
+  risky: "mind",
+  holdsIf: "mind",
+  unknown: "note",
+};
+const TITLE: Record<Exclude<Holding, "holds">, string> = {
+  never: "will not hold",
+  risky: "may let go",
+  holdsIf: "holds under a condition",
+  unknown: "not known",
+};
+
+const basisWords = (bond: Bond) => (bond.basis.kind === "memory" ? "from memory" : "common practice, no source");
+
+/** Whether each layer of a wall holds on the one before, and what goes on whole on what it meets. */
+export function wallBondSnags(site: Site, wall: Wall, path: string): Snag[] {
+  const layers = judgedWall(site, wall).flatMap(({ layer, kind, holding, bond, on }): Snag[] => {
+    if (!holding || holding === "holds" || !bond || !on) return [];
+    const damp = layer.damp && kind.fibre;
+    return [
+      {
+        rule: "background/bond",
+        subject: `${wall.face}/${layer.id}`,
+        severity: SEVERITY[holding],
+        stage: "background",
+        title: `${kind.name}: ${TITLE[holding]}`,
+        sentence: `On the ${wall.face}: ${kind.name.toLowerCase()} on ${damp ? "damp fibre" : SURFACES[on]}.`,
+        reason: `${bond.reason}${bond.cure ? ` ${bond.cure}` : ""} (${basisWords(bond)}.)`,
+        ...(holding !== "unknown" && cures(site, wall, path, damp === true, on)),
+      },
+    ];
+  });
+  const whole = wholeBond(site, wall);
+  if (!whole || whole.bond.holding === "holds") return layers;
+  const { bond, on } = whole;
+  const holding = bond.holding as Exclude<Holding, "holds">;
+  return [
+    ...layers,
+    {
+      rule: "background/bond",
+      subject: `${wall.face}/${wall.buildUp}`,
+      severity: SEVERITY[holding],
+      stage: "background",
+      title: `${BUILD_UP[wall.buildUp].name}: ${TITLE[holding]}`,
+      sentence: `On the ${wall.face}: on ${SURFACES[on]}.`,
+      reason: `${bond.reason}${bond.cure ? ` ${bond.cure}` : ""} (${basisWords(bond)}.)`,
+    },
+  ];
+}
+
+/** What could cure a bond of a wall, the nearest first. */
+function cures(site: Site, wall: Wall, path: string, damp: boolean, on: string): Pick<Snag, "fix" | "otherFixes"> {
+  const fixes: Fix[] = [];
+  if (damp) {
+    fixes.push({ label: "Dry the fibre first", patch: [set(`${path}/damp`, false)] });
+    fixes.push({ label: "Use PU glue, which takes damp fibre", patch: [set(`${path}/finish`, "puGlueFibre")] });
+  }
+  if (on === "foamSkin" && !wall.skinOff)
+    fixes.push(
+      { label: "Take the skin off first", patch: [set(`${path}/skinOff`, true)] },
+      { label: "Leave it as foamed", patch: [set(`${path}/finish`, "bareSkin")] },
+    );
+  if ((on === "glass" || on === "outerGlass") && wall.buildUp === "foam") {
+    const stacks = site.variant.seal.stacks;
+    const at = stacks.findIndex((s) => s.face === wall.face);
+    const dabs = { id: "dabs-1", layer: "siliconeDabs", coats: null, damp: false };
+    fixes.push({
+      label: "Rough silicone dabs under it",
+      patch:
+        at < 0
+          ? [set(site.at(`/seal/stacks/${stacks.length}`), { face: wall.face, layers: [dabs] })]
+          : [set(site.at(`/seal/stacks/${at}/layers/-`), dabs)],
+    });
+  }
+  fixes.push({ label: "Make it on panels outside", patch: [set(`${path}/buildUp`, "panels")] });
+  const [fix, ...otherFixes] = fixes;
+  return { ...(fix && { fix }), otherFixes };
+}

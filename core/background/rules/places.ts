@@ -1,0 +1,175 @@
+import type { Feature } from "../../design/schema";
+import { setMm } from "../../ledgers/fix";
+import type { Fix, Snag } from "../../ledgers/ledger";
+import type { Site } from "../../ledgers/site";
+import { KEEP_OUT_WORDS } from "../../ports/planPorts";
+import type { Rect } from "../../shell/faces";
+import { featureName, featureRect } from "../../shell/features";
+import { contains } from "../../shell/outline";
+import { boxOf, keepOutBox, keepOutDepthMm, reachInto } from "../boxes";
+import type { Zone } from "../schema";
+import { overlap, zoneDepthMm, zoneName, zoneRect } from "../zones";
+
+/** A zone has to stand this far off what must stay free: from memory. */
+const CLEAR_MM = 5;
+
+const inside = (value: number, low: number, high: number) => Math.min(Math.max(value, low), Math.max(low, high));
+
+/** Moves of a zone that take it off a rectangle of its own wall, the shortest first, kept on the wall. */
+function clearMoves(zone: Zone, taken: Rect, room: Rect, path: string): Fix[] {
+  const own = zoneRect(zone);
+  const [halfW, halfH] = [own.widthMm / 2, own.heightMm / 2];
+  const { value: u } = zone.u;
+  const { value: v } = zone.v;
+  const to = [
+    { u: taken.uMm - CLEAR_MM - halfW, v },
+    { u: taken.uMm + taken.widthMm + CLEAR_MM + halfW, v },
+    { u, v: taken.vMm + taken.heightMm + CLEAR_MM + halfH },
+    { u, v: taken.vMm - CLEAR_MM - halfH },
+  ].filter(
+    (p) =>
+      p.u - halfW >= room.uMm &&
+      p.u + halfW <= room.uMm + room.widthMm &&
+      p.v - halfH >= room.vMm &&
+      p.v + halfH <= room.vMm + room.heightMm,
+  );
+  return to
+    .sort((a, b) => Math.hypot(a.u - u, a.v - v) - Math.hypot(b.u - u, b.v - v))
+    .map((p) => ({ label: "Move it clear", patch: [setMm(`${path}/u`, p.u), setMm(`${path}/v`, p.v)] }));
+}
+
+const takeOff = (path: string): Fix => ({ label: "Take it off", patch: [{ op: "remove", path }] });
+
+/** What a feature is, that a background must not cover, and why. */
+function mustStayFree(feature: Feature): { title: string; reason: string } {
+  if (feature.kind === "keepOut" && feature.use === "heatMat")
+    return {
+      title: "Foam on the heat mat's pane",
+      reason: "A mat that is foamed over or insulated overheats: never (common practice, no source).",
+    };
+  if (feature.kind === "keepOut" && feature.use === "window")
+    return { title: "Over a window", reason: "What is looked through stays clear; mask it before foam is near it." };
+  if (feature.kind === "keepOut")
+    return { title: "In a keep-out", reason: `${KEEP_OUT_WORDS[feature.use]}: nothing may stand there.` };
+  if (feature.kind === "port")
+    return {
+      title: "Glued over something that must be reached",
+      reason: "A port, nozzle or drain under foam is reached only by tearing it out.",
+    };
+  return { title: "Over an opening", reason: "A vent or window under foam is none." };
+}
+
+/** Where a zone stands: on its wall, off what must stay free, out of a lamp's clearance. */
+export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
+  const { shell, variant, say } = site;
+  const face = shell.faces[zone.face];
+  const name = zoneName(zone);
+  const rect = zoneRect(zone);
+  const add = (snag: Omit<Snag, "stage" | "subject">, other = ""): Snag => ({
+    ...{ stage: "background", subject: `${zone.id}${other}` },
+    ...snag,
+  });
+  if (face.open)
+    return [
+      add({
+        rule: "background/no-wall",
+        severity: "stop",
+        title: `${name} has no wall`,
+        sentence: `The ${zone.face} is open.`,
+        reason: "A zone needs a wall to stand on.",
+        fix: takeOff(path),
+      }),
+    ];
+  if (!contains(face.outline, rect)) {
+    const { room } = face;
+    return [
+      add({
+        rule: "background/off-the-wall",
+        severity: "stop",
+        title: `${name} runs off its wall`,
+        sentence: `It takes ${say(rect.widthMm)} × ${say(rect.heightMm)} about ${say(zone.u.value)} and ${say(zone.v.value)}; the ${zone.face} is ${say(room.widthMm)} × ${say(room.heightMm)}.`,
+        reason: "What hangs past a wall hangs on nothing, and is in the way of the next.",
+        fix: {
+          label: "Move it onto its wall",
+          patch: [
+            setMm(
+              `${path}/u`,
+              inside(zone.u.value, room.uMm + rect.widthMm / 2, room.uMm + room.widthMm - rect.widthMm / 2),
+            ),
+            setMm(
+              `${path}/v`,
+              inside(zone.v.value, room.vMm + rect.heightMm / 2, room.vMm + room.heightMm - rect.heightMm / 2),
+            ),
+          ],
+        },
+        otherFixes: [takeOff(path)],
+      }),
+    ];
+  }
+  if (zone.kind === "bare") return [];
+  const list: Snag[] = [];
+  for (const feature of variant.features) {
+    const own = featureRect(feature);
+    if (feature.face === zone.face && overlap(rect, own)) {
+      list.push(
+        add(
+          {
+            rule: "background/covers",
+            severity: "stop",
+            ...mustStayFree(feature),
+            sentence: `${name} and ${featureName(feature)} take the same place on the ${zone.face}.`,
+            fix: clearMoves(zone, own, face.room, path)[0] ?? takeOff(path),
+            otherFixes: [...clearMoves(zone, own, face.room, path).slice(1), takeOff(path)],
+          },
+          `+${feature.id}`,
+        ),
+      );
+      continue;
+    }
+    if (feature.kind !== "keepOut" || feature.use === "window" || keepOutDepthMm(feature) <= 0) continue;
+    const into = reachInto(boxOf(shell, zone.face, rect, zoneDepthMm(zone)), keepOutBox(shell, feature));
+    if (into > 1e-6) list.push(add(clearanceSnag(site, zone, feature, into, path), `+${feature.id}`));
+  }
+  return list;
+}
+
+/** Something of the wall reaches into a lamp's clearance or a door's swing. */
+function clearanceSnag(
+  { say, shell }: Site,
+  zone: Zone,
+  feature: Extract<Feature, { kind: "keepOut" }>,
+  intoMm: number,
+  path: string,
+): Omit<Snag, "stage" | "subject"> {
+  const lamp = feature.use === "lamp";
+  const name = zoneName(zone);
+  const down = intoMm + CLEAR_MM;
+  const { room } = shell.faces[zone.face];
+  const lowest = room.vMm + zone.height.value / 2;
+  return {
+    rule: "background/in-the-clearance",
+    severity: "stop",
+    title: lamp
+      ? `${name} is too near ${featureName(feature).toLowerCase()}`
+      : `${name} is in the way of ${featureName(feature).toLowerCase()}`,
+    sentence: `It reaches ${say(intoMm, "up")} into the ${say(keepOutDepthMm(feature))} that must stay clear${feature.deep ? "" : ", taken from memory: type what the lamp's label says"}.`,
+    reason: lamp
+      ? "Burns and fire: clearance is judged on the finished layout, from the nearest perch, not in the empty box."
+      : `${KEEP_OUT_WORDS[feature.use]}: nothing may stand there.`,
+    fix: {
+      label: `Lower it by ${say(down, "up")}`,
+      patch: [setMm(`${path}/v`, Math.max(lowest, zone.v.value - down))],
+    },
+    otherFixes: [
+      ...(zone.kind === "bare"
+        ? []
+        : [
+            {
+              label: `Shorten it by ${say(down, "up")}`,
+              patch: [setMm(`${path}/depth`, Math.max(5, zone.depth.value - down))],
+            },
+          ]),
+      takeOff(path),
+    ],
+  };
+}

@@ -1,0 +1,94 @@
+import { CAUTION, RATES } from "../../diary/rates";
+import type { Step } from "../../ledgers/ledger";
+import { need } from "../../ledgers/needs";
+import type { Site } from "../../ledgers/site";
+import { materialsOf } from "../../materials/find";
+import { formatNumber } from "../../units/format";
+import { type Cover, ridgeMm } from "../cover";
+import { finishWork } from "./finish";
+import { panelSizes } from "./panelSizes";
+import { afterStep, type Work, wallStep } from "./work";
+
+/** PU glue between boards and to the wall, L/m² and face: from memory. */
+const GLUE_L_PER_M2 = { value: 0.3, low: 0.2, high: 0.45 } as const;
+const SKEWERS_PER_M2 = 12;
+const GLUE_SETS_MINUTES = 720;
+
+/** Boards of the book that come nearest to a depth, and how many. */
+export function laminate(site: Site, depthMm: number): { thicknessMm: number; layers: number } {
+  const stock = materialsOf(site.book, "sheet")
+    .filter((s) => s.plastic === "xps")
+    .map((s) => s.thicknessMm);
+  const choices = (stock.length > 0 ? stock : [50]).map((t) => ({
+    thicknessMm: t,
+    layers: Math.max(1, Math.ceil(depthMm / t - 1e-9)),
+  }));
+  // The least waste, then the fewest layers.
+  return choices.sort((a, b) => a.thicknessMm * a.layers - b.thicknessMm * b.layers || a.layers - b.layers)[0]!;
+}
+
+/** Foam boards laminated, carved and finished on the bench, then glued in and pinned. */
+export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work {
+  const { wall, m2 } = cover;
+  const { face } = wall;
+  const { thicknessMm, layers } = laminate(site, ridgeMm(wall));
+  const size = panelSizes(site, cover, thicknessMm, layers);
+  const steps: Step[] = [
+    wallStep(face, "laminate", [{ id: "cuts/saw", because: "the boards are cut first" }], {
+      title: `Laminate the ${face} board`,
+      detail: `${layers} × ${site.say(thicknessMm)}, PU glue between, weights on.`,
+      handsOnMinutes: 10 + 10 * layers * m2,
+      waitMinutes: layers > 1 ? GLUE_SETS_MINUTES : 0,
+      waitFor: "the glue between the boards",
+      toHand: ["boards", "PU glue", "weights", "gloves"],
+      cautions: [CAUTION.solventFumes],
+    }),
+  ];
+  steps.push(
+    wallStep(face, "carve", afterStep(steps.at(-1), "loose boards shift under the knife"), {
+      title: `Carve the ${face} board`,
+      detail: "On the bench, the fitted edges left whole. Vacuum.",
+      handsOnMinutes: m2 * (wall.carveBy === "hand" ? RATES.carvePerM2 : RATES.brushPerM2).value,
+      toHand: ["knife", "vacuum", "mask"],
+      cautions: [CAUTION.dust, CAUTION.blade],
+      passSign: "Matt all over; it still goes in.",
+    }),
+  );
+  const finish = finishWork(site, cover, steps.at(-1), false);
+  steps.push(...finish.steps);
+  steps.push(
+    wallStep(face, "fit", [...start, ...afterStep(steps.at(-1), "it is finished on the bench")], {
+      title: `Glue the ${face} board in`,
+      detail: "PU glue on its back, skewers through it as pins until it holds; cut them off later.",
+      handsOnMinutes: 20 + 20 * m2,
+      waitMinutes: GLUE_SETS_MINUTES,
+      waitFor: "the glue to hold",
+      toHand: ["PU glue", "skewers", "gloves"],
+      cautions: [CAUTION.solventFumes],
+      passSign: "No edge lifts; nothing shifts by hand.",
+    }),
+  );
+  const glue = materialsOf(site.book, "coat").find((c) => c.form === "puGlueFibre")?.id ?? "pu-glue";
+  const ml = (rate: number) => m2 * layers * rate * 1000;
+  const boardMm = thicknessMm * layers;
+  // What is carved off is about what stands between ridge and mean.
+  const leftMm = Math.min(boardMm, cover.meanMm);
+  return {
+    parts: [size.part],
+    needs: [
+      need(
+        glue,
+        "mL",
+        `${layers} ${layers === 1 ? "face" : "faces"} of ${formatNumber(m2, 2)} m²`,
+        ml(GLUE_L_PER_M2.value),
+        ml(GLUE_L_PER_M2.low),
+        ml(GLUE_L_PER_M2.high),
+      ),
+      need("skewers", "piece", `pins for the ${face}`, Math.ceil(m2 * SKEWERS_PER_M2)),
+      ...finish.needs,
+    ],
+    steps,
+    kg: (m2 * leftMm * 35) / 1000 + finish.kg,
+    safeMinutes: Math.max(3 * 1440, finish.safeMinutes),
+  };
+}

@@ -1,0 +1,128 @@
+import type { LayerId } from "../../design/names";
+import { CAUTION, RATES } from "../../diary/rates";
+import type { Step } from "../../ledgers/ledger";
+import { type Need, need } from "../../ledgers/needs";
+import type { Site } from "../../ledgers/site";
+import { materialsOf } from "../../materials/find";
+import { layerKind } from "../../seal/stack/layers";
+import { formatNumber } from "../../units/format";
+import type { Cover } from "../cover";
+import { FIBRE, FINISH } from "../finishes";
+import { afterStep, stepId, WALL_DOWN, type Work, wallStep } from "./work";
+
+/** The fibre a wall is faced with, as the book has it. */
+const fibreMaterial = (site: Site, form: string) =>
+  materialsOf(site.book, "fill").find((f) => f.form === form)?.id ?? `fill-${form.toLowerCase()}`;
+
+/** Silicone of a fibre coat goes on as a film of 1 to 2 mm: litres on a square metre, from trade practice. */
+const SILICONE_FILM = { value: 1.5, low: 1, high: 2 } as const;
+
+/** How much wall is coated at a go, m²: what a pair of hands covers within the open time. */
+export function atAGoM2(finish: Cover["wall"]["finish"]): number | undefined {
+  const { openMinutes, minutesPerM2 } = FINISH[finish];
+  return openMinutes && openMinutes.value / minutesPerM2.value;
+}
+
+function glueNeed(site: Site, layer: LayerId, coats: number, { m2, wall }: Cover): Need[] {
+  const why = `${formatNumber(m2, 2)} m² of the ${wall.face}`;
+  if (layer === "siliconeFibre")
+    return [
+      need(
+        site.variant.seal.sealant,
+        "mL",
+        why,
+        m2 * SILICONE_FILM.value * 1000,
+        m2 * SILICONE_FILM.low * 1000,
+        m2 * SILICONE_FILM.high * 1000,
+      ),
+    ];
+  const coat = materialsOf(site.book, "coat").find((c) => c.form === layer);
+  if (!coat) return [];
+  const { m2PerLitre: per, waste } = coat;
+  const ml = (rate: number, lost: number) => ((m2 * coats) / rate) * 1000 * (1 + lost);
+  return [
+    need(
+      coat.id,
+      "mL",
+      coats > 1 ? `${why}, ${coats} coats` : why,
+      ml(per.value, waste.value),
+      ml(per.high ?? per.value, waste.low ?? waste.value),
+      ml(per.low ?? per.value, waste.high ?? waste.value),
+    ),
+  ];
+}
+
+/**
+ * A wall's finish, coat after coat.
+ * @param inTheShell whether the shell lies on that wall meanwhile
+ */
+export function finishWork(site: Site, cover: Cover, before: Step | undefined, inTheShell: boolean): Work {
+  const { wall, m2 } = cover;
+  const { face } = wall;
+  const kind = FINISH[wall.finish];
+  const steps: Step[] = [];
+  const needs: Need[] = [];
+  let safe = 0;
+  for (const id of kind.layers) {
+    const layer = layerKind(id);
+    // A sealer over mortar is one coat; other coats are the usual number.
+    const coats = id === "varnish" ? 1 : Math.max(1, Math.round(layer.coats.value));
+    needs.push(...glueNeed(site, id, coats, cover));
+    safe = Math.max(safe, layer.dry.safe.value * 60);
+    for (let coat = 1; coat <= coats; coat++) {
+      const last = coat === coats;
+      const go = atAGoM2(wall.finish);
+      steps.push(
+        wallStep(
+          face,
+          `${id.toLowerCase()}-${coat}`,
+          afterStep(
+            steps.at(-1) ?? before,
+            steps.length === 0
+              ? "skin off and dust vacuumed: nothing bonds to shine or dust"
+              : "each coat sets before the next",
+          ),
+          {
+            title: `${layer.name}, ${face} wall${coats > 1 ? `, coat ${coat} of ${coats}` : ""}`,
+            detail: `${formatNumber(m2, 2)} m². ${layer.mind}${go && layer.fibre ? ` About ${formatNumber(go, 2, "down")} m² at a go, then press the ${FIBRE[wall.fibre].name} in.` : ""}${id === "grout" && coat === 1 ? " Tape the frames first: it never comes off." : ""}`,
+            handsOnMinutes: RATES.coatSetUp.value + m2 * kind.minutesPerM2.value,
+            waitMinutes:
+              (last ? Math.max(layer.dry.recoat.value, layer.dry.handle.value) : layer.dry.recoat.value) * 60,
+            waitFor: last ? "the coat to set" : "the coat to take the next",
+            ...(inTheShell && { posture: WALL_DOWN[face], holdsPosture: true }),
+            splittable: false,
+            toHand: [
+              layer.name,
+              "gloves",
+              ...(layer.fibre ? [FIBRE[wall.fibre].name, "tray to catch what falls"] : ["brush"]),
+            ],
+            cautions: [
+              ...(layer.caution === "alkaline" ? [CAUTION.alkaline] : []),
+              ...(layer.caution === "siliconeFumes" ? [CAUTION.siliconeFumes] : []),
+              ...(layer.caution === "solventFumes" ? [CAUTION.solventFumes] : []),
+            ],
+            passSign: layer.fibre
+              ? "Brushed off and vacuumed: no foam shows, nothing loose."
+              : "A full trial on scrap is dry and its tone is liked before the next shade.",
+          },
+        ),
+      );
+    }
+  }
+  const { fibreLPerM2 } = kind;
+  if (fibreLPerM2)
+    needs.push(
+      need(
+        fibreMaterial(site, wall.fibre),
+        "mL",
+        `${FIBRE[wall.fibre].name} on ${formatNumber(m2, 2)} m² of the ${face}`,
+        m2 * fibreLPerM2.value * 1000,
+        m2 * (fibreLPerM2.low ?? fibreLPerM2.value) * 1000,
+        m2 * (fibreLPerM2.high ?? fibreLPerM2.value) * 1000,
+      ),
+    );
+  return { parts: [], needs, steps, kg: m2 * kind.kgPerM2.value, safeMinutes: safe };
+}
+
+/** The last coat of a finish, for what comes after. */
+export const finishStepId = stepId;

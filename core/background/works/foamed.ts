@@ -1,0 +1,128 @@
+import { CAUTION, RATES } from "../../diary/rates";
+import type { Part, Step } from "../../ledgers/ledger";
+import { type Need, need } from "../../ledgers/needs";
+import type { Site } from "../../ledgers/site";
+import { materialsOf } from "../../materials/find";
+import { layerKind } from "../../seal/stack/layers";
+import { formatNumber } from "../../units/format";
+import type { Cover } from "../cover";
+import { CARVE_MINUTES, foamMl, foamNeed, foamOf, LIFT_MM, liftsOf, PANEL_CORE_MM, TACK_MINUTES } from "../foam";
+import { finishWork } from "./finish";
+import { panelSizes } from "./panelSizes";
+import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";
+
+/** Carving, hands on a square metre: by hand or with a wire brush in a drill (HANDBOOK §11). */
+const CARVE_RATE = { hand: RATES.carvePerM2, wireBrush: RATES.brushPerM2 } as const;
+const CARVE_WORDS = {
+  hand: "Knife and scraper.",
+  wireBrush: "Wire brush in a drill: fast, dusty, and it scratches glass.",
+} as const;
+
+/** Lifts, carving and finish of a wall that is foamed: in the shell, or on panels of board outside it. */
+export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work {
+  const { wall, m2, peakMm } = cover;
+  const { face } = wall;
+  const inside = wall.buildUp === "foam";
+  const volumeMl = foamMl(cover);
+  const grams = foamNeed(site, wall.foam, wall.apply, volumeMl);
+  const foam = foamOf(site, wall.foam);
+  const lifts = liftsOf(cover);
+  const lying = inside ? { posture: WALL_DOWN[face], holdsPosture: true } : {};
+  const steps: Step[] = [];
+  const core = inside ? undefined : panelSizes(site, cover);
+  if (core)
+    steps.push(
+      wallStep(face, "core", [...start, { id: "cuts/saw", because: "the boards are cut first" }], {
+        title: `Dry-fit the ${face} panel`,
+        detail: `Bare board, ${site.say(core.widthMm)} × ${site.say(core.heightMm)}, in the shell${core.pieces > 1 ? `, ${core.pieces} pieces glued edge to edge` : ""}. Mark the edges that mate: they stay bare.`,
+        handsOnMinutes: 15,
+        toHand: ["board", "marker", "knife"],
+        cautions: [CAUTION.blade],
+        passSign: "It goes in and comes out by hand, and stands by itself.",
+      }),
+    );
+  for (let lift = 1; lift <= lifts; lift++) {
+    const last = lift === lifts;
+    const thick = wall.lift.value > LIFT_MM.value;
+    steps.push(
+      wallStep(
+        face,
+        `lift-${lift}`,
+        lift === 1 && !core
+          ? start
+          : afterStep(steps.at(-1), lift === 1 ? "it is marked first" : "a lift goes on one that has tacked"),
+        {
+          title: `Foam the ${face}${lifts > 1 ? `, lift ${lift} of ${lifts}` : ""}`,
+          detail: `${formatNumber(m2, 2)} m², to ${site.say(Math.min(peakMm, lift * wall.lift.value))} once risen. ${
+            lift === 1
+              ? inside
+                ? "Over the line of the ground only; press wood, cork and pots in while it is wet, and keep windows, mats and edges that mate bare."
+                : "On the bench. Keep the edges that mate bare."
+              : "Where ridges and ledges stand."
+          }`,
+          handsOnMinutes: (m2 * RATES.foamPerM2.value) / lifts + 5,
+          waitMinutes: last ? CARVE_MINUTES.value * (thick ? 2 : 1) : TACK_MINUTES.value,
+          waitFor: last ? "the foam to set through" : "the lift to tack",
+          ...lying,
+          splittable: false,
+          toHand: [layerKind(wall.foam).name, "gloves", "mask", "sheet over what stays clean"],
+          cautions: [CAUTION.foamFumes],
+          passSign: last
+            ? "Knocks solid; a cut is not gooey. A lamp behind shows no pinhole and no thin spot."
+            : "Tacked: a gloved finger comes off clean.",
+        },
+      ),
+    );
+  }
+  if (wall.skinOff)
+    steps.push(
+      wallStep(face, "carve", afterStep(steps.at(-1), "it caves if it is carved before it has set"), {
+        title: `Carve the ${face}, skin off`,
+        detail: `${CARVE_WORDS[wall.carveBy]} All the shine goes; clear the lines where panels meet; vacuum.`,
+        handsOnMinutes: m2 * CARVE_RATE[wall.carveBy].value,
+        toHand: [wall.carveBy === "hand" ? "knife" : "drill with wire brush", "vacuum", "mask", "lamp"],
+        cautions: [CAUTION.dust, CAUTION.blade],
+        passSign: "Matt, bubbles visible everywhere; no thin spot before a lamp.",
+      }),
+    );
+  const finish = finishWork(site, cover, steps.at(-1), inside);
+  steps.push(...finish.steps);
+  if (core)
+    steps.push(
+      wallStep(face, "fit", afterStep(steps.at(-1), "it is finished on the bench"), {
+        title: `Wedge the ${face} panel in`,
+        detail: face === "back" ? "First of the three." : "It presses the back; nothing is glued.",
+        handsOnMinutes: 15,
+        cautions: [],
+        passSign: "No gap an animal could get behind; it does not shift by hand.",
+      }),
+    );
+  const boards: Part[] = core ? [core.part] : [];
+  const needs: Need[] = [
+    {
+      ...need(
+        foam?.id ?? (wall.foam === "foamPond" ? "foam-pond" : "foam-building"),
+        "g",
+        `${formatNumber(volumeMl / 1000)} L as it stands on the ${face}, ${lifts} ${lifts === 1 ? "lift" : "lifts"}`,
+        grams.grams,
+        grams.lowGrams,
+        grams.highGrams,
+      ),
+      figure: `background/${face}/foam`,
+    },
+    ...finish.needs,
+  ];
+  const coreKg = core
+    ? (m2 *
+        PANEL_CORE_MM *
+        (materialsOf(site.book, "sheet").find((s) => s.id === core.part.materialId)?.densityKgPerM3.value ?? 35)) /
+      1000
+    : 0;
+  return {
+    parts: boards,
+    needs,
+    steps,
+    kg: (volumeMl / 1e6) * (foam?.densityKgPerM3.value ?? 35) + coreKg + finish.kg,
+    safeMinutes: Math.max(layerKind(wall.foam).dry.safe.value * 60, finish.safeMinutes),
+  };
+}

@@ -1,0 +1,71 @@
+import type { Part } from "../../ledgers/ledger";
+import type { Site } from "../../ledgers/site";
+import { materialsOf } from "../../materials/find";
+import type { MaterialOf } from "../../materials/schema";
+import { formatNumber } from "../../units/format";
+import type { Cover } from "../cover";
+import { PANEL_CORE_MM } from "../foam";
+
+/** Room left at each free edge of a panel, so that it goes in by hand and wedges: from memory. */
+const FIT_MM = 1.5;
+
+/** A wall's panel, and the board it is cut from. */
+export interface PanelSize {
+  widthMm: number;
+  heightMm: number;
+  /** Pieces of board side by side. */
+  pieces: number;
+  part: Part;
+}
+
+/**
+ * Size of a removable panel. The back goes in first, the full width; the sides stand before it and press it, so they lose
+ * its board's thickness. Where nothing stands at the back they run the whole depth.
+ * @param thicknessMm of the board it is made of
+ * @param layers boards laid on one another
+ */
+export function panelSizes(site: Site, { wall, rect }: Cover, thicknessMm = PANEL_CORE_MM, layers = 1): PanelSize {
+  const back = site.variant.background.walls.find(
+    (w) => w.face === "back" && (w.buildUp === "panels" || w.buildUp === "board"),
+  );
+  const deduct = wall.face === "back" || !back ? 0 : back.buildUp === "panels" ? PANEL_CORE_MM : back.depth.value;
+  const widthMm = Math.max(1, rect.widthMm - 2 * FIT_MM - deduct);
+  const heightMm = Math.max(1, rect.heightMm - FIT_MM);
+  const sheets = materialsOf(site.book, "sheet").filter((s) => s.plastic === "xps");
+  const board = sheets.find((s) => s.thicknessMm === thicknessMm) ?? sheets[0];
+  const pieces = piecesFor(board, widthMm, heightMm, site.workshop.trimMm);
+  const pieceMm = widthMm / pieces;
+  const n = (mm: number) => formatNumber(mm, 2);
+  const across = `(${n(rect.widthMm)} wall − 2 × ${FIT_MM} to fit${deduct > 0 ? ` − ${n(deduct)} back panel` : ""})${pieces > 1 ? ` ÷ ${pieces}, butted` : ""}`;
+  const up = `${n(rect.heightMm)} over the bare strip − ${FIT_MM} to fit`;
+  const lying = pieceMm >= heightMm;
+  return {
+    widthMm,
+    heightMm,
+    pieces,
+    part: {
+      id: `background/${wall.face}/board`,
+      label: `Board for the ${wall.face} wall`,
+      materialId: board?.id ?? `xps-${thicknessMm}`,
+      kind: "panel",
+      lengthMm: Math.max(pieceMm, heightMm),
+      widthMm: Math.min(pieceMm, heightMm),
+      thicknessMm: board?.thicknessMm ?? thicknessMm,
+      qty: layers * pieces,
+      grainLocked: false,
+      working: { length: lying ? across : up, width: lying ? up : across },
+    },
+  };
+}
+
+/** Into how many pieces, side by side, a wall wider than its board is cut. */
+function piecesFor(board: MaterialOf<"sheet"> | undefined, widthMm: number, heightMm: number, trimMm: number): number {
+  const most = Math.max(
+    0,
+    ...(board?.stock ?? []).flatMap(({ widthMm: w, heightMm: h }) => [
+      h - 2 * trimMm >= heightMm ? w - 2 * trimMm : 0,
+      w - 2 * trimMm >= heightMm ? h - 2 * trimMm : 0,
+    ]),
+  );
+  return most > 0 ? Math.ceil(widthMm / most - 1e-9) : 1;
+}

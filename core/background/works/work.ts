@@ -1,0 +1,39 @@
+import type { Part, Posture, Step } from "../../ledgers/ledger";
+import type { Need } from "../../ledgers/needs";
+import type { WallId } from "../names";
+
+/** What one wall's build-up takes. Mass in kg; waits inside `steps`. */
+export interface Work {
+  parts: Part[];
+  needs: Need[];
+  steps: Step[];
+  kg: number;
+  /** How long its slowest layer takes until it is safe for animals, minutes. */
+  safeMinutes: number;
+}
+
+/** Which way up the shell lies while a wall is worked: that wall down. */
+export const WALL_DOWN: Record<WallId, Posture> = { back: "onBack", left: "onLeft", right: "onRight" };
+
+export const stepId = (face: WallId, what: string): string => `background/${face}/${what}`;
+
+/** A step of a wall that waits for the one before. */
+export const wallStep = (
+  face: WallId,
+  what: string,
+  after: Step["after"],
+  own: Pick<Step, "title" | "detail" | "handsOnMinutes"> & Partial<Step>,
+): Step => ({
+  id: stepId(face, what),
+  stage: "background",
+  waitMinutes: 0,
+  splittable: true,
+  toHand: [],
+  cautions: [],
+  after,
+  ...own,
+});
+
+/** Waiting for the step before, in words. */
+export const afterStep = (step: Pick<Step, "id"> | undefined, because: string): Step["after"] =>
+  step ? [{ id: step.id, because }] : [];

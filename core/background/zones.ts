@@ -1,0 +1,40 @@
+import type { Rect } from "../shell/faces";
+import type { Piece, Zone } from "./schema";
+
+/** What each zone is called until it has a name of its own. */
+export const ZONE_WORDS: Record<Zone["kind"], string> = {
+  ledge: "ledge",
+  foam: "foam of another depth",
+  slab: "slab",
+  branch: "branch",
+  planter: "planter",
+  bare: "bare strip",
+  mat: "coir mat",
+  earth: "packed earth",
+  bought: "bought panel",
+};
+
+/** The rectangle a zone takes on its wall. */
+export const zoneRect = ({ u, v, width, height }: Zone): Rect => ({
+  uMm: u.value - width.value / 2,
+  vMm: v.value - height.value / 2,
+  widthMm: width.value,
+  heightMm: height.value,
+});
+
+export const zoneName = (zone: Zone): string => zone.name || ZONE_WORDS[zone.kind];
+
+/** How far a zone stands into the room from the bare wall, mm. */
+export const zoneDepthMm = (zone: Zone): number => (zone.kind === "bare" ? 0 : zone.depth.value);
+
+/** Wood, cork or stone. */
+export const isPiece = (zone: Zone): zone is Piece => zone.kind === "slab" || zone.kind === "branch";
+
+/** What two rectangles of one face share; undefined where they do not touch. */
+export function overlap(a: Rect, b: Rect): Rect | undefined {
+  const uMm = Math.max(a.uMm, b.uMm);
+  const vMm = Math.max(a.vMm, b.vMm);
+  const widthMm = Math.min(a.uMm + a.widthMm, b.uMm + b.widthMm) - uMm;
+  const heightMm = Math.min(a.vMm + a.heightMm, b.vMm + b.heightMm) - vMm;
+  return widthMm > 1e-6 && heightMm > 1e-6 ? { uMm, vMm, widthMm, heightMm } : undefined;
+}

@@ -1,0 +1,35 @@
+import { type Known, memory } from "../figures/figure";
+import { LOST_PERCENT } from "./drain";
+import type { Ground } from "./schema";
+
+/** What the drain layer holds, and how long misting takes to fill it. */
+export interface Balance {
+  /** Litres it takes up to the barrier, beside what stands in it as planned. */
+  capacityL: number;
+  /** Litres a day that stay. */
+  staysL: number;
+  /** Days until water reaches the barrier; null where nothing stays, or nobody knows the misting. */
+  days: number | null;
+}
+
+/** Loss typed by the builder is taken as it is; the starting one is wide. */
+export const lossOf = ({ lost }: Pick<Ground, "lost">): Known =>
+  lost ? { value: lost.value, basis: memory } : LOST_PERCENT;
+
+/**
+ * A simple balance: what is misted, less what leaves with the air, fills the voids of the drain layer.
+ * @param landM2 area under ground
+ * @param freeMm height of the drain layer that is not under water yet
+ * @param voidShare of the layer's body
+ */
+export function fillBalance(
+  ground: Pick<Ground, "misting" | "lost">,
+  landM2: number,
+  freeMm: number,
+  voidShare: number,
+): Balance {
+  // m² × mm = litres.
+  const capacityL = Math.max(0, landM2 * freeMm * voidShare);
+  const staysL = ((ground.misting?.value ?? 0) / 1000) * Math.max(0, 1 - lossOf(ground).value / 100);
+  return { capacityL, staysL, days: staysL > 1e-9 ? capacityL / staysL : null };
+}

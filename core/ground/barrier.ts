@@ -1,0 +1,46 @@
+import type { Severity } from "../ledgers/ledger";
+import type { ClothForm } from "../materials/forms";
+import type { BarrierId } from "./names";
+
+/** What keeps ground out of the drain layer (TRADE-TABLES A15). */
+export interface BarrierKind {
+  name: string;
+  form: ClothForm;
+  layers: number;
+  /** What is wrong with it, where something is. */
+  fault?: { severity: Severity; title: string; reason: string };
+}
+
+export const BARRIER: Record<BarrierId, BarrierKind> = {
+  weedCloth: { name: "weed cloth", form: "weedCloth", layers: 1 },
+  twoScreens: { name: "two layers of fly screen", form: "fibreScreen", layers: 2 },
+  oneScreen: {
+    ...{ name: "one layer of fly screen", form: "fibreScreen", layers: 1 },
+    fault: {
+      severity: "mind",
+      title: "One screen lets fines through",
+      reason: "Fines wash into the drain layer and fill it; a second layer keeps them (common practice, no source).",
+    },
+  },
+  filterPad: { name: "filter pads", form: "filterPad", layers: 1 },
+  fleece: {
+    ...{ name: "thin fleece", form: "fleece", layers: 1 },
+    fault: {
+      severity: "mind",
+      title: "Fleece collapses where it is always wet",
+      reason: "It goes slack and the ground follows it down (common practice, no source).",
+    },
+  },
+  metalMesh: {
+    ...{ name: "metal mesh", form: "metalMesh", layers: 1 },
+    fault: {
+      severity: "stop",
+      title: "Metal mesh under wet ground",
+      reason:
+        "It rusts through, sheds zinc, and the ground falls into the drain layer: glass fibre or plastic instead.",
+    },
+  },
+};
+
+/** A barrier turns up the wall by 20 to 40 mm (HANDBOOK §3). */
+export const CURL_MM = { value: 30, low: 20, high: 40 } as const;

@@ -1,0 +1,105 @@
+import { constant, type Figure } from "../figures/figure";
+import type { Site } from "../ledgers/site";
+import { fillOf } from "../shell/mass";
+import { fillBalance, lossOf } from "./balance";
+import { DRAINS, OVER_WATER_MM } from "./drain";
+import { SETTLES } from "./mix";
+import { drainRoom, siteFloor } from "./site";
+
+/** Slope of a ramp out of the water, degrees (HANDBOOK §4: 30–45, from memory). */
+export const RAMP_DEG = { value: 40, low: 30, high: 45 } as const;
+
+/** How far a ramp runs at a slope, mm. */
+export const rampRunMm = (waterMm: number, degrees: number): number =>
+  waterMm / Math.tan((Math.min(89, Math.max(1, degrees)) * Math.PI) / 180);
+
+/** Levels, litres, days to fill, and the pool. */
+export function groundFigures(site: Site): Figure[] {
+  const { shell, variant } = site;
+  const { levels } = shell;
+  const { ground } = variant;
+  const fills = fillOf(shell, variant);
+  const litres = (id: string) => fills.find((f) => f.id === id)?.litres ?? 0;
+  const floor = siteFloor(site);
+  const list: Figure[] = [];
+  const mix = levels.strata.find((s) => s.id === "mix");
+  if (mix)
+    list.push({
+      id: "ground/mix",
+      label: "Ground, as it lies",
+      value: litres("mix"),
+      unit: "L",
+      formula: "land × mean of its depth at the front and at the back",
+      inputs: [
+        { name: "land", value: floor.landM2, unit: "m²" },
+        { name: "deep at the front", value: mix.frontMm - mix.fromFrontMm, unit: "mm" },
+        { name: "deep at the back", value: mix.backMm - mix.fromBackMm, unit: "mm" },
+        constant("loose it is more, it settles by", SETTLES, ""),
+      ],
+    });
+  if (ground.drain) {
+    const { freeMm, voidShare } = drainRoom(site);
+    const balance = fillBalance(ground, floor.landM2, freeMm, voidShare);
+    list.push({
+      id: "ground/capacity",
+      label: "The drain layer holds",
+      value: balance.capacityL,
+      unit: "L",
+      rounding: "down",
+      formula: "land × what water leaves free of the layer × its voids",
+      inputs: [
+        { name: "land", value: floor.landM2, unit: "m²" },
+        { name: "free over the water", value: freeMm, unit: "mm" },
+        constant(`voids of ${DRAINS[ground.drain.body].name}`, DRAINS[ground.drain.body].voidShare, ""),
+        constant("it tops the water line by", OVER_WATER_MM, "mm"),
+      ],
+    });
+    if (balance.days !== null)
+      list.push({
+        id: "ground/days-to-fill",
+        label: "Days until it reaches the barrier",
+        value: balance.days,
+        unit: "days",
+        rounding: "down",
+        formula: "what the layer holds ÷ (misted a day × (1 − lost with the air))",
+        inputs: [
+          { name: "holds", value: balance.capacityL, unit: "L", figure: "ground/capacity" },
+          { name: "misted a day", value: ground.misting?.value ?? 0, unit: "mL" },
+          constant("lost with the air", lossOf(ground), "%"),
+        ],
+        estimate: true,
+      });
+  }
+  if (ground.pool && levels.waterMm > 0)
+    list.push(
+      {
+        id: "ground/pool",
+        label: "Water in the pool",
+        value: floor.poolM2 * levels.waterMm,
+        unit: "L",
+        formula: "its width × its length × the water line",
+        inputs: [
+          { name: "wide", value: ground.pool.width.value, unit: "mm" },
+          { name: "long", value: ground.pool.length.value, unit: "mm" },
+          { name: "water line", value: levels.waterMm, unit: "mm" },
+        ],
+      },
+      ...(ground.pool.wayOut === "ramp"
+        ? [
+            {
+              id: "ground/ramp",
+              label: "The ramp runs",
+              value: rampRunMm(levels.waterMm, ground.pool.ramp.value),
+              unit: "mm",
+              rounding: "up",
+              formula: "water line ÷ tan(slope)",
+              inputs: [
+                { name: "water line", value: levels.waterMm, unit: "mm" },
+                { name: "slope", value: ground.pool.ramp.value, unit: "°" },
+              ],
+            } satisfies Figure,
+          ]
+        : []),
+    );
+  return list;
+}

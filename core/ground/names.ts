@@ -1,0 +1,29 @@
+/** What the drain layer is made of; `core/ground/drain.ts` says what each is. */
+export const DRAIN_BODIES = ["clay", "stones", "eggCrate", "sponge"] as const;
+export type DrainBody = (typeof DRAIN_BODIES)[number];
+
+/** What keeps the ground out of the drain layer; `core/ground/barrier.ts` says how each keeps. */
+export const BARRIERS = ["weedCloth", "twoScreens", "oneScreen", "filterPad", "fleece", "metalMesh"] as const;
+export type BarrierId = (typeof BARRIERS)[number];
+
+/** What ground is mixed from; `core/ground/mix.ts` says what each is. */
+export const MIX_PARTS = [
+  "coir",
+  "bark",
+  "moss",
+  "treeFern",
+  "leafMould",
+  "soil",
+  "sand",
+  "clayEarth",
+  "perlite",
+] as const;
+export type MixPart = (typeof MIX_PARTS)[number];
+
+/** How water gets out. */
+export const OUTLETS = ["none", "standpipe", "pump", "bulkhead"] as const;
+
+/** What must be reached for service. */
+export const SERVICE_KINDS = ["pump", "filter", "nozzle", "drain", "mat", "lamp", "dish"] as const;
+/** The way a serviced thing comes out. */
+export const SERVICE_WAYS = ["open", "box", "duct", "hatch", "outside", "none"] as const;

@@ -1,0 +1,40 @@
+import { set } from "../ledgers/fix";
+import type { Snag, TradeLedger } from "../ledgers/ledger";
+import { suppliesOf } from "../ledgers/needs";
+import type { Site } from "../ledgers/site";
+import { groundFigures } from "./figures";
+import { levelSnags } from "./rules/levels";
+import { mixSnags } from "./rules/mix";
+import { plantSnags } from "./rules/plants";
+import { poolSnags } from "./rules/pool";
+import { groundIsPlanned } from "./site";
+import { groundSteps } from "./steps";
+import { groundNeeds, groundParts } from "./supplies";
+
+/** Drain layer, barrier, ground, pool and plants: what they take, in what order, and whether their levels agree. */
+export function planGround(site: Site): TradeLedger {
+  const planned = groundIsPlanned(site);
+  return {
+    parts: planned ? groundParts(site) : [],
+    supplies: planned ? suppliesOf(site.book, "ground", groundNeeds(site)) : [],
+    steps: groundSteps(site),
+    snags: [...levelSnags(site), ...poolSnags(site), ...mixSnags(site), ...plantSnags(site), ...dishSnags(site)],
+    figures: planned ? groundFigures(site) : [],
+  };
+}
+
+function dishSnags({ variant, at }: Site): Snag[] {
+  if (!variant.ground.dish?.wicked) return [];
+  return [
+    {
+      rule: "ground/dish-wicks",
+      subject: "dish",
+      severity: "mind",
+      stage: "ground",
+      title: "The dish is sucked dry",
+      sentence: "Moss or ground touches its rim.",
+      reason: "It wicks a dish empty in a day and soaks what is round it (common practice, no source).",
+      fix: { label: "Stand it clear on a stone", patch: [set(at("/ground/dish/wicked"), false)] },
+    },
+  ];
+}

@@ -1,0 +1,254 @@
+import { set, setMm } from "../../ledgers/fix";
+import type { Fix, Severity, Snag } from "../../ledgers/ledger";
+import type { Site } from "../../ledgers/site";
+import { formatNumber } from "../../units/format";
+import { fillBalance } from "../balance";
+import { BARRIER, CURL_MM } from "../barrier";
+import { DRAIN_DEPTH_MM, OVER_WATER_MM, SOON_DAYS } from "../drain";
+import { keptApart, poolDivider } from "../poolLevel";
+import { drainRoom, mixDepthMm, siteFloor } from "../site";
+
+/** Air wetter than this wants the deeper drain layer: from memory. */
+const WET_RH = 70;
+/** Ground thinner than this is a film: from memory. */
+const FILM_MM = 20;
+
+const ceilTo = (mm: number, step: number) => Math.ceil(mm / step - 1e-9) * step;
+
+/** The vertical stack against itself: water, drain layer, barrier, ground, and the way water gets out. */
+export function levelSnags(site: Site): Snag[] {
+  const { shell, variant, say, at, brief } = site;
+  const { ground } = variant;
+  const { levels } = shell;
+  const list: Snag[] = [];
+  const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
+    list.push({ stage: "ground", subject: "ground", severity, ...snag });
+  const land = levels.strata.some((s) => s.id === "mix");
+  const apart = keptApart(variant);
+
+  if (land && levels.waterMm > 0 && !apart) {
+    const wanted = ceilTo(levels.waterMm + OVER_WATER_MM.value, 5);
+    const least = levels.waterMm + OVER_WATER_MM.low;
+    const over = levels.waterMm - levels.drainMm;
+    if (!ground.drain) {
+      add("mind", {
+        rule: "ground/no-drain",
+        title: "Ground stands in water",
+        sentence: `Water to ${say(levels.waterMm)}, and no drain layer under the ground.`,
+        reason: "A drain layer that tops the water line keeps the ground damp, not drowned.",
+        fix: { label: `Lay ${say(wanted)} of expanded clay`, patch: [set(at("/ground/drain"), drainOf(wanted))] },
+      });
+    } else if (levels.drainMm < least) {
+      const fixes: Fix[] = [
+        { label: `Raise the drain layer to ${say(wanted)}`, patch: [setMm(at("/ground/drain/depth"), wanted)] },
+      ];
+      const lower = levels.drainMm - OVER_WATER_MM.value;
+      if (lower >= 5)
+        fixes.push({ label: `Lower the water to ${say(lower)}`, patch: [setMm(at("/seal/standingWater"), lower)] });
+      add(over > 0 ? "stop" : "mind", {
+        rule: "ground/land-soaked",
+        title: "Land will be soaked",
+        sentence: `Water ${say(levels.waterMm)}, drain layer ${say(levels.drainMm)}: it must top the water by ${OVER_WATER_MM.low} to ${OVER_WATER_MM.high} mm.`,
+        reason: "Cloth and mesh let water through: land and pool share one level (common practice, no source).",
+        fix: fixes[0]!,
+        otherFixes: fixes.slice(1),
+        figure: "ground/capacity",
+      });
+    }
+  }
+  if (ground.front && ground.front.value > levels.groundMm + 0.05)
+    add("mind", {
+      rule: "ground/slopes-the-wrong-way",
+      title: "The ground slopes back",
+      sentence: `${say(ground.front.value)} at the front, ${say(levels.groundMm)} at the back.`,
+      reason: "It is sloped up to the back: deeper for roots, better to look at, and it stays behind the dam.",
+      fix: { label: "Lay it level", patch: [set(at("/ground/front"), null)] },
+    });
+  const filled = levels.strata.filter((s) => s.id !== "mix").at(-1)?.backMm ?? 0;
+  const depth = variant.shell.groundDepth?.value ?? 0;
+  if (filled > 0 && mixDepthMm(site) < FILM_MM) {
+    const wanted = ceilTo(filled + 60, 5);
+    add("mind", {
+      rule: "ground/a-film",
+      title: "Hardly any ground",
+      sentence: `${say(mixDepthMm(site))} of ground over ${say(filled)} of drain layer${ground.charcoal ? " and charcoal" : ""}; the ground's top stands at ${say(depth)}.`,
+      reason: "Bags are bought by habit and make a film: roots want 50 to 75 mm (common practice, no source).",
+      ...(wanted + 10 <= levels.damTopMm && {
+        fix: { label: `Bring its top to ${say(wanted)}`, patch: [setMm(at("/shell/groundDepth"), wanted)] },
+      }),
+      ...(wanted + 10 > levels.damTopMm &&
+        shell.damPath !== null && {
+          fix: {
+            label: `Bring its top to ${say(wanted)}, the dam to ${say(wanted + 10)}`,
+            patch: [setMm(at("/shell/groundDepth"), wanted), setMm(at(shell.damPath), wanted + 10)],
+          },
+        }),
+    });
+  }
+  const wettest = Math.max(0, ...brief.residents.map((r) => r.bands.rh?.low ?? 0));
+  const least = wettest >= WET_RH ? DRAIN_DEPTH_MM.wet.low : DRAIN_DEPTH_MM.moderate.low;
+  if (ground.drain && ground.drain.depth.value < least)
+    add("mind", {
+      rule: "ground/thin-drain",
+      title: "A thin drain layer",
+      sentence: `${say(ground.drain.depth.value)}; ${wettest >= WET_RH ? "kept wet, 50 to 100" : "25 to 40"} mm is usual.`,
+      reason: "Too thin a layer drowns the ground sooner (common practice, no source).",
+      figure: "ground/capacity",
+    });
+  list.push(...barrierSnags(site), ...outletSnags(site, wettest));
+  if (ground.pool) list.push(...poolLevelSnags(site));
+  return list;
+}
+
+const drainOf = (mm: number) => ({ body: "clay", depth: { typed: `${mm} mm`, value: mm, how: "stated" } });
+
+function barrierSnags({ variant, at, say, shell }: Site): Snag[] {
+  const { barrier, drain } = variant.ground;
+  const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">): Snag => ({
+    ...{ stage: "ground", subject: "barrier", severity },
+    ...snag,
+  });
+  const weed = set(at("/ground/barrier/kind"), "weedCloth");
+  if (!barrier) {
+    if (!drain || !shell.levels.strata.some((s) => s.id === "mix")) return [];
+    return [
+      add("mind", {
+        rule: "ground/no-barrier",
+        title: "Nothing keeps the ground out of the drain layer",
+        sentence: "Ground lies straight on it.",
+        reason:
+          "Fines sink and fill it; only over flat mineral ground do some leave it out (common practice, no source).",
+        fix: {
+          label: "Lay weed cloth between",
+          patch: [
+            set(at("/ground/barrier"), {
+              kind: "weedCloth",
+              curl: { typed: `${CURL_MM.value} mm`, value: CURL_MM.value, how: "stated" },
+            }),
+          ],
+        },
+      }),
+    ];
+  }
+  const { fault, name } = BARRIER[barrier.kind];
+  return [
+    ...(fault
+      ? [
+          add(fault.severity, {
+            rule: "ground/barrier-kind",
+            title: fault.title,
+            sentence: `The barrier is ${name}.`,
+            reason: fault.reason,
+            fix: { label: "Lay weed cloth instead", patch: [weed] },
+            otherFixes: [
+              { label: "Lay two fly screens instead", patch: [set(at("/ground/barrier/kind"), "twoScreens")] },
+            ],
+          }),
+        ]
+      : []),
+    ...(barrier.curl.value < CURL_MM.low
+      ? [
+          add(barrier.curl.value <= 0 ? "stop" : "mind", {
+            rule: "ground/no-curl",
+            title: barrier.curl.value <= 0 ? "The barrier is cut flush" : "The barrier hardly curls",
+            sentence: `${say(barrier.curl.value)} turns up the wall; ${CURL_MM.low} to ${CURL_MM.high} mm is left.`,
+            reason:
+              "Ground runs past a flush edge into the drain layer. Cut it oversize, and never trim it (common practice, no source).",
+            fix: {
+              label: `Leave ${say(CURL_MM.value)} of curl`,
+              patch: [setMm(at("/ground/barrier/curl"), CURL_MM.value)],
+            },
+          }),
+        ]
+      : []),
+  ];
+}
+
+function outletSnags(site: Site, wettest: number): Snag[] {
+  const { variant, at } = site;
+  const { ground } = variant;
+  const list: Snag[] = [];
+  const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
+    list.push({ stage: "ground", subject: "outlet", severity, ...snag });
+  const drain = variant.features.find((f) => f.kind === "port" && f.use === "drain");
+  if (ground.outlet === "bulkhead" && !drain)
+    add("stop", {
+      rule: "ground/no-drain-port",
+      title: "A bulkhead without a hole",
+      sentence: "The drain has no port in the base or a wall.",
+      reason: "It is drilled before coats, beads and the water test: put a drain port on the shell first.",
+      fix: { label: "Use a siphon pipe instead", patch: [set(at("/ground/outlet"), "standpipe")] },
+    });
+  if (drain && ground.outlet !== "bulkhead" && ground.drain)
+    add("note", {
+      rule: "ground/drain-not-used",
+      title: "There is a drain",
+      sentence: "A drain port is cut, and water is to get out another way.",
+      reason: "Either is fine; a hole that nobody uses is one more seam to watch.",
+      fix: { label: "Drain through it", patch: [set(at("/ground/outlet"), "bulkhead")] },
+    });
+  if (!ground.drain) return list;
+  const { freeMm, voidShare } = drainRoom(site);
+  const { days } = fillBalance(ground, siteFloor(site).landM2, freeMm, voidShare);
+  if (ground.outlet === "none" && days !== null && days < SOON_DAYS.value)
+    add("mind", {
+      rule: "ground/fills-up",
+      title: "The drain layer fills up",
+      sentence: `In about ${formatNumber(days, 0, "down")} days of this misting water stands at the barrier, and there is no way out for it.`,
+      reason:
+        "Those who skipped the way out wished they had not (common practice, no source). The balance is simple: watch the level.",
+      fix: { label: "Stand a siphon pipe in it", patch: [set(at("/ground/outlet"), "standpipe")] },
+      otherFixes: drain ? [{ label: "Drain through the port", patch: [set(at("/ground/outlet"), "bulkhead")] }] : [],
+      figure: "ground/days-to-fill",
+    });
+  if (ground.misting === null && wettest >= WET_RH)
+    add("note", {
+      rule: "ground/misting-unknown",
+      title: "How much is misted?",
+      sentence: "Nobody has typed it, so the day the drain layer fills is not known.",
+      reason: "A bottle's worth is enough: what goes into the reservoir in a week, by seven.",
+    });
+  return list;
+}
+
+/** The pool against its divider, the floor, and what falls in. */
+function poolLevelSnags(site: Site): Snag[] {
+  const { variant, at, say, shell } = site;
+  const pool = variant.ground.pool!;
+  const list: Snag[] = [];
+  const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
+    list.push({ stage: "ground", subject: "pool", severity, ...snag });
+  if (shell.levels.waterMm <= 0)
+    add("stop", {
+      rule: "ground/dry-pool",
+      title: "A pool without water",
+      sentence: "No standing water is planned under Seal.",
+      reason: "The water line sets the test, the dam and the drain layer.",
+      fix: { label: `Plan ${say(50)} of water`, patch: [setMm(at("/seal/standingWater"), 50)] },
+      otherFixes: [{ label: "Leave the pool out", patch: [set(at("/ground/pool"), null)] }],
+    });
+  if (pool.divider !== null && !variant.seal.dividers.some((d) => d.id === pool.divider))
+    add("mind", {
+      rule: "ground/divider-gone",
+      title: "The pool's divider is gone",
+      sentence: "It names a divider that is no longer there, so land and water share one level.",
+      reason: "Dividers are planned under Seal, and tested with one side dry.",
+      fix: { label: "Let both share one level", patch: [set(at("/ground/pool/divider"), null)] },
+    });
+  const divider = poolDivider(variant);
+  const over = shell.levels.waterMm - (divider?.height.value ?? Number.POSITIVE_INFINITY);
+  if (divider && over >= 0)
+    add("stop", {
+      rule: "ground/pool-over-divider",
+      title: "The pool is deeper than its divider",
+      sentence: `Water ${say(shell.levels.waterMm)}, ${divider.name.toLowerCase()} ${say(divider.height.value)}.`,
+      reason: "It runs over onto the land; give the divider 20 mm of freeboard.",
+      fix: {
+        label: `Make it ${say(shell.levels.waterMm + 20)} high`,
+        patch: [
+          setMm(at(`/seal/dividers/${variant.seal.dividers.indexOf(divider)}/height`), shell.levels.waterMm + 20),
+        ],
+      },
+    });
+  return list;
+}

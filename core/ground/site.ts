@@ -1,0 +1,30 @@
+import type { Site } from "../ledgers/site";
+import { baseOf } from "../shell/mass";
+import { type Floor, floorOf } from "./area";
+import { DRAINS } from "./drain";
+import { keptApart } from "./poolLevel";
+
+/** The floor of a site, land and pool. */
+export const siteFloor = (site: Site): Floor => floorOf(baseOf(site.shell), site.variant.ground.pool);
+
+/** Whether anything of the ground is planned beyond its depth. */
+export function groundIsPlanned({ variant: { ground } }: Site): boolean {
+  const { drain, barrier, charcoal, mix, litter, pool, dish, plants } = ground;
+  return (
+    [drain, barrier, charcoal, litter, pool, dish].some((x) => x !== null) || mix.parts.length > 0 || plants.length > 0
+  );
+}
+
+/** The height of the drain layer that standing water leaves free, and its voids. */
+export function drainRoom({ shell, variant }: Site): { freeMm: number; voidShare: number } {
+  const { drain } = variant.ground;
+  if (!drain) return { freeMm: 0, voidShare: 0 };
+  const water = keptApart(variant) ? 0 : shell.levels.waterMm;
+  return { freeMm: Math.max(0, shell.levels.drainMm - water), voidShare: DRAINS[drain.body].voidShare.value };
+}
+
+/** Depth of the mix at its deepest, mm. */
+export function mixDepthMm({ shell }: Pick<Site, "shell">): number {
+  const mix = shell.levels.strata.find((s) => s.id === "mix");
+  return mix ? Math.max(mix.frontMm - mix.fromFrontMm, mix.backMm - mix.fromBackMm) : 0;
+}

@@ -1,0 +1,252 @@
+import { CAUTION, RATES, WAITS } from "../diary/rates";
+import type { Step } from "../ledgers/ledger";
+import type { Site } from "../ledgers/site";
+import { fillKg, fillOf, LIFT_KG } from "../shell/mass";
+import { areaAtMm2 } from "../shell/profile";
+import { formatNumber } from "../units/format";
+import { BARRIER } from "./barrier";
+import { DRAINS } from "./drain";
+import { MIX } from "./mix";
+import { siteFloor } from "./site";
+
+const WEEK_MINUTES = 7 * 1440;
+const SOAK_MINUTES = 30;
+
+const WILD = {
+  bought: "Leaves and wood as bought.",
+  boiled: "Leaves boiled 15 min; wood scalded.",
+  asFound: "Leaves and wood as found: dried two weeks and watched for pests first.",
+} as const;
+const ROOTS = {
+  strip: "Old soil and pellets off every root, leaves rinsed.",
+  keepSome: "Old soil off, some root ball kept on ferns.",
+  leave: "Roots left as they came, leaves rinsed.",
+} as const;
+
+const step = (
+  id: string,
+  after: Step["after"],
+  own: Pick<Step, "title" | "detail" | "handsOnMinutes"> & Partial<Step>,
+): Step => ({
+  id: `ground/${id}`,
+  stage: "ground",
+  waitMinutes: 0,
+  splittable: true,
+  toHand: [],
+  cautions: [],
+  after,
+  ...own,
+});
+
+/** What must be over before anything heavy goes in. */
+const BARE_SHELL: Step["after"] = [
+  { id: "shell/glue", because: "the shell must stand" },
+  { id: "seal/air-out", because: "fumes come out of a bare shell, not out of ground" },
+  { id: "seal/water-test", because: "a leak under ground is found too late" },
+  { id: "background/air-out", because: "walls are coated, cleaned and aired before ground hides their feet" },
+];
+
+/** Drain layer, barrier, ground, pool, plants and the weeks of settling in. */
+export function groundSteps(site: Site): Step[] {
+  const { shell, variant } = site;
+  const { ground } = variant;
+  const { groundMm } = shell.levels;
+  const floor = siteFloor(site);
+  const fills = fillOf(shell, variant);
+  const litres = (id: string) => fills.find((f) => f.id === id)?.litres ?? 0;
+  const heavy = fillKg(shell, variant) > LIFT_KG;
+  const list: Step[] = [];
+  const last = () => list.at(-1);
+  const next = (because: string): Step["after"] => (last() ? [{ id: last()!.id, because }] : BARE_SHELL);
+  if (ground.drain && DRAINS[ground.drain.body].bought === "fill")
+    list.push(
+      step("rinse", [{ id: "buying/fetch", because: "it must be there" }], {
+        title: `Rinse the ${DRAINS[ground.drain.body].name}`,
+        detail: "Until it runs clear; left to soak for humidity from the first day.",
+        handsOnMinutes: 10 + litres("drain"),
+        waitMinutes: SOAK_MINUTES,
+        waitFor: "it to soak",
+        toHand: ["sieve", "bucket"],
+        passSign: "The water runs clear.",
+      }),
+    );
+  if (ground.outlet === "standpipe")
+    list.push(
+      step("standpipe", BARE_SHELL, {
+        title: "Stand the siphon pipe",
+        detail:
+          "25 to 35 mm tube to the base, holes drilled low with a step drill, on a dab of silicone; a cap on top, so that nothing climbs in.",
+        handsOnMinutes: 20,
+        waitMinutes: WAITS.siliconeBeforeWater.value,
+        waitFor: "its foot to cure",
+        toHand: ["tube", "step drill", "silicone", "cap"],
+        cautions: [CAUTION.dust, CAUTION.siliconeFumes],
+        passSign: "Holes clear, foot firm, cap on.",
+      }),
+    );
+  if (ground.drain)
+    list.push(
+      step("drain", [...BARE_SHELL, ...list.map(({ id }) => ({ id, because: "it stands in it, or is it" }))], {
+        title: `Lay the drain layer, ${site.say(ground.drain.depth.value)}`,
+        detail: `On its final stand. ${DRAINS[ground.drain.body].mind}`,
+        handsOnMinutes: Math.max(10, (RATES.barrierPerM2.value / 2) * floor.landM2),
+        toHand: [DRAINS[ground.drain.body].name],
+        cautions: heavy ? [CAUTION.lift] : [],
+        figure: "ground/capacity",
+        passSign: "Level; nothing loose from the walls under it.",
+      }),
+    );
+  if (ground.barrier)
+    list.push(
+      step("barrier", next("it lies on the drain layer"), {
+        title: `Lay the barrier, ${BARRIER[ground.barrier.kind].name}`,
+        detail: `Curl of ${site.say(ground.barrier.curl.value)} up every wall, not trimmed; corners filled first.`,
+        handsOnMinutes: Math.max(10, (RATES.barrierPerM2.value / 2) * floor.landM2),
+        toHand: ["cloth", "scissors"],
+        passSign: "Oversize all round, corners filled.",
+      }),
+    );
+  if (ground.charcoal)
+    list.push(
+      step("charcoal", next("it lies on the barrier"), {
+        title: "Charcoal",
+        detail: "Wetted before it is smashed, rinsed, spread.",
+        handsOnMinutes: 20,
+        waitMinutes: SOAK_MINUTES,
+        waitFor: "it to soak",
+        toHand: ["charcoal", "hammer", "bag", "mask"],
+        cautions: [CAUTION.dust],
+      }),
+    );
+  // A poured floor is laid by its own kind of shell.
+  if (groundMm > 0 && variant.shell.groundDepth) {
+    const parts = ground.mix.parts.map(
+      (p) => `${p.amount.typed}${ground.mix.unit === "percent" ? " %" : ""} ${MIX[p.what].name}`,
+    );
+    list.push(
+      step("lay", [...next("ground lies on what drains it"), ...(list.length > 0 ? BARE_SHELL : [])], {
+        title: "Lay the ground",
+        detail: `On its final stand. ${parts.length > 0 ? `Mix ${parts.join(", ")} by volume. ` : ""}${
+          ground.front
+            ? `From ${site.say(shell.levels.groundMm)} at the back to ${site.say(shell.levels.groundFrontMm)} at the front. `
+            : ""
+        }It settles 10 to 20 %: top it up after a week.${ground.litter ? ` ${WILD[ground.wild]}` : ""}`,
+        handsOnMinutes: Math.max(15, RATES.groundPerM2.value * (areaAtMm2(shell.profile, 0) / 1e6)),
+        toHand: ["ground", "spade"],
+        cautions: [CAUTION.dust, ...(heavy ? [CAUTION.lift] : [])],
+      }),
+    );
+  }
+  if (ground.pool) {
+    list.push(
+      step("pool", [...next("land stands before water is let in"), ...BARE_SHELL], {
+        title: "Fill the pool",
+        detail:
+          "Sand washed two or three times; tap water with conditioner: standing does not take chloramine out. Tannins colour it; that is harmless.",
+        handsOnMinutes: 25,
+        waitMinutes: 1440,
+        waitFor: "debris to settle",
+        toHand: ["jug", "conditioner", "sand"],
+        cautions: [CAUTION.waterPower],
+        figure: "ground/pool",
+        passSign: "The water stands below the ground; what falls in gets out.",
+      }),
+    );
+    const pump = variant.service.find((s) => s.kind === "pump");
+    if (pump)
+      list.push(
+        step("pump", [{ id: "ground/pool", because: "a pump never runs dry" }], {
+          title: "Run the pump",
+          detail: `${pump.name} taken out by its way once and put back, then run: before stones are fixed, and a day before animals.`,
+          handsOnMinutes: 20,
+          waitMinutes: 1440,
+          waitFor: "debris to settle",
+          toHand: ["pump", "towel"],
+          cautions: [CAUTION.waterPower],
+          passSign: "Flow even, no leak, debris out; it came out and went back by its way.",
+        }),
+      );
+  }
+  const live = ground.plants.filter((p) => p.live);
+  const plants = ground.plants.reduce((n, p) => n + p.count, 0);
+  if (live.length > 0 && ground.quarantineDays.value > 0)
+    list.push(
+      step("quarantine", [{ id: "buying/fetch", because: "the plants must be there" }], {
+        title: "Quarantine the plants",
+        detail: ROOTS[ground.roots],
+        handsOnMinutes: 4 * live.reduce((n, p) => n + p.count, 0),
+        waitMinutes: ground.quarantineDays.value * 1440,
+        waitFor: "pests to show",
+        toHand: ["trays", "water"],
+        passSign: "No pest, no fertiliser pellet.",
+      }),
+    );
+  if (plants > 0)
+    list.push(
+      step(
+        "plant",
+        [
+          { id: "ground/lay", because: "roots want ground; large things are set before plants" },
+          { id: "ground/pool", because: "banks shift while water is let in" },
+          { id: "ground/quarantine", because: "pests come in with plants" },
+          { id: "background/air-out", because: "fumes are over before leaves" },
+        ],
+        {
+          title: `Plant ${plants} ${plants === 1 ? "plant" : "plants"}`,
+          detail: `${ground.plants.map((p) => `${p.count} × ${p.name}`).join(", ")}. Pinned with stainless wire or moss.`,
+          handsOnMinutes: RATES.plantEach.value * plants,
+          toHand: ["plants", "stainless wire", "spray bottle"],
+          passSign: "No fertiliser, no perlite, adult sizes fit.",
+        },
+      ),
+    );
+  const crew = step(
+    "crew",
+    [
+      {
+        id: ground.crew === "after" ? "diary/residents-in" : "ground/plant",
+        because: ground.crew === "after" ? "once there is waste to feed them" : "they breed while the plants root",
+      },
+      { id: "ground/lay", because: "they live in the ground" },
+    ],
+    {
+      title: "Clean-up crew in",
+      detail: "Springtails and woodlice, from two cultures, into charcoal or leaves.",
+      handsOnMinutes: 10,
+      toHand: ["two cultures"],
+    },
+  );
+  if (variant.shell.groundDepth && ground.crew !== "none" && plants > 0) list.push(crew);
+  if (ground.settleWeeks.value > 0)
+    list.push(
+      step(
+        "settle",
+        [
+          { id: "ground/plant", because: "plants root before an animal digs at them" },
+          { id: "ground/lay", because: "ground settles" },
+          ...(ground.crew === "before" ? [{ id: "ground/crew", because: "the crew breeds before it is eaten" }] : []),
+        ],
+        {
+          title: "Settle in",
+          detail: `${formatNumber(ground.settleWeeks.value)} weeks planted and running, no animal yet. Watch: water level, damp at the warm and the cool end, mould, plants, latch, crew.`,
+          handsOnMinutes: 15,
+          waitMinutes: ground.settleWeeks.value * WEEK_MINUTES,
+          waitFor: "roots and crew",
+          passSign: "New growth, crew seen, damp steady; mould that came has gone.",
+        },
+      ),
+    );
+  if (plants > 0)
+    list.push(
+      step("watch", [{ id: "diary/residents-in", because: "the first weeks are watched" }], {
+        title: "Watch the first weeks",
+        detail:
+          "Each week: the level in the drain layer, damp at both ends, mould (early is normal, lasting with dying plants is not), plant losses, every latch, the crew, the dish not wicked dry.",
+        handsOnMinutes: 15,
+        waitMinutes: 4 * WEEK_MINUTES,
+        waitFor: "four weeks",
+        passSign: "Four weeks without a new loss.",
+      }),
+    );
+  return list;
+}

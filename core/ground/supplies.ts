@@ -1,0 +1,115 @@
+import type { Part } from "../ledgers/ledger";
+import { type Need, need } from "../ledgers/needs";
+import type { Site } from "../ledgers/site";
+import { materialsOf } from "../materials/find";
+import type { ClothForm, FillForm } from "../materials/forms";
+import { fillOf } from "../shell/mass";
+import { formatNumber } from "../units/format";
+import { BARRIER } from "./barrier";
+import { DRAINS } from "./drain";
+import { MIX, mixLitres, SETTLES } from "./mix";
+import { siteFloor } from "./site";
+
+const fillId = (site: Site, form: FillForm) =>
+  materialsOf(site.book, "fill").find((f) => f.form === form)?.id ?? `fill-${form.toLowerCase()}`;
+const clothId = (site: Site, form: ClothForm) =>
+  materialsOf(site.book, "cloth").find((c) => c.form === form)?.id ?? `cloth-${form.toLowerCase()}`;
+
+/** Poured litres are heaped and spilt by this share either way: from memory. */
+const POURED = { low: 0.95, high: 1.15 } as const;
+
+/** The land as the rectangle its barrier is cut for, and what is cut out of it. */
+function landRect(site: Site): { widthMm: number; depthMm: number; cutOut: boolean } {
+  const floor = siteFloor(site);
+  const { pool } = site.variant.ground;
+  if (!pool) return { widthMm: floor.widthMm, depthMm: floor.depthMm, cutOut: false };
+  const across = pool.length.value >= floor.depthMm * 0.9;
+  const along = pool.width.value >= floor.widthMm * 0.9;
+  if (across) return { widthMm: Math.max(0, floor.widthMm - pool.width.value), depthMm: floor.depthMm, cutOut: false };
+  if (along) return { widthMm: floor.widthMm, depthMm: Math.max(0, floor.depthMm - pool.length.value), cutOut: false };
+  return { widthMm: floor.widthMm, depthMm: floor.depthMm, cutOut: true };
+}
+
+/** Barrier, grid and mat, cut to the land; the barrier oversize by its curl all round. */
+export function groundParts(site: Site): Part[] {
+  const { barrier, drain } = site.variant.ground;
+  const { widthMm, depthMm, cutOut } = landRect(site);
+  if (widthMm <= 0 || depthMm <= 0) return [];
+  const cut = cutOut ? ", the pool cut out of it" : "";
+  const part = (id: string, label: string, form: ClothForm, over: number, qty: number, thicknessMm: number): Part => ({
+    ...{
+      id: `ground/${id}`,
+      label,
+      materialId: clothId(site, form),
+      kind: "cloth",
+      qty,
+      thicknessMm,
+      grainLocked: false,
+    },
+    lengthMm: Math.max(widthMm, depthMm) + 2 * over,
+    widthMm: Math.min(widthMm, depthMm) + 2 * over,
+    working: {
+      length: over > 0 ? `land + 2 × ${formatNumber(over)} curl${cut}` : `land${cut}`,
+      width: over > 0 ? `land + 2 × ${formatNumber(over)} curl` : "land",
+    },
+  });
+  const parts: Part[] = [];
+  if (drain && DRAINS[drain.body].bought === "cloth")
+    parts.push(
+      part(
+        "drain",
+        DRAINS[drain.body].name,
+        drain.body === "eggCrate" ? "eggCrate" : "sponge",
+        0,
+        1,
+        drain.depth.value,
+      ),
+    );
+  if (barrier) {
+    const kind = BARRIER[barrier.kind];
+    parts.push(part("barrier", `Barrier, ${kind.name}`, kind.form, barrier.curl.value, kind.layers, 0));
+  }
+  return parts;
+}
+
+/** Litres and square metres of the ground, each part of its mix by itself. */
+export function groundNeeds(site: Site): Need[] {
+  const { ground } = site.variant;
+  const fills = fillOf(site.shell, site.variant);
+  const litres = (id: string) => fills.find((f) => f.id === id)?.litres ?? 0;
+  const pour = (form: FillForm, why: string, l: number, low = l * POURED.low, high = l * POURED.high): Need =>
+    need(fillId(site, form), "mL", why, l * 1000, low * 1000, high * 1000);
+  const needs: Need[] = [];
+  if (ground.drain && DRAINS[ground.drain.body].bought === "fill")
+    needs.push(
+      pour(
+        ground.drain.body === "clay" ? "clay" : "stones",
+        `${site.say(ground.drain.depth.value)} of drain layer`,
+        litres("drain"),
+      ),
+    );
+  for (const part of groundParts(site)) {
+    const mm2 = part.lengthMm * part.widthMm * part.qty;
+    needs.push(need(part.materialId, "mm2", part.label.toLowerCase(), mm2, mm2, mm2 * 1.3));
+  }
+  if (ground.charcoal)
+    needs.push(pour("charcoal", `${site.say(ground.charcoal.value)} of charcoal`, litres("charcoal")));
+  const lies = litres("mix");
+  const [likely, low, high] = [SETTLES.value, SETTLES.low!, SETTLES.high!].map((s) => mixLitres(ground.mix, lies, s));
+  likely!.forEach(({ what, litres: l }, i) =>
+    needs.push(
+      pour(
+        MIX[what].form,
+        `${formatNumber(lies)} L of ground as it lies`,
+        l,
+        low![i]!.litres * POURED.low,
+        high![i]!.litres * POURED.high,
+      ),
+    ),
+  );
+  if (ground.litter)
+    needs.push(
+      pour("litter", `${site.say(ground.litter.value)} of leaves`, siteFloor(site).landM2 * ground.litter.value),
+    );
+  return needs;
+}
