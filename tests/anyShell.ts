@@ -1,9 +1,11 @@
 import fc from "fast-check";
+import { BARE_BACKGROUND } from "../core/background/schema";
 import { newBuild, newSlidingPair, newVariant } from "../core/design/create";
 import { checkDesign } from "../core/design/limits";
 import { statedMm } from "../core/design/measure";
 import { FACES } from "../core/design/names";
 import type { Build, Feature, Variant } from "../core/design/schema";
+import { bareGround } from "../core/ground/schema";
 import { FOUND_IDS } from "../core/materials/face";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
@@ -11,6 +13,7 @@ import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
 import type { TankShell } from "../core/shell/kinds/tank/schema";
 import type { TankOnEndShell } from "../core/shell/kinds/tankOnEnd/schema";
 import type { TubShell } from "../core/shell/kinds/tub/schema";
+import { anyBackground, anyGround, anyService } from "./anyInside";
 import { jobInput } from "./job";
 
 const mm = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => statedMm(n / 2));
@@ -239,15 +242,24 @@ export const anyFoundBuild = (): fc.Arbitrary<Build> =>
       water: maybe(mm(5, 120)),
       seams: fc.constantFrom("none" as const, "base" as const, "all" as const),
       resident: maybe(fc.nat(STARTER_RESIDENTS.length - 1)),
+      divider: maybe(mm(20, 150)),
+      background: fc.option(anyBackground, { nil: structuredClone(BARE_BACKGROUND) }),
+      ground: fc.option(anyGround, { nil: bareGround() }),
+      service: anyService,
     })
-    .map(({ start, features, water, seams, resident }) => {
+    .map(({ start, features, water, seams, resident, divider, ...inside }) => {
       const kind = start.shell!.kind;
       const base = newVariant(kind);
       const variant: Variant = {
         ...base,
         ...start,
         features: features.map((f, i) => ({ ...f, id: `f${i}` }) as Feature),
-        seal: { ...base.seal, standingWater: water, seams },
+        seal: {
+          ...base.seal,
+          ...{ standingWater: water, seams },
+          dividers: divider ? [{ id: "d0", name: "Pane", made: "glass", height: divider, watertight: true }] : [],
+        },
+        ...inside,
       };
       const build = newBuild("Any", { unit: "mm" }, variant);
       build.brief.residents = resident === null ? [] : [structuredClone(STARTER_RESIDENTS[resident]!)];

@@ -70,7 +70,7 @@ export function groundFigures(site: Site): Figure[] {
         estimate: true,
       });
   }
-  if (ground.pool && levels.waterMm > 0)
+  if (ground.pool)
     list.push(
       {
         id: "ground/pool",

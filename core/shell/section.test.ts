@@ -29,7 +29,7 @@ describe("the vertical stack", () => {
   });
 
   it("of a tub ends at its rim, with no doors in it", () => {
-    expect(levels(nurseryTub())).toEqual({ floor: -2, base: 0, ground: 70, top: 352 });
+    expect(levels(nurseryTub())).toEqual({ floor: -2, base: 0, drain: 20, ground: 90, top: 352 });
     expect(levels(antYard())).toMatchObject({ ground: 18, top: 140 });
   });
 

@@ -127,8 +127,8 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
       continue;
     }
     if (feature.kind !== "keepOut" || feature.use === "window" || keepOutDepthMm(feature) <= 0) continue;
-    const into = reachInto(boxOf(shell, zone.face, rect, zoneDepthMm(zone)), keepOutBox(shell, feature));
-    if (into > 1e-6) list.push(add(clearanceSnag(site, zone, feature, into, path), `+${feature.id}`));
+    if (reachInto(boxOf(shell, zone.face, rect, zoneDepthMm(zone)), keepOutBox(shell, feature)) > 1e-6)
+      list.push(add(clearanceSnag(site, zone, feature, path), `+${feature.id}`));
   }
   return list;
 }
@@ -138,12 +138,22 @@ function clearanceSnag(
   { say, shell }: Site,
   zone: Zone,
   feature: Extract<Feature, { kind: "keepOut" }>,
-  intoMm: number,
   path: string,
 ): Omit<Snag, "stage" | "subject"> {
   const lamp = feature.use === "lamp";
   const name = zoneName(zone);
-  const down = intoMm + CLEAR_MM;
+  const own = boxOf(shell, zone.face, zoneRect(zone), zoneDepthMm(zone));
+  const kept = keepOutBox(shell, feature);
+  const intoMm = reachInto(own, kept);
+  // Down past the foot of what is kept clear; back past its edge, from the tip.
+  const down = own.high[2] - kept.low[2] + CLEAR_MM;
+  const shorter =
+    CLEAR_MM +
+    (zone.face === "back"
+      ? kept.high[1] - own.low[1]
+      : zone.face === "left"
+        ? own.high[0] - kept.low[0]
+        : kept.high[0] - own.low[0]);
   const { room } = shell.faces[zone.face];
   const lowest = room.vMm + zone.height.value / 2;
   return {
@@ -165,8 +175,8 @@ function clearanceSnag(
         ? []
         : [
             {
-              label: `Shorten it by ${say(down, "up")}`,
-              patch: [setMm(`${path}/depth`, Math.max(5, zone.depth.value - down))],
+              label: `Shorten it by ${say(shorter, "up")}`,
+              patch: [setMm(`${path}/depth`, Math.max(5, zone.depth.value - shorter))],
             },
           ]),
       takeOff(path),

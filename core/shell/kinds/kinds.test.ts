@@ -7,6 +7,7 @@ import { checkDesign } from "../../design/limits";
 import { statedMm } from "../../design/measure";
 import type { Build } from "../../design/schema";
 import { chosenVariant } from "../../design/variant";
+import { bareGround } from "../../ground/schema";
 import { type Plan, plan } from "../../plan";
 import { applyFix } from "../../snags/fix";
 import { ML_PER } from "../../units/quantity";
@@ -376,6 +377,7 @@ describe("standing on a floor", () => {
     shell.found.height = statedMm(1900);
     shell.tray = { height: statedMm(800) };
     shell.groundDepth = statedMm(780);
+    chosenVariant(build).ground = bareGround();
     const planned = plan(jobInput(build));
     const foot = planned.figures.find((f) => f.id === "shell/foot-load")!;
     const filled = planned.figures.find((f) => f.id === "shell/floor-load")!.inputs[0]!.value;

@@ -1,0 +1,39 @@
+import { describe, expect, it } from "vitest";
+import { statedMm } from "../design/measure";
+import { bears, leastAnchor, pieceKg, pullOf } from "./anchors";
+import { newZone } from "./create";
+import type { Piece } from "./schema";
+
+const piece = (own: Partial<Piece> = {}): Piece =>
+  ({
+    ...newZone("slab", "s", { face: "back", u: 0, v: 0 }),
+    ...{ width: statedMm(200), height: statedMm(100), depth: statedMm(100) },
+    ...own,
+  }) as Piece;
+
+describe("wood and stone on a wall", () => {
+  it("weigh as weighed, or by their size", () => {
+    expect(pieceKg(piece({ mass: statedMm(1.5) }))).toBe(1.5);
+    // Half of 0.2 × 0.1 × 0.1 m³ of cork at 200 kg/m³.
+    expect(pieceKg(piece())).toBeCloseTo(0.2, 9);
+    expect(pieceKg(piece({ of: "stone" }))).toBeCloseTo(2.7, 9);
+    expect(pieceKg(piece({ hollow: true }))).toBeCloseTo(0.1, 9);
+  });
+  it("pull at the upper edge of their bed as a beam bends, by hand", () => {
+    // 1 kg, 50 mm out, bed 200 × 100: M = 0.490 N·m, σ = 6M/(b·h²) = 1471 Pa, τ = 490 Pa.
+    const pull = pullOf(piece({ mass: statedMm(1) }));
+    expect(pull.leverMm).toBe(50);
+    expect(pull.edgeKPa).toBeCloseTo(Math.hypot(1.471, 0.49033), 4);
+    // Two upper screws share M over two thirds of the height.
+    expect(pull.screwN).toBeCloseTo(0.4903325 / 0.0666667 / 2, 3);
+  });
+  it("are held by the least that bears them", () => {
+    const held = (mass: number, depth: number) =>
+      leastAnchor(pullOf(piece({ mass: statedMm(mass), depth: statedMm(depth) })));
+    expect(held(0.3, 60)).toBe("foam");
+    expect(held(2, 200)).toBe("silicone");
+    expect(held(4, 300)).toBe("screwPlate");
+    expect(held(40, 400)).toBe("floor");
+    expect(bears("floor", pullOf(piece({ mass: statedMm(100) })))).toBe(true);
+  });
+});

@@ -1,0 +1,51 @@
+import { describe, expect, it } from "vitest";
+import { bareTank, plainWall, planned } from "../../tests/bareTank";
+import { statedMm } from "../design/measure";
+import { laminate } from "./works/board";
+
+const panels = (own = {}) =>
+  bareTank((v) => {
+    v.shell.groundDepth = statedMm(80);
+    v.background.walls = (["back", "left", "right"] as const).map((f) =>
+      plainWall(f, { buildUp: "panels", depth: statedMm(50), ...own }),
+    );
+  });
+
+describe("panels made outside", () => {
+  it("are cut so that the sides press the back, by hand", () => {
+    const parts = planned(panels()).parts.filter((p) => p.id.endsWith("/board"));
+    const size = Object.fromEntries(parts.map((p) => [p.id.split("/")[1], [p.lengthMm, p.widthMm]]));
+    // Inside 900 × 450 × 600, begun at 100: 500 high less 1.5. Back 900 − 2 × 1.5; sides 450 − 3 − 20 of the back's board.
+    expect(size.back).toEqual([897, 498.5]);
+    expect(size.left).toEqual([498.5, 427]);
+    expect(size.right).toEqual(size.left);
+  });
+  it("are butted from pieces where the board is too short", () => {
+    const wide = bareTank((v) => {
+      (v.shell as { found: { length: unknown } }).found.length = statedMm(1512);
+      v.background.walls = [plainWall("back", { buildUp: "panels" })];
+    });
+    const plan = planned(wide);
+    const board = plan.parts.find((p) => p.id === "background/back/board")!;
+    // 1500 − 3 in two, from boards of 1250 × 600; the wall is 598.5 high, which no trimmed board of 590 spans.
+    expect(board.qty).toBeGreaterThanOrEqual(2);
+    expect(board.working.length + board.working.width).toMatch(/÷ \d, butted/);
+  });
+  it("lie on no side of the shell and wait for none of its seams", () => {
+    const { steps } = planned(panels());
+    const own = steps.filter((s) => /^background\/(back|left|right)\//.test(s.id));
+    expect(own.length).toBeGreaterThan(9);
+    expect(own.filter((s) => s.posture)).toEqual([]);
+    expect(own.flatMap((s) => s.after.map((a) => a.id))).not.toContain("seal/bead");
+  });
+});
+
+describe("boards laminated", () => {
+  const { site } = planned(bareTank());
+  it("reach the depth with the least left over, then in the fewest layers", () => {
+    expect(laminate(site, 50)).toEqual({ thicknessMm: 50, layers: 1 });
+    expect(laminate(site, 60)).toEqual({ thicknessMm: 30, layers: 2 });
+    expect(laminate(site, 40)).toEqual({ thicknessMm: 20, layers: 2 });
+    expect(laminate(site, 72)).toEqual({ thicknessMm: 20, layers: 4 });
+  });
+});

@@ -1,0 +1,207 @@
+import { describe, expect, it } from "vitest";
+import { bareTank, planned, pressed, snagOf } from "../../tests/bareTank";
+import { newZone } from "../background/create";
+import { statedMm } from "../design/measure";
+import type { Variant } from "../design/schema";
+import { STARTER_RESIDENTS } from "../residents/starters";
+import type { Plant, Service } from "./schema";
+
+const wet = (more?: (variant: Variant) => void) =>
+  bareTank((v) => {
+    v.shell.groundDepth = statedMm(140);
+    v.seal.standingWater = statedMm(60);
+    v.ground = {
+      ...v.ground,
+      drain: { body: "clay", depth: statedMm(75) },
+      barrier: { kind: "weedCloth", curl: statedMm(30) },
+    };
+    more?.(v);
+  });
+const pool = {
+  u: statedMm(750),
+  v: statedMm(225),
+  width: statedMm(300),
+  length: statedMm(450),
+  divider: null,
+  wayOut: "ramp",
+  ramp: statedMm(40),
+} as const;
+const plant = (own: Partial<Plant> = {}): Plant => ({
+  ...{ id: "fern", name: "Fern", count: 1, pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
+  ...{ where: "ground", live: true, toxic: false },
+  ...own,
+});
+
+describe("mistakes of the ground are stopped or flagged, with the number that would be right", () => {
+  it("clay lower than the pool", () => {
+    const build = wet((v) => {
+      v.ground.drain = { body: "clay", depth: statedMm(50) };
+    });
+    const { snag, label, left, variant } = pressed(build, "ground/land-soaked");
+    expect(snag).toMatchObject({ severity: "stop", title: "Land will be soaked" });
+    expect(snag.sentence).toContain("Water 60 mm, drain layer 50 mm");
+    expect([label, left]).toEqual(["Raise the drain layer to 75 mm", undefined]);
+    expect(variant.ground.drain!.depth.value).toBe(75);
+    expect(snagOf(wet(), "ground/land-soaked")).toBeUndefined();
+  });
+  it("is none where a pane keeps the pool apart", () => {
+    const apart = wet((v) => {
+      v.ground.drain = { body: "clay", depth: statedMm(50) };
+      v.seal.dividers = [{ id: "d", name: "Pane", made: "glass", height: statedMm(90), watertight: true }];
+      v.ground.pool = { ...pool, divider: "d" };
+    });
+    expect(snagOf(apart, "ground/land-soaked")).toBeUndefined();
+    // Foam and stone keep nothing apart.
+    const foam = structuredClone(apart);
+    foam.variants[0]!.seal.dividers[0]!.made = "foamStone";
+    expect(snagOf(foam, "ground/land-soaked")!.severity).toBe("stop");
+  });
+  it("a barrier cut flush, of metal, of fleece, of one screen, or none", () => {
+    const barrier = (kind: "weedCloth" | "metalMesh" | "fleece" | "oneScreen", curl = 30) =>
+      wet((v) => {
+        v.ground.barrier = { kind, curl: statedMm(curl) };
+      });
+    expect(pressed(barrier("weedCloth", 0), "ground/no-curl")).toMatchObject({
+      snag: { severity: "stop", title: "The barrier is cut flush" },
+      label: "Leave 30 mm of curl",
+      left: undefined,
+    });
+    expect(snagOf(barrier("weedCloth", 12), "ground/no-curl")!.severity).toBe("mind");
+    expect(pressed(barrier("metalMesh"), "ground/barrier-kind")).toMatchObject({
+      snag: { severity: "stop" },
+      left: undefined,
+    });
+    expect(snagOf(barrier("fleece"), "ground/barrier-kind")!.severity).toBe("mind");
+    expect(snagOf(barrier("oneScreen"), "ground/barrier-kind")!.severity).toBe("mind");
+    const none = wet((v) => {
+      v.ground.barrier = null;
+    });
+    expect(pressed(none, "ground/no-barrier").left).toBeUndefined();
+  });
+  it("a recipe that does not sum, and one of nothing", () => {
+    const mix = (...amounts: number[]) =>
+      wet((v) => {
+        v.ground.mix = {
+          unit: "percent",
+          parts: (["coir", "bark", "moss"] as const).map((what, i) => ({ what, amount: statedMm(amounts[i]!) })),
+        };
+      });
+    const { snag, label, left, variant } = pressed(mix(25, 40, 30), "ground/does-not-sum");
+    expect(snag.sentence).toBe("Its parts come to 95 of a hundred; sphagnum moss would be 35 %, not 30.");
+    expect([label, left]).toEqual(["Make sphagnum moss 35 %", undefined]);
+    expect(variant.ground.mix.parts[2]!.amount.value).toBe(35);
+    expect(pressed(mix(80, 60, 5), "ground/does-not-sum").label).toBe("Take them as plain parts");
+    expect(snagOf(mix(25, 40, 35), "ground/does-not-sum")).toBeUndefined();
+    expect(pressed(mix(0, 0, 0), "ground/mix-of-nothing").left).toBeUndefined();
+  });
+  it("ground above the dam, with a slope as one cure", () => {
+    const build = bareTank((v) => {
+      v.shell.groundDepth = statedMm(595);
+    });
+    expect(snagOf(build, "shell/dam-too-low")!.sentence).toContain("Ground to 595 mm");
+  });
+  it("a pool deeper than its divider, off the floor, without a way out, with a steep ramp", () => {
+    const low = wet((v) => {
+      v.seal.dividers = [{ id: "d", name: "Pane", made: "glass", height: statedMm(50), watertight: true }];
+      v.ground.pool = { ...pool, divider: "d" };
+    });
+    expect(pressed(low, "ground/pool-over-divider")).toMatchObject({ label: "Make it 80 mm high", left: undefined });
+    const off = wet((v) => {
+      v.ground.pool = { ...pool, u: statedMm(850) };
+    });
+    expect(pressed(off, "ground/pool-off-the-floor")).toMatchObject({ snag: { severity: "stop" }, left: undefined });
+    const sheer = wet((v) => {
+      v.ground.pool = { ...pool, wayOut: "none" };
+    });
+    expect(pressed(sheer, "ground/no-way-out")).toMatchObject({ snag: { severity: "stop" }, left: undefined });
+    const steep = wet((v) => {
+      v.ground.pool = { ...pool, ramp: statedMm(70) };
+    });
+    expect(pressed(steep, "ground/steep-ramp").left).toBeUndefined();
+  });
+  it("plants taller than the room, wider than their planter, and no time to root", () => {
+    const build = wet((v) => {
+      v.background.zones = [newZone("planter", "cup", { face: "back", u: 300, v: 400 })];
+      v.ground.plants = [plant({ height: statedMm(700) }), plant({ id: "b", where: "cup", pot: statedMm(120) })];
+    });
+    const { snag, left } = pressed(build, "ground/outgrows");
+    expect(snag.sentence).toBe("Grown it is 700 mm; in the ground it has 460 mm.");
+    expect(left).toBeUndefined();
+    expect(pressed(build, "ground/pot-too-wide").left).toBeUndefined();
+    expect(pressed(build, "ground/no-settling")).toMatchObject({ label: "Let it settle 4 weeks", left: undefined });
+  });
+  it("a drain layer that fills with no way out, and a bulkhead without a hole", () => {
+    const fills = wet((v) => {
+      v.ground.misting = statedMm(800);
+    });
+    const { snag, left } = pressed(fills, "ground/fills-up");
+    // 0.405 m² × 15 mm × 0.42 ÷ (0.8 L × 0.3) = 10.6 days.
+    expect(snag.sentence).toContain("about 10 days");
+    expect(left).toBeUndefined();
+    const none = wet((v) => {
+      v.ground.outlet = "bulkhead";
+    });
+    expect(pressed(none, "ground/no-drain-port").snag.severity).toBe("stop");
+  });
+  it("perlite under a wet skin, a dish that is wicked dry, a film of ground", () => {
+    const frog = structuredClone(STARTER_RESIDENTS.find((r) => r.id === "mossy-frog")!);
+    const build = wet((v) => {
+      v.ground.mix = {
+        unit: "parts",
+        parts: [
+          { what: "coir", amount: statedMm(3) },
+          { what: "perlite", amount: statedMm(1) },
+        ],
+      };
+      v.ground.dish = { volume: statedMm(300), wicked: true };
+      v.shell.groundDepth = statedMm(80);
+    });
+    build.brief.residents = [frog];
+    expect(pressed(build, "ground/perlite").left).toBeUndefined();
+    expect(pressed(build, "ground/dish-wicks").left).toBeUndefined();
+    expect(pressed(build, "ground/a-film")).toMatchObject({ label: "Bring its top to 135 mm", left: undefined });
+  });
+});
+
+describe("what must be reached", () => {
+  const item = (own: Partial<Service> = {}): Service => ({
+    ...{ id: "pump", name: "Pump", kind: "pump", width: statedMm(50), height: statedMm(60), way: "box" },
+    ...{ wayWidth: statedMm(90), wayHeight: statedMm(100), plug: null, port: null },
+    ...own,
+  });
+  const served = (own: Partial<Service>) =>
+    wet((v) => {
+      v.features = [
+        {
+          ...{ id: "port-1", name: "Pump cable", face: "back", kind: "port", tube: null, use: "cable" },
+          ...{ bore: statedMm(12), gap: statedMm(1), u: statedMm(450), v: statedMm(300) },
+        },
+      ];
+      v.service = [item(own)];
+    });
+  it("stops a pump with no way out", () => {
+    expect(pressed(served({ way: "none" }), "service/no-way-out")).toMatchObject({
+      snag: { severity: "stop" },
+      left: undefined,
+    });
+    expect(planned(served({})).snags.some((s) => s.rule.startsWith("service/"))).toBe(false);
+  });
+  it("stops a way that is too small, either way round, and says what would do", () => {
+    expect(
+      pressed(served({ wayWidth: statedMm(52), wayHeight: statedMm(100) }), "service/way-too-small"),
+    ).toMatchObject({
+      label: "Leave 55 mm × 65 mm",
+      left: undefined,
+    });
+    expect(
+      snagOf(served({ wayWidth: statedMm(65), wayHeight: statedMm(55) }), "service/way-too-small"),
+    ).toBeUndefined();
+  });
+  it("minds a plug that its port does not pass, and a port that is gone", () => {
+    expect(pressed(served({ plug: statedMm(20), port: "port-1" }), "service/plug-too-large")).toMatchObject({
+      label: "Bore the port 21 mm",
+      left: undefined,
+    });
+    expect(pressed(served({ port: "gone" }), "service/port-gone").left).toBeUndefined();
+  });
+});

@@ -1,0 +1,161 @@
+import { expect, type Page, test } from "@playwright/test";
+import { open, saved, tally } from "./hand";
+
+const CABINET = "/builds/haberdasher-s-cabinet";
+const snag = (page: Page, words: string | RegExp) =>
+  page.getByRole("complementary", { name: "Snags" }).getByText(words).first();
+const press = (page: Page, name: string) => page.getByRole("button", { name, exact: true }).first().click();
+const tick = (page: Page, name: string) =>
+  page.getByRole("checkbox", { name }).first().locator("xpath=ancestor::label").click();
+const choose = (page: Page, label: string, option: string) =>
+  page.getByRole("combobox", { name: label, exact: true }).first().selectOption({ label: option });
+async function type(page: Page, label: string | RegExp, text: string) {
+  const field = page.getByRole("textbox", { name: label }).first();
+  await field.fill(text);
+  await field.blur();
+}
+
+test("the cabinet goes on through background and ground, and mistakes made on purpose are stopped or flagged", async ({
+  page,
+}) => {
+  // A planter with no hole stands in the demo as it comes.
+  await open(page, `${CABINET}/background`);
+  await expect(snag(page, "Planter 75, right has no hole")).toBeVisible();
+  await press(page, "Drill it first");
+  await expect(snag(page, "Planter 75, right has no hole")).toHaveCount(0);
+
+  // Silicone on foam skin, damp fibre, peat for a climber on toe pads.
+  await press(page, "Right");
+  await tick(page, "The skin is taken off");
+  await expect(snag(page, "Silicone and fibre: may let go")).toBeVisible();
+  await expect(snag(page, /Nothing keeps well on the glossy skin|does not grip the glossy skin/)).toBeVisible();
+  await press(page, "Take the skin off first");
+  await expect(snag(page, "Silicone and fibre: may let go")).toHaveCount(0);
+  await tick(page, "The fibre is damp");
+  await expect(snag(page, "Silicone and fibre: will not hold")).toBeVisible();
+  await press(page, "Dry the fibre first");
+  await expect(snag(page, "Silicone and fibre: will not hold")).toHaveCount(0);
+  await choose(page, "Fibre", "peat");
+  await expect(snag(page, "Mossy frog will slip")).toBeVisible();
+  await press(page, "Face it with tree-fern fibre");
+  await expect(snag(page, "Mossy frog will slip")).toHaveCount(0);
+
+  // A ledge on the heat mat's pane.
+  await press(page, "ledge");
+  await expect(snag(page, "Foam on the heat mat's pane")).toBeVisible();
+  await press(page, "Move it clear");
+  await expect(snag(page, "Foam on the heat mat's pane")).toHaveCount(0);
+
+  // A lift far too thick.
+  await type(page, "One lift, once risen", "200");
+  await expect(snag(page, "A lift too thick")).toBeVisible();
+  await press(page, "Foam in lifts of 40 mm");
+  await expect(snag(page, "A lift too thick")).toHaveCount(0);
+  await saved(page);
+
+  // Foam that is up although the water test counts no more.
+  await open(page, `${CABINET}/seal`);
+  await type(page, "Bead, its leg", "8");
+  await expect(snag(page, "Covered before the water test")).toBeVisible();
+  await type(page, "Bead, its leg", "6");
+  await expect(snag(page, "Covered before the water test")).toHaveCount(0);
+  await saved(page);
+
+  // A lamp over the branch.
+  await open(page, `${CABINET}/shell`);
+  await press(page, "Add a keep-out");
+  const lamp = page.locator("section", { has: page.getByRole("combobox", { name: "For", exact: true }) }).last();
+  await lamp.getByRole("combobox", { name: "For" }).selectOption({ label: "lamp clearance" });
+  await lamp.getByRole("combobox", { name: "Face" }).selectOption({ label: "top" });
+  for (const [label, text] of [
+    ["Wide", "160"],
+    ["High", "160"],
+    ["Middle from the left", "90"],
+    ["Middle from the front", "460"],
+    ["Clear into the room", "330"],
+  ] as const) {
+    const field = lamp.getByRole("textbox", { name: label });
+    await field.fill(text);
+    await field.blur();
+  }
+  await expect(snag(page, /Beech branch is too near/)).toBeVisible();
+  await press(page, "Lower it by 57 mm");
+  await expect(snag(page, /Beech branch is too near/)).toHaveCount(0);
+  await saved(page);
+
+  // Ground: barrier flush and of metal, clay lower than the pool, a pump with no way out, a mix that does not sum.
+  await open(page, `${CABINET}/ground`);
+  await type(page, "Its curl, each side", "0");
+  await expect(snag(page, "The barrier is cut flush")).toBeVisible();
+  await press(page, "Leave 30 mm of curl");
+  await expect(snag(page, "The barrier is cut flush")).toHaveCount(0);
+  await choose(page, "Barrier", "metal mesh");
+  await expect(snag(page, "Metal mesh under wet ground")).toBeVisible();
+  await press(page, "Lay weed cloth instead");
+  await expect(snag(page, "Metal mesh under wet ground")).toHaveCount(0);
+  await choose(page, "Behind", "nothing: one level with the land");
+  await expect(snag(page, "Land will be soaked")).toBeVisible();
+  await expect(snag(page, "Water 60 mm, drain layer 40 mm: it must top the water by 10 to 20 mm.")).toBeVisible();
+  await press(page, "Raise the drain layer to 75 mm");
+  await expect(snag(page, "Land will be soaked")).toHaveCount(0);
+  await choose(page, "Its way out", "none: it is glued in");
+  await expect(snag(page, "Pool pump has no way out")).toBeVisible();
+  await press(page, "Stand it in a box with a lid");
+  await expect(snag(page, "Pool pump has no way out")).toHaveCount(0);
+  await choose(page, "Start from a recipe", "Coir 25, bark 40, moss 35");
+  await type(page, "sphagnum moss", "30");
+  await expect(snag(page, "The mix does not sum")).toBeVisible();
+  await press(page, "Make sphagnum moss 35 %");
+  await expect(snag(page, "The mix does not sum")).toHaveCount(0);
+  await saved(page);
+});
+
+test("finishes and build-ups stand side by side; choosing one changes supplies, diary, net room and mass", async ({
+  page,
+}) => {
+  await open(page, "/builds/flat-pack-1500/background");
+  await press(page, "Left");
+  const way = (id: string) => page.locator(`tr[data-way="${id}"]`);
+  for (const id of ["siliconeFibre", "puGlueFibre", "waterproofer", "grout", "foam", "panels", "board"]) {
+    await expect(way(id)).toContainText("€");
+    await expect(way(id)).toContainText(/\d h|\d min/);
+  }
+  await expect(way("grout")).toContainText("chosen");
+  const mass = async () => (await tally(page, "Mass dry / wet").textContent()) ?? "";
+  const before = await mass();
+  const section = page.getByRole("img", { name: /^Section left to right/ });
+  await expect(section.locator('[data-piece="left"]')).toBeVisible();
+  await page.getByRole("button", { name: "Use silicone and dry fibre" }).click();
+  await expect(way("siliconeFibre")).toContainText("chosen");
+  await expect(page.getByText("silicone and fibre · ", { exact: false }).first()).toBeVisible();
+  expect(await mass()).not.toBe(before);
+  await page.getByRole("button", { name: "Use none" }).click();
+  await expect(way("none")).toContainText("chosen");
+  await expect(section.locator('[data-piece="left"]')).toHaveCount(0);
+  await saved(page);
+  await open(page, "/builds/flat-pack-1500/diary");
+  await expect(page.getByText(/Panels save [\d.]+ days on the walls/)).toBeVisible();
+  await expect(page.locator('[data-step="background/left/lift-1"]')).toHaveCount(0);
+  await expect(page.locator('[data-step="background/right/lift-1"]')).toBeVisible();
+  await open(page, "/builds/flat-pack-1500/buying");
+  await expect(page.getByText("Building foam").first()).toBeVisible();
+});
+
+test("a zone is dragged on its wall, nudged by keys, and its section follows", async ({ page }) => {
+  await open(page, "/builds/flat-pack-1500/background");
+  const ledge = page.locator('[data-zone="ledge-1"]');
+  const middle = page.locator('[data-zone-card="ledge-1"]').getByRole("textbox", { name: "Middle from the left" });
+  await expect(middle).toHaveValue("420");
+  const box = (await ledge.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(middle).not.toHaveValue("420");
+  await expect(page.getByText("Section through Basking ledge · every level")).toBeVisible();
+  const at = Number(await middle.inputValue());
+  await ledge.focus();
+  await page.keyboard.press("Shift+ArrowRight");
+  await expect(middle).toHaveValue(String(at + 10));
+  await saved(page);
+});
