@@ -20,6 +20,7 @@ import {
   readPinnedNow,
   readStock,
   readWorkshop,
+  writeBook,
   writePinnedNow,
   writePrice,
   writeStock,
@@ -130,6 +131,17 @@ describe("workshop, book and stock", () => {
     expect(JSON.parse(priced)).toEqual(before);
     expect(await writePrice(open.db, "silicone-neutral-tube", null)).toBe(true);
     expect(await readBook(open.db)).toEqual(before);
+  });
+
+  it("adds to a book kept before what later versions hold, and leaves the rest as it was", async () => {
+    const whole = await readBook(open.db);
+    const old = { materials: whole.materials.filter((m) => m.class !== "foam" && m.class !== "fill").slice(0, 12) };
+    old.materials[0]!.name = "My own name for it";
+    await writeBook(open.db, old);
+    const read = await readBook(open.db);
+    expect(read.materials.slice(0, 12)).toEqual(old.materials);
+    expect(read.materials.map((m) => m.id).sort()).toEqual(whole.materials.map((m) => m.id).sort());
+    await writeBook(open.db, whole);
   });
 });
 

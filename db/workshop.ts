@@ -2,6 +2,7 @@ import { asc, eq } from "drizzle-orm";
 import * as v from "valibot";
 import { emptyStock, type Stock, StockSchema } from "../core/buying/stock";
 import { starterWorkshop, type Workshop, WorkshopSchema } from "../core/diary/workshop";
+import { completeBook } from "../core/materials/complete";
 import { type Book, BookSchema, type Material } from "../core/materials/schema";
 import { starterBook } from "../core/materials/starter";
 import type { Database } from "./open";
@@ -33,12 +34,12 @@ export const writeStock = (db: Database, stock: Stock) => writeSetting(db, "stoc
 export const readPinnedNow = (db: Database): Promise<string | undefined> => readSetting(db, "now", v.string());
 export const writePinnedNow = (db: Database, now: string) => writeSetting(db, "now", now);
 
-/** The materials book; the starter book until one is kept. */
+/** The materials book, with what later versions added; the starter book until one is kept. */
 export async function readBook(db: Database): Promise<Book> {
   const rows = await db.select().from(materials).orderBy(asc(materials.position));
   if (rows.length === 0) return starterBook();
   const read = v.safeParse(BookSchema, { materials: rows.map((r) => r.material) });
-  return read.success ? read.output : starterBook();
+  return read.success ? completeBook(read.output) : starterBook();
 }
 
 /** Keeps the whole book. */

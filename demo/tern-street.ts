@@ -102,6 +102,7 @@ const PRICES: Record<string, number> = {
   "litter-5": 550,
   "peat-10": 450,
   "cork-5": 780,
+  "gypsum-3": 640,
   "weedcloth-1": 430,
   "screen-1": 690,
   "pad-1": 620,

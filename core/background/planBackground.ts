@@ -60,6 +60,7 @@ function startOf(site: Site, { wall }: Cover): Step["after"] {
   const inside = BUILD_UP[wall.buildUp].inTheShell;
   const list: Step["after"] = [
     { id: "background/prepare", because: "what is glued is laid out dry and photographed first" },
+    { id: "background/conduit", because: "a pump is swapped later only through what was laid before the wall" },
     { id: `background/${wall.face}/film`, because: "film goes on while the pane is reached" },
   ];
   if (!inside && wall.buildUp !== "board") return list;
@@ -126,7 +127,25 @@ function prepareSteps(site: Site): Step[] {
     ...(wrapped.length > 0 ? [`Wrap ${wrapped.map(zoneName).join(", ")}.`] : []),
     ...(lamps.length > 0 ? ["Set the lamps in place and measure to the nearest perch."] : []),
   ];
+  const routed = site.variant.service.filter((s) => s.port !== null || s.way === "duct");
   return [
+    ...(routed.length > 0
+      ? [
+          {
+            id: "background/conduit",
+            title: "Lay conduits and hoses",
+            detail: `For ${routed.map((s) => s.name.toLowerCase()).join(", ")}: the route measured, the plug passed through once, hoses threaded long and trimmed last.`,
+            stage: "background",
+            handsOnMinutes: 15 * routed.length,
+            waitMinutes: 0,
+            after: [{ id: "background/prepare", because: "routes are marked with everything in its place" }],
+            splittable: true,
+            toHand: ["conduit", "hose", "tape"],
+            cautions: [CAUTION.waterPower],
+            passSign: "What will be swapped has come out and gone back by its way.",
+          } satisfies Step,
+        ]
+      : []),
     {
       id: "background/prepare",
       title: "Lay the walls out dry",

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { antYard } from "../../demo/builds";
+import { antYard, haberdasher } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
 import { statedMm } from "./measure";
 import { readBuild } from "./read";
@@ -51,6 +51,24 @@ describe("older builds", () => {
     const read = readBuild(build, jobInput().book);
     if (!read.ok) throw new Error(read.message);
     expect(read.value.variants[0]!.features.map((f) => f.id)).toEqual(["tube-1", "tube-2"]);
+  });
+
+  it("of version 4 are read with nothing inside, and their keep-outs reach no further than their face", () => {
+    const build = haberdasher();
+    const variants = build.variants.map(({ background, ground, service, ...variant }) => ({
+      ...variant,
+      features: variant.features.map((f) => (f.kind === "keepOut" ? { ...f, deep: undefined } : f)),
+    }));
+    const read = readBuild(JSON.parse(JSON.stringify({ ...build, version: 4, variants })), jobInput().book);
+    if (!read.ok) throw new Error(read.message);
+    const [variant] = read.value.variants;
+    expect(variant).toMatchObject({
+      background: { walls: [], zones: [] },
+      ground: { drain: null, plants: [] },
+      service: [],
+    });
+    expect(variant!.features.find((f) => f.kind === "keepOut")).toMatchObject({ deep: null });
+    expect(variant!.seal).toEqual(build.variants[0]!.seal);
   });
 
   it("of this version, and what is no build, are left as they are", () => {

@@ -29,6 +29,7 @@ function closingSteps(): Step[] {
         { id: "front/audit", because: "doors and vents decide the climate" },
         { id: "seal/air-out", because: "nobody breathes this air yet" },
         { id: "ground/lay", because: "ground holds water and warmth" },
+        { id: "shell/pour", because: "a wet floor breeds mould" },
         { id: "ground/pump", because: "it runs as it will run" },
         { id: "background/air-out", because: "walls hold warmth, and give off fumes" },
       ],

@@ -1,4 +1,4 @@
-import { constant, type Figure } from "../figures/figure";
+import { constant, type Figure, label } from "../figures/figure";
 import type { Site } from "../ledgers/site";
 import { fillOf } from "../shell/mass";
 import { fillBalance, lossOf } from "./balance";
@@ -8,6 +8,9 @@ import { drainRoom, siteFloor } from "./site";
 
 /** Slope of a ramp out of the water, degrees (HANDBOOK §4: 30–45, from memory). */
 export const RAMP_DEG = { value: 40, low: 30, high: 45 } as const;
+
+/** Water conditioner, mL a litre; what stands on the bottle rules. */
+const CONDITIONER_ML_PER_L = { value: 0.25, low: 0.1, high: 0.5, basis: label } as const;
 
 /** How far a ramp runs at a slope, mm. */
 export const rampRunMm = (waterMm: number, degrees: number): number =>
@@ -82,6 +85,18 @@ export function groundFigures(site: Site): Figure[] {
           { name: "wide", value: ground.pool.width.value, unit: "mm" },
           { name: "long", value: ground.pool.length.value, unit: "mm" },
           { name: "water line", value: levels.waterMm, unit: "mm" },
+        ],
+      },
+      {
+        id: "ground/conditioner",
+        label: "Conditioner for it",
+        value: floor.poolM2 * levels.waterMm * CONDITIONER_ML_PER_L.value,
+        unit: "mL",
+        rounding: "up",
+        formula: "litres × dose",
+        inputs: [
+          { name: "pool", value: floor.poolM2 * levels.waterMm, unit: "L", figure: "ground/pool" },
+          constant("dose for chlorine and chloramine", CONDITIONER_ML_PER_L, "mL/L"),
         ],
       },
       ...(ground.pool.wayOut === "ramp"

@@ -228,7 +228,7 @@ export function groundSteps(site: Site): Step[] {
         ],
         {
           title: "Settle in",
-          detail: `${formatNumber(ground.settleWeeks.value)} weeks planted and running, no animal yet. Watch: water level, damp at the warm and the cool end, mould, plants, latch, crew.`,
+          detail: `${formatNumber(ground.settleWeeks.value)} weeks planted and running, no animal yet, misted daily at first. Watch: water level, damp at the warm and the cool end, mould, plants, latch, crew.`,
           handsOnMinutes: 15,
           waitMinutes: ground.settleWeeks.value * WEEK_MINUTES,
           waitFor: "roots and crew",

@@ -15,6 +15,7 @@ export const FILL_FORMS = [
   "litter",
   "peat",
   "cork",
+  "gypsum",
 ] as const;
 export type FillForm = (typeof FILL_FORMS)[number];
 

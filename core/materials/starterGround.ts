@@ -68,6 +68,13 @@ export const GROUND_MATERIALS: readonly Material[] = [
   fill("perlite", "Perlite", [110, 90, 140], [pack("perlite-10", "bag 10 L", litres(10))]),
   fill("litter", "Dry leaves", [60, 30, 100], [pack("litter-5", "bag 5 L", litres(5))]),
   fill("peat", "Peat fibre", [150, 100, 250], [pack("peat-10", "bag 10 L", litres(10))]),
+  fill(
+    "gypsum",
+    "Gypsum cement, mixed",
+    [1700, 1500, 1900],
+    [pack("gypsum-3", "bag 5 kg, 3 L mixed", litres(3))],
+    "Sets in the pot: mix what is poured at once.",
+  ),
   fill("cork", "Cork granules", [120, 90, 180], [pack("cork-5", "bag 5 L", litres(5))]),
   cloth("weedCloth", "Weed cloth", [pack("weedcloth-1", "roll 1 × 2 m", m2(2))]),
   cloth("fibreScreen", "Glass-fibre screen for barriers", [pack("screen-1", "roll 1 × 2 m", m2(2))]),

@@ -4,6 +4,7 @@ import { BUILD_UP } from "#core/background/buildUps";
 import { buildUpsOf, finished, finishesOf, type WayOfWall } from "#core/background/compare";
 import { FINISH } from "#core/background/finishes";
 import type { Wall } from "#core/background/schema";
+import { atAGoM2 } from "#core/background/works/finish";
 import { chosenVariant } from "#core/design/variant";
 import { parseLocal } from "#core/diary/calendar";
 import { formatMinutes, formatMoney, formatNumber } from "#core/units/format";
@@ -50,7 +51,7 @@ export function Compare({ wall, index }: { wall: Wall; index: number }) {
           <Ways
             rows={ends.map((way) => ({
               ...{ way, id: way.id, name: FINISH[way.id].name, chosen: way.id === wall.finish },
-              more: `${FINISH[way.id].mind} Tone: ${FINISH[way.id].tones}. Mending: ${FINISH[way.id].repair}.`,
+              more: `${FINISH[way.id].mind}${atAGo(way.id)} Tone: ${FINISH[way.id].tones}. Mending: ${FINISH[way.id].repair}.`,
               take: () => put((w) => finished(w, way.id)),
             }))}
           />
@@ -67,6 +68,13 @@ export function Compare({ wall, index }: { wall: Wall; index: number }) {
       </Panel>
     </>
   );
+}
+
+/** How much wall is taken at a go, where something is pressed into a wet coat. */
+function atAGo(id: Wall["finish"]): string {
+  const m2 = atAGoM2(id);
+  const open = FINISH[id].openMinutes;
+  return m2 && open ? ` Open ${formatNumber(open.value)} min: about ${formatNumber(m2, 2, "down")} m² at a go.` : "";
 }
 
 interface Row {

@@ -107,6 +107,10 @@ export function WallFields({ wall, index }: { wall: Wall; index: number }) {
       </Flex>
       <Text fontSize="xs" color="muted" mt="2">
         {kind.carved ? `${kind.mind} ${FINISH[wall.finish].mind}` : kind.mind}
+        {foamed &&
+          (wall.foam === "foamPond"
+            ? " Pond foam is tighter and rises less; some find it easier to lay, others its skin harder to open."
+            : " Building foam rises more, and yellows where light falls on it bare.")}
       </Text>
     </Panel>
   );

@@ -65,6 +65,7 @@ export default function GroundStage() {
               <FigureReading id="ground/capacity" />
               <FigureReading id="ground/days-to-fill" />
               <FigureReading id="ground/pool" />
+              <FigureReading id="ground/conditioner" />
               <FigureReading id="ground/ramp" />
               <FigureReading id="shell/mass-fill" label="Ground and water weigh" />
             </Fields>

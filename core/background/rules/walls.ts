@@ -10,6 +10,8 @@ import { LIFT_MM } from "../foam";
 
 /** A lift over this never sets through, mm: from memory. */
 const NEVER_LIFT_MM = 60;
+/** Carved foam thinner than this has holes in it, mm: from memory. */
+const THIN_MM = 15;
 /** Animals that pass smaller holes than this vanish behind a background: from memory. */
 const TINY_MM = 4;
 
@@ -45,6 +47,15 @@ export function wallSnags(site: Site, cover: Cover, test: Pick<TestStanding, "st
       sentence: `${say(wall.lift.value)} in one go; ${say(LIFT_MM.value)} once risen is the most.`,
       reason: "Thick foam stays wet inside and caves when it is carved (the limit is from memory).",
       fix: { label: `Foam in lifts of ${say(LIFT_MM.value)}`, patch: [setMm(`${path}/lift`, LIFT_MM.value)] },
+    });
+  if (BUILD_UP[wall.buildUp].carved && wall.depth.value < THIN_MM)
+    add("mind", {
+      rule: "background/thin",
+      title: "Thin in its valleys",
+      sentence: `${say(wall.depth.value)} where it is thinnest; under ${say(THIN_MM)} a lamp behind shows through, and carving bares the wall.`,
+      reason:
+        "Thin spots are found after the coat, and each patch is carved, glued and cured anew (the limit is from memory).",
+      fix: { label: `Make its valleys ${say(THIN_MM)} deep`, patch: [setMm(`${path}/depth`, THIN_MM)] },
     });
   const filled = Math.max(shell.levels.groundMm, shell.levels.groundFrontMm, shell.levels.waterMm);
   if (wall.foot && wall.foot.value < filled)

@@ -8,7 +8,7 @@ import { layerKind } from "../../seal/stack/layers";
 import { formatNumber } from "../../units/format";
 import type { Cover } from "../cover";
 import { FIBRE, FINISH } from "../finishes";
-import { afterStep, stepId, WALL_DOWN, type Work, wallStep } from "./work";
+import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";
 
 /** The fibre a wall is faced with, as the book has it. */
 const fibreMaterial = (site: Site, form: string) =>
@@ -16,6 +16,13 @@ const fibreMaterial = (site: Site, form: string) =>
 
 /** Silicone of a fibre coat goes on as a film of 1 to 2 mm: litres on a square metre, from trade practice. */
 const SILICONE_FILM = { value: 1.5, low: 1, high: 2 } as const;
+
+/** Mortar: a thin primer, a thick coat, a colour. */
+const MORTAR_COATS = [
+  " Thin, as a primer. Tape the frames first: it never comes off.",
+  " Thick, on the primer.",
+  " Colour; it dries much lighter than it goes on.",
+] as const;
 
 /** How much wall is coated at a go, m²: what a pair of hands covers within the open time. */
 export function atAGoM2(finish: Cover["wall"]["finish"]): number | undefined {
@@ -84,7 +91,9 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
           ),
           {
             title: `${layer.name}, ${face} wall${coats > 1 ? `, coat ${coat} of ${coats}` : ""}`,
-            detail: `${formatNumber(m2, 2)} m². ${layer.mind}${go && layer.fibre ? ` About ${formatNumber(go, 2, "down")} m² at a go, then press the ${FIBRE[wall.fibre].name} in.` : ""}${id === "grout" && coat === 1 ? " Tape the frames first: it never comes off." : ""}`,
+            detail: `${formatNumber(m2, 2)} m². ${layer.mind}${go && layer.fibre ? ` About ${formatNumber(go, 2, "down")} m² at a go, then press the ${FIBRE[wall.fibre].name} in.` : ""}${id === "grout" ? MORTAR_COATS[Math.min(coat, 3) - 1] : ""}${
+              last && id === kind.layers.at(-1) ? " Late changes and patches come before this one." : ""
+            }`,
             handsOnMinutes: RATES.coatSetUp.value + m2 * kind.minutesPerM2.value,
             waitMinutes:
               (last ? Math.max(layer.dry.recoat.value, layer.dry.handle.value) : layer.dry.recoat.value) * 60,
@@ -123,6 +132,3 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
     );
   return { parts: [], needs, steps, kg: m2 * kind.kgPerM2.value, safeMinutes: safe };
 }
-
-/** The last coat of a finish, for what comes after. */
-export const finishStepId = stepId;

@@ -7,6 +7,7 @@ import { layerKind } from "../../seal/stack/layers";
 import { formatNumber } from "../../units/format";
 import type { Cover } from "../cover";
 import { CARVE_MINUTES, foamMl, foamNeed, foamOf, LIFT_MM, liftsOf, PANEL_CORE_MM, TACK_MINUTES } from "../foam";
+import { isPiece, zoneName } from "../zones";
 import { finishWork } from "./finish";
 import { panelSizes } from "./panelSizes";
 import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";
@@ -56,10 +57,10 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
           detail: `${formatNumber(m2, 2)} m², to ${site.say(Math.min(peakMm, lift * wall.lift.value))} once risen. ${
             lift === 1
               ? inside
-                ? "Over the line of the ground only; press wood, cork and pots in while it is wet, and keep windows, mats and edges that mate bare."
+                ? "Over the line of the ground only; windows, mats and edges that mate stay bare."
                 : "On the bench. Keep the edges that mate bare."
               : "Where ridges and ledges stand."
-          }`,
+          }${lift === 1 ? beddedWords(cover) : ""}`,
           handsOnMinutes: (m2 * RATES.foamPerM2.value) / lifts + 5,
           waitMinutes: last ? CARVE_MINUTES.value * (thick ? 2 : 1) : TACK_MINUTES.value,
           waitFor: last ? "the foam to set through" : "the lift to tack",
@@ -125,4 +126,17 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
     kg: (volumeMl / 1e6) * (foam?.densityKgPerM3.value ?? 35) + coreKg + finish.kg,
     safeMinutes: Math.max(layerKind(wall.foam).dry.safe.value * 60, finish.safeMinutes),
   };
+}
+
+/** How pieces go in: pressed into wet foam and held, or set first and foamed round. */
+function beddedWords({ zones }: Cover): string {
+  const named = (list: typeof zones) => list.map((z) => zoneName(z).toLowerCase()).join(", ");
+  const pressed = zones.filter((z) => (isPiece(z) && z.bedding === "pressed") || z.kind === "planter");
+  const round = zones.filter((z) => isPiece(z) && z.bedding === "foamedRound");
+  return [
+    pressed.length > 0
+      ? ` Press ${named(pressed)} in while it is wet: held 5 min by hand, left alone an hour; cork grips within 20 to 30 min.`
+      : "",
+    round.length > 0 ? ` ${named(round)} set and propped first, foamed round: foam swallows what it rises round.` : "",
+  ].join("");
 }
