@@ -132,7 +132,7 @@ test("size is set against need, the school is chosen by the builder, and the old
   await field(page, "Floor it needs, long").fill("1.8 m");
   await field(page, "Floor it needs, long").blur();
   const small = page.locator("[data-rule='fit/too-small']");
-  await expect(small).toContainText("length 1500 mm of 1800 mm");
+  await expect(small).toContainText("length 1400 mm of 1800 mm");
   await page
     .locator("[data-rule='fit/choose-school']")
     .getByRole("button", { name: "Stepping up as it copes" })
@@ -162,7 +162,7 @@ test("an inch build shows inches in sections and tally, and goes over to millime
   await expect(page.getByRole("img", { name: /^Section front to back: .*dam 4"/ })).toBeVisible();
   await page.getByRole("button", { name: "inches" }).click();
   await expect(page.getByRole("img", { name: /^Section front to back: .*dam 101.6/ })).toBeVisible();
-  await expect(tally(page, "Mass dry / wet")).toHaveText("12 / 18 kg");
+  await expect(tally(page, "Mass dry / wet")).toHaveText("13 / 19 kg");
   await page.getByRole("button", { name: "Undo" }).click();
   await saved(page);
 });

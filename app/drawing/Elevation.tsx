@@ -9,12 +9,16 @@ import { CoverMark } from "./CoverMark";
 import { drawRect } from "./drawRect";
 import { Hatches } from "./Hatches";
 import { hatchOf } from "./hatchOf";
-import { Label } from "./Label";
+import { Label, LETTER } from "./Label";
 import { ZoneMark } from "./ZoneMark";
 
 const WIDTH = 470;
 const MAX_HEIGHT = 330;
 const PAD = { top: 18, bottom: 18, side: 4 };
+
+/** The longest of some words that fits a width; the shortest where none does. */
+const fitting = (words: readonly string[], width: number): string =>
+  words.find((w) => w.length * LETTER <= width) ?? words.at(-1) ?? "";
 
 /** One wall, looking in: its own background, the zones on it, and what must stay free. */
 export function Elevation({ face }: { face: WallId }) {
@@ -54,7 +58,15 @@ export function Elevation({ face }: { face: WallId }) {
         {cover && <CoverMark cover={cover} net={net} scale={scale} />}
         {cover && cover.footMm > 0 && (
           <Label x={(whole.widthMm * scale) / 2} y={(whole.heightMm - cover.rect.vMm / 2) * scale + 4} anchor="middle">
-            {`bare ${say(cover.footMm)}${shell.levels.groundMm > 0 ? ` · ground to ${say(shell.levels.groundMm)}` : ""}`}
+            {fitting(
+              [
+                ...(shell.levels.groundMm > 0
+                  ? [`bare ${say(cover.footMm)} · ground to ${say(shell.levels.groundMm)}`]
+                  : []),
+                `bare ${say(cover.footMm)}`,
+              ],
+              whole.widthMm * scale,
+            )}
           </Label>
         )}
         {variant.features

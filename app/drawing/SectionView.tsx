@@ -54,6 +54,8 @@ const FILL: Record<FillPiece["kind"] | CoverPiece["kind"], string> = {
   soaked: "url(#hatch-soaked)",
   divider: "url(#hatch-glass)",
   foam: "url(#hatch-foam)",
+  mat: "url(#hatch-board)",
+  earth: "url(#hatch-ground)",
   piece: "url(#hatch-piece)",
   planter: "var(--chakra-colors-sheet)",
 };

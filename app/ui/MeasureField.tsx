@@ -3,6 +3,7 @@ import { type KeyboardEvent, memo, useEffect, useRef, useState } from "react";
 import type { Measure } from "#core/design/schema";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
 import { parseMeasure } from "#core/units/guess";
+import { MM_PER } from "#core/units/length";
 import { parseDecimal } from "#core/units/number";
 import { parseVolumeMl } from "#core/units/quantity";
 import { fail, ok, type Result } from "#core/units/result";
@@ -40,7 +41,7 @@ export const MeasureField = memo(function MeasureField({
   const [error, setError] = useState<string | null>(null);
   const editing = useRef(false);
   const touched = useRef(false);
-  const own = value?.typed;
+  const own = value ? (kind === "length" ? typedWords(value, units.unit) : value.typed) : undefined;
   // A value that came from elsewhere, an undo or a drag, stands in for what could not be taken.
   const shown = useRef(own);
   useEffect(() => {
@@ -120,6 +121,14 @@ export const MeasureField = memo(function MeasureField({
     </Field.Root>
   );
 });
+
+/** What was typed, its unit said where a bare number would now be read in another. */
+function typedWords({ typed, value }: Measure, unit: "mm" | "in"): string {
+  const bare = parseDecimal(typed);
+  if (bare === undefined || bare === 0) return typed;
+  if (unit === "in" && Math.abs(bare - value) < 1e-6) return `${typed} mm`;
+  return unit === "mm" && Math.abs(bare * MM_PER.in - value) < 1e-6 ? `${typed} in` : typed;
+}
 
 function plainNumber(typed: string): Result<number> {
   const number = parseDecimal(typed);

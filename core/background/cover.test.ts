@@ -115,7 +115,7 @@ describe("net, section and model of a wall agree", () => {
           const mid = cover.rect.uMm + cover.rect.widthMm / 2;
           const cut = cover.wall.face === "back" ? "frontBack" : "leftRight";
           const axis = cut === "frontBack" ? 1 : 0;
-          const piece = cutCovers(shell, [cover], cut, mid).find((p) => p.kind === "foam")!;
+          const piece = cutCovers(shell, [cover], cut, mid).find((p) => p.id === cover.wall.face)!;
           const mesh = coverMesh(shell, cover);
           // The relief's middle column is its 12th of 24.
           for (const row of [0, 8, 16, 24]) {

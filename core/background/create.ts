@@ -49,7 +49,7 @@ export function newZone(kind: ZoneKind, id: string, { face, u, v }: Place): Zone
     case "branch":
       return {
         ...{ ...zone, kind, depth, mass: null, of: kind === "slab" ? "cork" : "wood" },
-        ...{ anchor: kind === "slab" ? "foam" : "silicone", bedding: "pressed" },
+        ...{ anchor: kind === "slab" ? "foam" : "screwPlate", bedding: "pressed" },
         ...{ hollow: false, plugged: false, wrapped: true },
       };
     case "planter":

@@ -1,13 +1,14 @@
 import type { Cut } from "../shell/section";
 import type { Shell } from "../shell/shell";
 import { outwards, type Point, toSpace, type Vec3 } from "../shell/space";
+import { BUILD_UP } from "./buildUps";
 import { type Cover, standsOutMm } from "./cover";
 import { zoneDepthMm, zoneRect } from "./zones";
 
 /** A piece of a background in a section, in (across, up) mm. */
 export interface CoverPiece {
   id: string;
-  kind: "foam" | "piece" | "planter";
+  kind: "foam" | "mat" | "earth" | "piece" | "planter";
   points: Point[];
 }
 
@@ -43,7 +44,7 @@ export function cutCovers(shell: Shell, covers: readonly Cover[], cut: Cut, atMm
     const up = heights(cover);
     const own: CoverPiece = {
       id: cover.wall.face,
-      kind: "foam",
+      kind: BUILD_UP[cover.wall.buildUp].carved ? "foam" : cover.wall.buildUp === "earth" ? "earth" : "mat",
       points: [
         ...up.map((v) => place([u, v], 0)),
         ...[...up].reverse().map((v) => place([u, v], standsOutMm(cover, u, v))),

@@ -113,7 +113,7 @@ describe("mistakes on a wall are stopped or flagged, and the fix clears them", (
     });
     const { snag, label, left } = pressed(build, "background/in-the-clearance");
     // Branch 470 to 530 high, 210 to 450 from the front; lamp keeps 450 to 600 high, 225 to 375: it reaches 60 into it at the least.
-    expect(snag).toMatchObject({ severity: "stop", title: "branch is too near lamp" });
+    expect(snag).toMatchObject({ severity: "stop", title: "Branch is too near lamp" });
     expect(snag.sentence).toContain("60 mm into the 150 mm");
     expect([label, left]).toEqual(["Lower it by 85 mm", undefined]);
     const clear = zoned({ ...branch, v: statedMm(400) } as Zone, (v) => {

@@ -22,7 +22,11 @@ export const zoneRect = ({ u, v, width, height }: Zone): Rect => ({
   heightMm: height.value,
 });
 
-export const zoneName = (zone: Zone): string => zone.name || ZONE_WORDS[zone.kind];
+/** A zone's own name, or what it is. */
+export const zoneName = (zone: Zone): string => {
+  const words = ZONE_WORDS[zone.kind];
+  return zone.name || words[0]!.toUpperCase() + words.slice(1);
+};
 
 /** How far a zone stands into the room from the bare wall, mm. */
 export const zoneDepthMm = (zone: Zone): number => (zone.kind === "bare" ? 0 : zone.depth.value);

@@ -14,7 +14,6 @@ export const PoolSchema = v.object({
   /** The ramp's slope, degrees. */
   ramp: MeasureSchema,
 });
-export type Pool = v.InferOutput<typeof PoolSchema>;
 
 export const PlantSchema = v.object({
   id,

@@ -41,7 +41,7 @@ export function WallFields({ wall, index }: { wall: Wall; index: number }) {
         )}
         {kind.carved && <MeasureField label="Ridges stand over it by" path={`${path}/relief`} />}
         {wall.buildUp !== "none" && (
-          <MeasureField label="Begins, above the base" path={`${path}/foot`} optional empty="just over the ground" />
+          <MeasureField label="Begins, above the base" path={`${path}/foot`} optional empty="over the ground" />
         )}
         {foamed && (
           <>

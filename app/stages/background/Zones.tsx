@@ -88,7 +88,9 @@ function ZoneCard({ zone, index }: { zone: Zone; index: number }) {
       <Flex align="center" gap="3" mb="2" wrap="wrap">
         <Text fontWeight="bold" flex="1">
           {zoneName(zone)}
-          <Text as="span" color="muted" fontWeight="normal" fontSize="xs">{`  ${ZONE_WORDS[zone.kind]}`}</Text>
+          {zone.name !== "" && (
+            <Text as="span" color="muted" fontWeight="normal" fontSize="xs">{` ${ZONE_WORDS[zone.kind]}`}</Text>
+          )}
         </Text>
         {across && (
           <QuietButton size="2xs" onClick={copy}>

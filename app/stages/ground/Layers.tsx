@@ -47,7 +47,7 @@ export function Layers() {
           path="/ground/lost"
           kind="plain"
           optional
-          empty="about 70, from memory"
+          empty="about 70"
         />
       </Fields>
     </Panel>
