@@ -20,14 +20,27 @@ export const formatLocal = (minutes: LocalMinutes): string =>
 
 const clockMinutes = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
-/** The spans of one local day in which there are hands, in order. */
-function spansOf(hours: Workshop["hours"], day: number): { from: number; to: number }[] {
-  // 1970-01-01 was a Thursday; index 0 is Monday.
-  const weekday = (((day + 3) % 7) + 7) % 7;
-  return (hours[weekday] ?? [])
-    .map((s) => ({ from: day * DAY + clockMinutes(s.from), to: day * DAY + clockMinutes(s.to) }))
-    .sort((a, b) => a.from - b.from);
+interface Week {
+  /** Spans of each weekday in order, minutes of the day, Monday first. */
+  days: { from: number; to: number }[][];
+  longest: number;
 }
+const weeks = new WeakMap<Workshop["hours"], Week>();
+
+/** The builder's week, read once. */
+function weekOf(hours: Workshop["hours"]): Week {
+  const known = weeks.get(hours);
+  if (known) return known;
+  const days = hours.map((spans) =>
+    spans.map((s) => ({ from: clockMinutes(s.from), to: clockMinutes(s.to) })).sort((a, b) => a.from - b.from),
+  );
+  const week = { days, longest: Math.max(0, ...days.flat().map((s) => s.to - s.from)) };
+  weeks.set(hours, week);
+  return week;
+}
+
+/** A local day's place in the week: 1970-01-01 was a Thursday, index 0 is Monday. */
+const weekday = (day: number): number => (((day + 3) % 7) + 7) % 7;
 
 export const hasHours = (hours: Workshop["hours"]): boolean => hours.some((day) => day.length > 0);
 
@@ -50,14 +63,14 @@ export function findHands(
   minutes: number,
   splittable: boolean,
 ): Session[] {
-  const longest = Math.max(0, ...hours.flat().map((s) => clockMinutes(s.to) - clockMinutes(s.from)));
+  const { days, longest } = weekOf(hours);
   const whole = !splittable && minutes <= longest;
   const sessions: Session[] = [];
   let left = minutes;
   for (let day = Math.floor(from / DAY); day < from / DAY + 3650; day++) {
-    for (const span of spansOf(hours, day)) {
-      const start = Math.max(span.from, from);
-      const room = span.to - start;
+    for (const span of days[weekday(day)] ?? []) {
+      const start = Math.max(day * DAY + span.from, from);
+      const room = day * DAY + span.to - start;
       if (room <= 0 || (whole && room < minutes) || room < Math.min(LEAST_SESSION, left)) continue;
       const take = Math.min(room, left);
       sessions.push({ from: start, to: start + take });

@@ -113,10 +113,14 @@ export const emptyLedger = (): TradeLedger => ({
 });
 
 /** Several trades' ledgers as one, in order. */
-export const gather = (ledgers: TradeLedger[]): TradeLedger => ({
-  parts: ledgers.flatMap((l) => l.parts),
-  supplies: ledgers.flatMap((l) => l.supplies),
-  steps: ledgers.flatMap((l) => l.steps),
-  snags: ledgers.flatMap((l) => l.snags),
-  figures: ledgers.flatMap((l) => l.figures),
-});
+export function gather(ledgers: TradeLedger[]): TradeLedger {
+  const all = emptyLedger();
+  for (const { parts, supplies, steps, snags, figures } of ledgers) {
+    all.parts.push(...parts);
+    all.supplies.push(...supplies);
+    all.steps.push(...steps);
+    all.snags.push(...snags);
+    all.figures.push(...figures);
+  }
+  return all;
+}

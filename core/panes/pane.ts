@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { remembering } from "../remembering";
 import { GRAVITY, WATER_KG_PER_M3 } from "../units/constants";
 import { fourEdges, topFree } from "./plate";
 
@@ -52,6 +53,9 @@ export interface PaneResult {
   why: string;
 }
 
+const onFourEdges = remembering(fourEdges);
+const onThreeEdges = remembering(topFree);
+
 const round = (value: number, decimals: number) => Number(value.toFixed(decimals));
 
 /**
@@ -68,8 +72,8 @@ export function sizePane(input: PaneInput): PaneResult {
   const depth = waterDepthMm / 1000;
   const plate =
     edges === "four"
-      ? fourEdges(spanMm / waterDepthMm, heightMm / waterDepthMm, poisson)
-      : topFree(spanMm / waterDepthMm, poisson);
+      ? onFourEdges(spanMm / waterDepthMm, heightMm / waterDepthMm, poisson)
+      : onThreeEdges(spanMm / waterDepthMm, poisson);
   const beta = 6 * plate.moment;
   const alpha = 12 * (1 - poisson ** 2) * plate.deflection;
   const footPa = WATER_KG_PER_M3 * GRAVITY * depth;

@@ -18,7 +18,9 @@ describe("the vertical stack", () => {
 
   it("of the cabinet counts legs, tray, ground and water", () => {
     // Legs of 120 under a base of 16; doors in a frame of 30.
-    expect(levels(haberdasher())).toMatchObject({ floor: -136, base: 0, water: 60, ground: 90, dam: 115, top: 728 });
+    expect(levels(haberdasher())).toMatchObject({
+      ...{ floor: -136, base: 0, drain: 40, water: 60, groundFront: 95, ground: 105, dam: 115, top: 728 },
+    });
   });
 
   it("of a tank on end has a vent rail between dam and doors", () => {

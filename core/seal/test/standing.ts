@@ -1,5 +1,6 @@
 import type { Levels } from "../../levels/levels";
 import { type Log, standing } from "../../log/log";
+import { remembering } from "../../remembering";
 import { type LeakVerdict, TOLERANCE_MM_PER_DAY } from "../leak/format";
 import { judgeLeak } from "../leak/judgeLeak";
 import { isTestEvent, type TestEvent } from "./events";
@@ -142,6 +143,8 @@ export function testStanding(log: Log, levels: Levels, sealed: string, waterArea
   };
 }
 
+const judged = remembering(judgeLeak, 8);
+
 function judge(
   begun: Begun,
   readings: TestReading[],
@@ -155,7 +158,7 @@ function judge(
       return levelMm === null ? [] : [{ at: `${r.at}:00Z`, levelMm }];
     });
   const pan = series((r) => r.panMm);
-  const answer = judgeLeak({
+  const answer = judged({
     waterAreaM2: Math.max(0.001, waterAreaM2),
     readings: series((r) => r.levelMm),
     control: begun.pan && pan.length > 0 ? { readings: pan, mismatch: begun.mismatch } : null,
