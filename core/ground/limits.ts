@@ -14,9 +14,8 @@ export function checkGround(ground: Ground, service: readonly Service[], { betwe
   between("/ground/barrier/curl", ground.barrier?.curl ?? null, 0, 300, "The curl");
   between("/ground/charcoal", ground.charcoal, 1, 100, "Charcoal");
   between("/ground/litter", ground.litter, 1, 300, "Leaf litter");
-  ground.mix.parts.forEach(({ amount }, i) =>
-    plain(`/ground/mix/parts/${i}/amount`, amount, 0, 1000, "A part of the mix", ""),
-  );
+  for (const [i, { amount }] of ground.mix.parts.entries())
+    plain(`/ground/mix/parts/${i}/amount`, amount, 0, 1000, "A part of the mix", "");
   plain("/ground/misting", ground.misting, 0, 20_000, "Misting", " mL a day");
   plain("/ground/lost", ground.lost, 0, 100, "Lost with the air", " of a hundred");
   plain("/ground/quarantineDays", ground.quarantineDays, 0, 365, "Quarantine", " days");

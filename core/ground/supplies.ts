@@ -96,7 +96,7 @@ export function groundNeeds(site: Site): Need[] {
     needs.push(pour("charcoal", `${site.say(ground.charcoal.value)} of charcoal`, litres("charcoal")));
   const lies = litres("mix");
   const [likely, low, high] = [SETTLES.value, SETTLES.low!, SETTLES.high!].map((s) => mixLitres(ground.mix, lies, s));
-  likely!.forEach(({ what, litres: l }, i) =>
+  for (const [i, { what, litres: l }] of likely!.entries())
     needs.push(
       pour(
         MIX[what].form,
@@ -105,8 +105,7 @@ export function groundNeeds(site: Site): Need[] {
         low![i]!.litres * POURED.low,
         high![i]!.litres * POURED.high,
       ),
-    ),
-  );
+    );
   if (ground.litter)
     needs.push(
       pour("litter", `${site.say(ground.litter.value)} of leaves`, siteFloor(site).landM2 * ground.litter.value),

@@ -48,7 +48,7 @@ function serviceSnags(site: Site, item: Service, path: string): Snag[] {
   if (item.port === null) return list;
   const at = variant.features.findIndex((f) => f.id === item.port);
   const port = variant.features[at];
-  if (!port || port.kind !== "port") {
+  if (port?.kind !== "port") {
     add("mind", `${item.id}-port`, {
       rule: "service/port-gone",
       title: `${item.name}’s port is gone`,

@@ -24,6 +24,10 @@ export function PoolPanel() {
       };
       own.seal.standingWater ??= statedMm(50);
     });
+  const leave = () =>
+    api.commit((draft) => {
+      chosenVariant(draft).ground.pool = null;
+    });
   return (
     <Panel title="Pool and dish">
       {pool ? (
@@ -65,10 +69,7 @@ export function PoolPanel() {
         </Fields>
       )}
       <Flex gap="2" mt="3">
-        <QuietButton
-          size="xs"
-          onClick={pool ? () => api.commit((draft) => void (chosenVariant(draft).ground.pool = null)) : add}
-        >
+        <QuietButton size="xs" onClick={pool ? leave : add}>
           {pool ? "Leave the pool out" : "Put a pool in"}
         </QuietButton>
         <QuietButton
