@@ -47,7 +47,7 @@ describe("any build from a found shell", () => {
         expect(p.tally.massDryKg).toBeGreaterThan(0);
         expect(p.figures.find((f) => f.id === "shell/tipping")!.value).toBeGreaterThan(-90);
       }),
-      { numRuns: 120 },
+      { numRuns: 70 },
     );
   });
 
@@ -69,7 +69,7 @@ describe("any build from a found shell", () => {
           expect([...stops(after)].filter((s) => !had.has(s))).toEqual([]);
         }
       }),
-      { numRuns: 80 },
+      { numRuns: 30 },
     );
   });
 
@@ -85,7 +85,7 @@ describe("any build from a found shell", () => {
         for (const row of [...p.parts, ...p.supplies, ...p.steps, ...p.snags])
           if (row.figure) expect(ids).toContain(row.figure);
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 
@@ -100,7 +100,7 @@ describe("any build from a found shell", () => {
             if (earlier) expect(entry.get(step.id)!.startAt).toBeGreaterThanOrEqual(earlier.readyAt);
           }
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 
@@ -112,7 +112,7 @@ describe("any build from a found shell", () => {
         const shell = buildShell(chosenVariant(design), jobInput().book);
         expect(shell.kind).toBe(chosenVariant(design).shell.kind);
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 
@@ -125,7 +125,7 @@ describe("any build from a found shell", () => {
         if (p.shell.levels.groundMm > 0 && !chosenVariant(design).ground.pool)
           expect(p.tally.massWetKg).toBeGreaterThan(p.tally.massDryKg);
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 });

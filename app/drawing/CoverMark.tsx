@@ -18,7 +18,7 @@ const FILL: Record<BuildUpId, string> = {
 export function CoverMark({ cover, net, scale }: { cover: Cover; net: Pick<Net, "faces">; scale: number }) {
   return (
     <rect
-      {...drawRect(cover.wall.face, cover.rect, net as Net, scale)}
+      {...drawRect(cover.wall.face, cover.rect, net, scale)}
       fill={FILL[cover.wall.buildUp]}
       fillOpacity="0.85"
       stroke="var(--chakra-colors-ink)"

@@ -72,7 +72,7 @@ export function Elevation({ face }: { face: WallId }) {
         {variant.features
           .filter((f) => f.face === face)
           .map((f) => {
-            const rect = drawRect(face, featureRect(f), net as never, scale);
+            const rect = drawRect(face, featureRect(f), net, scale);
             return (
               <g key={f.id}>
                 <rect

@@ -1,14 +1,11 @@
 import { memo } from "react";
 import type { Zone } from "#core/background/schema";
 import { isPiece, ZONE_WORDS, zoneName, zoneRect } from "#core/background/zones";
-import { chosenVariant } from "#core/design/variant";
 import type { Net } from "#core/shell/net";
-import { snapCentre } from "#core/shell/snap";
-import { useBuildHandle, useMoved, usePicked, useUnits } from "../state/context";
+import { useMoved, useUnits } from "../state/context";
 import { useDrawnTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
-import { Label, LETTER } from "./Label";
-import { useDragOnFace } from "./useDragOnFace";
+import { MovableMark } from "./MovableMark";
 
 const FILL: Record<Zone["kind"], string> = {
   ledge: "url(#hatch-foam)",
@@ -39,52 +36,28 @@ export const ZoneMark = memo(function ZoneMark({
 }) {
   const zone = useMoved(planned, (variant) => variant.background.zones[index]);
   useDrawnTiming(zone);
-  const { api, choose } = useBuildHandle();
-  const selected = usePicked((p) => p.chosen === zone.id);
   const { say } = useUnits();
-  const { mark, bind, onKeyDown } = useDragOnFace({
-    path: `/background/zones/${index}`,
-    ...{ id: zone.id, face: zone.face, u: zone.u, v: zone.v, scale },
-    snapped: (u, v, withinMm) => {
-      const { plan, design } = api.shown.getState();
-      const others = chosenVariant(design).background.zones.filter((z) => z.face === zone.face && z.id !== zone.id);
-      return snapCentre(zoneRect(zone), plan.shell.faces[zone.face], others.map(zoneRect), u, v, withinMm);
-    },
-  });
-  const rect = drawRect(zone.face, zoneRect(zone), net as Net, scale);
+  const own = zoneRect(zone);
+  const rect = drawRect(zone.face, own, net, scale);
   const round = zone.kind === "slab" || zone.kind === "branch" || zone.kind === "planter";
-  const own = zoneName(zone);
   // How deep a ledge is cannot be seen from the front.
-  const name = zone.kind === "ledge" || zone.kind === "foam" ? `${own}, ${say(zone.depth.value)} deep` : own;
-  const place = net.faces[zone.face];
-  const half = Math.min((name.length * LETTER) / 2, (place.w * scale) / 2);
-  const labelX = Math.min(
-    (place.x + place.w) * scale - half,
-    Math.max(place.x * scale + half, rect.x + rect.width / 2),
-  );
-  const labelBelow = rect.y - place.y * scale < 18;
+  const deep = zone.kind === "ledge" || zone.kind === "foam" ? `, ${say(zone.depth.value)} deep` : "";
   return (
-    <g
-      ref={mark}
-      {...bind()}
-      role="button"
-      tabIndex={0}
-      aria-label={`${own}, ${ZONE_WORDS[zone.kind]}, ${say(zone.u.value)} and ${say(zone.v.value)} on the ${zone.face}. Arrow keys move it.`}
-      data-zone={zone.id}
-      style={{ cursor: "grab", touchAction: "none" }}
-      onKeyDown={onKeyDown}
-      onFocus={() => choose(zone.id)}
+    <MovableMark
+      item={zone}
+      path={`/background/zones/${index}`}
+      own={own}
+      rect={rect}
+      place={net.faces[zone.face]}
+      scale={scale}
+      others={({ background }) =>
+        background.zones.filter((z) => z.face === zone.face && z.id !== zone.id).map(zoneRect)
+      }
+      name={`${zoneName(zone)}${deep}`}
+      what={ZONE_WORDS[zone.kind]}
+      quiet={quiet}
+      tag={{ "data-zone": zone.id }}
     >
-      <rect
-        x={rect.x - 4}
-        y={rect.y - 4}
-        width={rect.width + 8}
-        height={rect.height + 8}
-        fill="transparent"
-        stroke={selected ? "var(--chakra-colors-fern)" : "none"}
-        strokeDasharray="4 3"
-        strokeWidth="1.5"
-      />
       <rect
         {...rect}
         rx={round ? rect.width / 2 : zone.kind === "ledge" ? rect.height / 2 : 0}
@@ -105,11 +78,6 @@ export const ZoneMark = memo(function ZoneMark({
           strokeWidth="0.8"
         />
       )}
-      {(!quiet || selected) && (
-        <Label x={labelX} y={labelBelow ? rect.y + rect.height + 14 : rect.y - 7} anchor="middle">
-          {name}
-        </Label>
-      )}
-    </g>
+    </MovableMark>
   );
 });

@@ -3,10 +3,10 @@ import { type KeyboardEvent, memo, useEffect, useRef, useState } from "react";
 import type { Measure } from "#core/design/schema";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
 import { parseMeasure } from "#core/units/guess";
-import { MM_PER } from "#core/units/length";
 import { parseDecimal } from "#core/units/number";
 import { parseVolumeMl } from "#core/units/quantity";
 import { fail, ok, type Result } from "#core/units/result";
+import { typedWords } from "#core/units/typed";
 import { useDecision, useUnits } from "../state/context";
 
 interface Props {
@@ -121,14 +121,6 @@ export const MeasureField = memo(function MeasureField({
     </Field.Root>
   );
 });
-
-/** What was typed, its unit said where a bare number would now be read in another. */
-function typedWords({ typed, value }: Measure, unit: "mm" | "in"): string {
-  const bare = parseDecimal(typed);
-  if (bare === undefined || bare === 0) return typed;
-  if (unit === "in" && Math.abs(bare - value) < 1e-6) return `${typed} mm`;
-  return unit === "mm" && Math.abs(bare * MM_PER.in - value) < 1e-6 ? `${typed} in` : typed;
-}
 
 function plainNumber(typed: string): Result<number> {
   const number = parseDecimal(typed);

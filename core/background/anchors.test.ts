@@ -1,6 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { statedMm } from "../design/measure";
-import { bears, leastAnchor, pieceKg, pullOf } from "./anchors";
+import { DRAINS } from "../ground/drain";
+import { materialsOf } from "../materials/find";
+import { starterBook } from "../materials/starter";
+import { bears, leastAnchor, PIECE_DENSITY, pieceKg, pullOf } from "./anchors";
 import { newZone } from "./create";
 import type { Piece } from "./schema";
 
@@ -10,6 +13,31 @@ const piece = (own: Partial<Piece> = {}): Piece =>
     ...{ width: statedMm(200), height: statedMm(100), depth: statedMm(100) },
     ...own,
   }) as Piece;
+
+describe("densities", () => {
+  // HANDBOOK §11, handbook values from memory, kg/m³.
+  it("are the handbook's: cork 200, a hardwood branch 700, cured foam 30 to 45, clay 350 to 450, XPS 35", () => {
+    expect([PIECE_DENSITY.cork.value, PIECE_DENSITY.wood.value]).toEqual([200, 700]);
+    // Slate at its heaviest, lava rock at its lightest.
+    expect([PIECE_DENSITY.stone.low, PIECE_DENSITY.stone.value]).toEqual([900, 2700]);
+    expect([DRAINS.clay.bulkKgPerM3.low, DRAINS.clay.bulkKgPerM3.high]).toEqual([350, 450]);
+    expect([DRAINS.clay.voidShare.low, DRAINS.clay.voidShare.high, DRAINS.eggCrate.voidShare.value]).toEqual([
+      0.4, 0.45, 0.9,
+    ]);
+    const book = starterBook();
+    for (const foam of materialsOf(book, "foam")) {
+      expect(foam.densityKgPerM3.low).toBeGreaterThanOrEqual(30);
+      expect(foam.densityKgPerM3.high).toBeLessThanOrEqual(45);
+      // 340 g give 5 to 12 L in place.
+      expect([foam.mlPerGram.low! * 0.34, foam.mlPerGram.high! * 0.34]).toEqual([
+        expect.closeTo(5.1, 1),
+        expect.closeTo(11.9, 1),
+      ]);
+    }
+    for (const board of materialsOf(book, "sheet").filter((b) => b.plastic === "xps"))
+      expect(board.densityKgPerM3.value).toBe(35);
+  });
+});
 
 describe("wood and stone on a wall", () => {
   it("weigh as weighed, or by their size", () => {

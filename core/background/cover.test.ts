@@ -134,7 +134,7 @@ describe("net, section and model of a wall agree", () => {
           }
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
   });
 });

@@ -5,25 +5,26 @@ import { ANCHOR, pieceKg, pullOf } from "./anchors";
 import { BUILD_UP } from "./buildUps";
 import { type Cover, coverDepths } from "./cover";
 import { CARVED_AWAY, foamMl, foamNeed, LIFT_MM, liftsOf } from "./foam";
+import { type Mass, workKg } from "./works/work";
 import { isPiece, zoneName } from "./zones";
 
 /** Area, depth, foam and mass of each wall, and what is left of the room. */
 export function backgroundFigures(
   site: Site,
   covers: readonly Cover[],
-  kgByFace: ReadonlyMap<string, number>,
+  massesByFace: ReadonlyMap<string, Mass[]>,
 ): Figure[] {
   if (covers.length === 0 && site.variant.background.zones.length === 0) return [];
   return [
-    ...covers.flatMap((c) => wallFigures(site, c, kgByFace.get(c.wall.face) ?? 0)),
+    ...covers.flatMap((c) => wallFigures(site, c, massesByFace.get(c.wall.face) ?? [])),
     ...pieceFigures(site),
     ...roomFigures(site),
-    massFigure(site, covers, kgByFace),
+    massFigure(site, covers, massesByFace),
   ];
 }
 
-function wallFigures(site: Site, cover: Cover, kg: number): Figure[] {
-  const { wall, m2, bareM2, footMm, meanMm, volumeMl } = cover;
+function wallFigures(site: Site, cover: Cover, masses: Mass[]): Figure[] {
+  const { wall, m2, bareM2, footMm, meanMm } = cover;
   const { face } = wall;
   const list: Figure[] = [
     {
@@ -40,12 +41,13 @@ function wallFigures(site: Site, cover: Cover, kg: number): Figure[] {
     {
       id: `background/${face}/kg`,
       label: `Adds to the ${face}`,
-      value: kg,
+      value: workKg({ masses }),
       unit: "kg",
       formula: "Σ volume × density of foam, board or earth + area × mass of the finish",
       inputs: [
         { name: "covered", value: m2, unit: "m²" },
-        { name: "as it stands", value: volumeMl / 1000, unit: "L" },
+        ...masses.map((m) => ({ name: m.name, value: m.kg, unit: "kg" })),
+        ...masses.map((m) => m.rate),
       ],
       estimate: true,
     },
@@ -122,7 +124,7 @@ function roomFigures(site: Site): Figure[] {
   const depthMm = footDepthMm - depth.back;
   const groundMm = (levels.groundMm + levels.groundFrontMm) / 2;
   const airMl = volumeBelowMl(profile, profile.heightMm) - volumeBelowMl(profile, groundMm);
-  const share = Math.max(0, (widthMm * depthMm) / (footWidthMm * footDepthMm));
+  const share = (Math.max(0, widthMm) * Math.max(0, depthMm)) / (footWidthMm * footDepthMm);
   return [
     {
       id: "background/net-width",
@@ -165,12 +167,12 @@ function roomFigures(site: Site): Figure[] {
   ];
 }
 
-function massFigure(site: Site, covers: readonly Cover[], kgByFace: ReadonlyMap<string, number>): Figure {
+function massFigure(site: Site, covers: readonly Cover[], massesByFace: ReadonlyMap<string, Mass[]>): Figure {
   const pieces = site.variant.background.zones.filter(isPiece);
   const inputs = [
     ...covers.map(({ wall }) => ({
       name: `${wall.face}, ${BUILD_UP[wall.buildUp].name.toLowerCase()}`,
-      value: kgByFace.get(wall.face) ?? 0,
+      value: workKg({ masses: massesByFace.get(wall.face) ?? [] }),
       unit: "kg",
     })),
     ...pieces.map((p) => ({ name: zoneName(p), value: pieceKg(p), unit: "kg" })),

@@ -1,6 +1,7 @@
+import { constant, type Known, memory } from "../figures/figure";
 import type { Part, Step } from "../ledgers/ledger";
 import type { Need } from "../ledgers/needs";
-import { need } from "../ledgers/needs";
+import { need, spread } from "../ledgers/needs";
 import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
 import { extent } from "../shell/outline";
@@ -9,6 +10,7 @@ import type { WallId } from "./names";
 
 /** Film runs past what it hides by 25 to 50 mm (HANDBOOK §3). */
 const PAST_MM = 40;
+const FILM_WASTE: Known = { value: 1.05, low: 1, high: 1.2, basis: memory };
 const CLEAR = ["glass", "temperedGlass", "acrylic", "ps"];
 
 /** The film that hides a wall from outside, where the pane is clear. */
@@ -41,7 +43,11 @@ export function filmsOf(site: Site, covers: readonly Cover[]): Film[] {
 }
 
 export const filmNeeds = (films: readonly Film[]): Need[] =>
-  films.map((f) => need(f.part.materialId, "mm2", `outside the ${f.face}`, f.m2 * 1.05e6, f.m2 * 1e6, f.m2 * 1.2e6));
+  films.map((f) =>
+    need(f.part.materialId, "mm2", `outside the ${f.face}`, spread(f.m2 * 1e6, FILM_WASTE), [
+      constant("with what is cut off", FILM_WASTE, "×"),
+    ]),
+  );
 
 /** Sticking it on; before the shell meets the wall of the room. */
 export const filmSteps = (films: readonly Film[]): Step[] =>

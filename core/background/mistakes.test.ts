@@ -147,6 +147,21 @@ describe("mistakes on a wall are stopped or flagged, and the fix clears them", (
     });
     expect(pressed(twice, "background/foamed-twice").left).toBeUndefined();
   });
+  it("walls so deep that no room is left between them", () => {
+    const deep = bareTank((v) => {
+      v.background.walls = [plainWall("left", { depth: statedMm(390) }), plainWall("right", { depth: statedMm(390) })];
+      (v.shell as { found: { length: unknown } }).found.length = statedMm(800);
+    });
+    expect(snagOf(deep, "background/no-room")).toMatchObject({ severity: "stop" });
+    expect(snagOf(deep, "background/no-room")!.sentence).toContain("8 mm × 450 mm between the walls");
+    expect(snagOf(walled(), "background/no-room")).toBeUndefined();
+  });
+  it("thin valleys", () => {
+    expect(pressed(walled({ depth: statedMm(8) }), "background/thin")).toMatchObject({
+      label: "Make its valleys 15 mm deep",
+      left: undefined,
+    });
+  });
   it("panels for animals that vanish behind them", () => {
     const ants = structuredClone(STARTER_RESIDENTS.find((r) => r.id === "carpenter-ant")!);
     const build = walled({ buildUp: "panels" });

@@ -1,6 +1,6 @@
 import { CAUTION } from "../diary/rates";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
-import { type Need, need, suppliesOf } from "../ledgers/needs";
+import { gatherNeeds, type Need, need } from "../ledgers/needs";
 import type { Site } from "../ledgers/site";
 import { cutStepId } from "../placement/cutStep";
 import { lastCoatSteps } from "../seal/stack/planStacks";
@@ -12,6 +12,7 @@ import { filmNeeds, filmSteps, filmsOf } from "./film";
 import { wallBondSnags } from "./rules/bonds";
 import { pieceSnags } from "./rules/pieces";
 import { placeSnags } from "./rules/places";
+import { roomSnags } from "./rules/room";
 import { wallSnags } from "./rules/walls";
 import { boardWork } from "./works/board";
 import { foamedWork } from "./works/foamed";
@@ -30,12 +31,13 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     site,
     covers.filter((c) => !c.wall.up),
   );
-  const kgByFace = new Map(works.map(({ cover, work }) => [cover.wall.face as string, work.kg]));
+  const massesByFace = new Map(works.map(({ cover, work }) => [cover.wall.face as string, work.masses]));
   const needs = [...open.flatMap(({ work }) => work.needs), ...filmNeeds(films), ...zoneNeeds(site)];
   const wallSteps = open.flatMap(({ work }) => work.steps);
+  const gathered = gatherNeeds(site.book, "background", needs);
   return {
     parts: [...open.flatMap(({ work }) => work.parts), ...films.map((f) => f.part)],
-    supplies: suppliesOf(site.book, "background", needs),
+    supplies: gathered.supplies,
     steps: [
       ...filmSteps(films),
       ...(wallSteps.length > 0 ? prepareSteps(site) : []),
@@ -43,6 +45,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
       ...airOut(open.map(({ work }) => work)),
     ],
     snags: [
+      ...roomSnags(site),
       ...covers.flatMap((c) => wallSnags(site, c, test, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
       ...covers.flatMap((c) => wallBondSnags(site, c.wall, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
       ...zones.flatMap((zone, i): Snag[] => {
@@ -51,7 +54,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
         return [...placeSnags(site, zone, path), ...pieceSnags(site, zone, wall, path)];
       }),
     ],
-    figures: backgroundFigures(site, covers, kgByFace),
+    figures: [...backgroundFigures(site, covers, massesByFace), ...gathered.figures],
   };
 }
 
@@ -101,8 +104,8 @@ function zoneNeeds({ variant }: Site): Need[] {
   const planters = zones.filter((z) => z.kind === "planter").length;
   const plates = zones.filter((z) => isPiece(z) && z.anchor === "screwPlate").length;
   return [
-    ...(planters > 0 ? [need("net-pot", "piece", "planters", planters)] : []),
-    ...(plates > 0 ? [need("screw-plate", "piece", "wood that is screwed", plates)] : []),
+    ...(planters > 0 ? [need("net-pot", "piece", "planters", [planters])] : []),
+    ...(plates > 0 ? [need("screw-plate", "piece", "wood that is screwed", [plates])] : []),
   ];
 }
 

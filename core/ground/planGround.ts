@@ -1,6 +1,6 @@
 import { set } from "../ledgers/fix";
 import type { Snag, TradeLedger } from "../ledgers/ledger";
-import { suppliesOf } from "../ledgers/needs";
+import { gatherNeeds } from "../ledgers/needs";
 import type { Site } from "../ledgers/site";
 import { groundFigures } from "./figures";
 import { levelSnags } from "./rules/levels";
@@ -14,12 +14,13 @@ import { groundNeeds, groundParts } from "./supplies";
 /** Drain layer, barrier, ground, pool and plants: what they take, in what order, and whether their levels agree. */
 export function planGround(site: Site): TradeLedger {
   const planned = groundIsPlanned(site);
+  const gathered = gatherNeeds(site.book, "ground", planned ? groundNeeds(site) : []);
   return {
     parts: planned ? groundParts(site) : [],
-    supplies: planned ? suppliesOf(site.book, "ground", groundNeeds(site)) : [],
+    supplies: gathered.supplies,
     steps: groundSteps(site),
     snags: [...levelSnags(site), ...poolSnags(site), ...mixSnags(site), ...plantSnags(site), ...dishSnags(site)],
-    figures: planned ? groundFigures(site) : [],
+    figures: [...(planned ? groundFigures(site) : []), ...gathered.figures],
   };
 }
 

@@ -1,3 +1,4 @@
+import { constant, memory } from "../figures/figure";
 import type { Part } from "../ledgers/ledger";
 import { type Need, need } from "../ledgers/needs";
 import type { Site } from "../ledgers/site";
@@ -16,7 +17,9 @@ const clothId = (site: Site, form: ClothForm) =>
   materialsOf(site.book, "cloth").find((c) => c.form === form)?.id ?? `cloth-${form.toLowerCase()}`;
 
 /** Poured litres are heaped and spilt by this share either way: from memory. */
-const POURED = { low: 0.95, high: 1.15 } as const;
+const POURED = { value: 1, low: 0.95, high: 1.15, basis: memory } as const;
+const POURED_RATE = constant("heaped and spilt", POURED, "×");
+const CUT_RATE = constant("cut off the roll", { value: 1, low: 1, high: 1.3, basis: memory }, "×");
 
 /** The land as the rectangle its barrier is cut for, and what is cut out of it. */
 function landRect(site: Site): { widthMm: number; depthMm: number; cutOut: boolean } {
@@ -77,8 +80,14 @@ export function groundNeeds(site: Site): Need[] {
   const { ground } = site.variant;
   const fills = fillOf(site.shell, site.variant);
   const litres = (id: string) => fills.find((f) => f.id === id)?.litres ?? 0;
-  const pour = (form: FillForm, why: string, l: number, low = l * POURED.low, high = l * POURED.high): Need =>
-    need(fillId(site, form), "mL", why, l * 1000, low * 1000, high * 1000);
+  const pour = (
+    form: FillForm,
+    why: string,
+    l: number,
+    low = l * POURED.low,
+    high = l * POURED.high,
+    rates = [POURED_RATE],
+  ): Need => need(fillId(site, form), "mL", why, [l * 1000, low * 1000, high * 1000], rates);
   const needs: Need[] = [];
   if (ground.drain && DRAINS[ground.drain.body].bought === "fill")
     needs.push(
@@ -90,7 +99,7 @@ export function groundNeeds(site: Site): Need[] {
     );
   for (const part of groundParts(site)) {
     const mm2 = part.lengthMm * part.widthMm * part.qty;
-    needs.push(need(part.materialId, "mm2", part.label.toLowerCase(), mm2, mm2, mm2 * 1.3));
+    needs.push(need(part.materialId, "mm2", part.label.toLowerCase(), [mm2, mm2, mm2 * 1.3], [CUT_RATE]));
   }
   if (ground.charcoal)
     needs.push(pour("charcoal", `${site.say(ground.charcoal.value)} of charcoal`, litres("charcoal")));
@@ -104,6 +113,7 @@ export function groundNeeds(site: Site): Need[] {
         l,
         low![i]!.litres * POURED.low,
         high![i]!.litres * POURED.high,
+        [constant("loose ground settles by", SETTLES, ""), POURED_RATE],
       ),
     );
   if (ground.litter)

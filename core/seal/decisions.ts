@@ -63,14 +63,15 @@ export const SPLITS: Record<SafetySplit, Split> = {
 
 /** The splits this build runs into, each with what of it does. */
 export function splitsMet(site: Site): { row: SafetySplit; because: string }[] {
-  const { seal, features } = site.variant;
+  const { seal, features, ground } = site.variant;
   const layers = judgedStacks(site).flatMap((s) => s.layers.map((l) => l.layer.layer));
   const metalFaces = Object.values(site.shell.faces).filter((f) => ["steel", "galvanised"].includes(f.material.family));
   const met: { row: SafetySplit; because: string }[] = [];
   if (layers.includes("rubberSpray")) met.push({ row: "A1", because: "a face gets rubberised spray" });
   if (seal.seams !== "none" || layers.some((l) => l === "beads" || l === "siliconeFibre" || l === "siliconeDabs"))
     met.push({ row: "A9", because: "silicone stays inside" });
-  if (metalFaces.length > 0 || features.some((f) => "mesh" in f && f.mesh?.includes("steel")))
+  const metalBarrier = ground.barrier?.kind === "metalMesh";
+  if (metalFaces.length > 0 || metalBarrier || features.some((f) => "mesh" in f && f.mesh?.includes("steel")))
     met.push({ row: "A17", because: "there is metal in it" });
   if (metalFaces.some((f) => f.material.family === "galvanised"))
     met.push({ row: "A18", because: "a wall is galvanised" });

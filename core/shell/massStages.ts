@@ -3,7 +3,7 @@ import { LIFT_KG } from "./mass";
 
 /** A moment of the build with what the shell weighs then, and how it is moved. */
 export interface MassStage {
-  id: "bare" | "doors" | "filled";
+  id: "bare" | "walls" | "doors" | "filled";
   label: string;
   kg: number;
   lift: string;
@@ -18,10 +18,11 @@ function liftWords(kg: number): string {
 /**
  * The shell's mass as the build goes on. Once ground or water is in it, it must not move: seams open and glass cracks.
  * @param bareKg the shell without doors
+ * @param wallsKg backgrounds, with their wood and stone
  * @param doorsKg what is hung in it
  * @param fillKg ground or water
  */
-export function massStages(bareKg: number, doorsKg: number, fillKg: number): MassStage[] {
+export function massStages(bareKg: number, wallsKg: number, doorsKg: number, fillKg: number): MassStage[] {
   const stage = (id: MassStage["id"], label: string, kg: number, lift = liftWords(kg)): MassStage => ({
     id,
     label,
@@ -30,9 +31,10 @@ export function massStages(bareKg: number, doorsKg: number, fillKg: number): Mas
   });
   return [
     stage("bare", "bare shell", bareKg),
-    ...(doorsKg > 0 ? [stage("doors", "doors hung", bareKg + doorsKg)] : []),
+    ...(wallsKg > 0 ? [stage("walls", "walls up", bareKg + wallsKg)] : []),
+    ...(doorsKg > 0 ? [stage("doors", "doors hung", bareKg + wallsKg + doorsKg)] : []),
     ...(fillKg > 0
-      ? [stage("filled", "filled, on its final stand", bareKg + doorsKg + fillKg, "must not move any more")]
+      ? [stage("filled", "filled, on its final stand", bareKg + wallsKg + doorsKg + fillKg, "must not move any more")]
       : []),
   ];
 }

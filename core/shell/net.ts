@@ -59,7 +59,7 @@ const TURNED: Record<FaceId, { mirrorU: boolean; downV: boolean }> = {
 };
 
 /** A point of a face (u, v) as a point of the net. */
-export function toNet(face: FaceId, uMm: number, vMm: number, net: Net): { x: number; y: number } {
+export function toNet(face: FaceId, uMm: number, vMm: number, net: Pick<Net, "faces">): { x: number; y: number } {
   const place = net.faces[face];
   const { mirrorU, downV } = TURNED[face];
   return { x: place.x + (mirrorU ? place.w - uMm : uMm), y: place.y + (downV ? vMm : place.h - vMm) };

@@ -11,6 +11,7 @@ import { Net } from "../../drawing/Net";
 import { OneSection } from "../../drawing/SectionView";
 import { useBuild, usePicked } from "../../state/context";
 import { Panel } from "../../ui/Panel";
+import { Toggle } from "../../ui/Toggle";
 import { StageHead } from "../StageHead";
 import { Compare } from "./Compare";
 import { InOrder } from "./InOrder";
@@ -45,18 +46,14 @@ export default function BackgroundStage() {
   return (
     <Stack gap="3">
       <StageHead title="Background" summary={summary}>
-        {[...walls, "net" as const].map((id) => (
-          <Button
-            key={id}
-            size="xs"
-            variant={view === id ? "solid" : "outline"}
-            {...(view === id ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })}
-            aria-pressed={view === id}
-            onClick={() => setView(id)}
-          >
-            {id === "net" ? "All, on the net" : `${id[0]!.toUpperCase()}${id.slice(1)}`}
-          </Button>
-        ))}
+        <Toggle
+          views={[
+            ...walls.map((id) => [id, `${id[0]!.toUpperCase()}${id.slice(1)}`] as const),
+            ["net", "All, on the net"] as const,
+          ]}
+          shown={view}
+          onShow={setView}
+        />
       </StageHead>
       {!face && <Net />}
       {!face && <PanelsSaveLine />}

@@ -1,10 +1,12 @@
-import { Box, Button, Grid, Stack, Text } from "@chakra-ui/react";
+import { Box, Grid, Stack, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { keptApart } from "#core/ground/poolLevel";
+import { siteFloor } from "#core/ground/site";
 import { OneSection } from "../../drawing/SectionView";
 import { useBuild, useUnits } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
+import { Toggle } from "../../ui/Toggle";
 import { StageHead } from "../StageHead";
 import { Layers } from "./Layers";
 import { Mix } from "./Mix";
@@ -34,22 +36,18 @@ export default function GroundStage() {
       : "no standing water",
   ].join(", ");
   // Through the pool where it has one, so that both sides are seen.
-  const at = pool ? (cut === "frontBack" ? pool.u.value : pool.v.value) : undefined;
+  const { inside, tray } = plan.shell;
+  const floor = siteFloor(plan.site);
+  const stands = (room: number, own: number) => (tray ? (room - own) / 2 : 0);
+  const at =
+    pool &&
+    (cut === "frontBack"
+      ? pool.u.value + stands(inside.widthMm, floor.widthMm)
+      : pool.v.value + stands(inside.depthMm, floor.depthMm));
   return (
     <Stack gap="3">
       <StageHead title="Water & ground" summary={summary}>
-        {CUTS.map(([id, label]) => (
-          <Button
-            key={id}
-            size="xs"
-            variant={cut === id ? "solid" : "outline"}
-            {...(cut === id ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })}
-            aria-pressed={cut === id}
-            onClick={() => setCut(id)}
-          >
-            {label}
-          </Button>
-        ))}
+        <Toggle views={CUTS} shown={cut} onShow={setCut} />
       </StageHead>
       <Grid templateColumns={{ base: "1fr", xl: "minmax(0, 1.15fr) minmax(0, 1fr)" }} gap="3" alignItems="start">
         <Stack gap="3">
@@ -57,7 +55,7 @@ export default function GroundStage() {
             <Text fontSize="xs" color="muted" mb="1">
               {`Section ${cut === "frontBack" ? "front to back, front at the left" : "left to right, from the front"}${pool ? ", through the pool" : ""}`}
             </Text>
-            <OneSection cut={cut} {...(at !== undefined && { atMm: at })} />
+            <OneSection cut={cut} {...(at !== null && { atMm: at })} />
           </Box>
           <Panel title="What comes of it">
             <Fields min="9rem">

@@ -11,7 +11,12 @@ export function MassPanel() {
     const value = (id: string) => plan.figures.find((f) => f.id === id)?.value ?? 0;
     const order = plan.diary.entries.map((e) => plan.steps.find((s) => s.id === e.stepId)!);
     return {
-      stages: massStages(value("shell/mass-shell"), value("front/pane-mass"), value("shell/mass-fill")),
+      stages: massStages(
+        value("shell/mass-shell"),
+        value("background/mass"),
+        value("front/pane-mass"),
+        value("shell/mass-fill"),
+      ),
       turned: turns(order),
     };
   });

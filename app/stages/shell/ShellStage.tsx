@@ -1,4 +1,4 @@
-import { Box, Button, Grid, SimpleGrid, Stack, Text } from "@chakra-ui/react";
+import { Box, Grid, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { lazy, Suspense, useState } from "react";
 import { kindOf } from "#core/shell/kinds/index";
 import { Net } from "../../drawing/Net";
@@ -7,6 +7,7 @@ import { SurveyDrawing } from "../../drawing/SurveyDrawing";
 import { useShown, useUnits } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
+import { Toggle } from "../../ui/Toggle";
 import { StageHead } from "../StageHead";
 import { FacesPanel } from "./FacesPanel";
 import { MassPanel } from "./MassPanel";
@@ -36,18 +37,7 @@ export default function ShellStage() {
   return (
     <Stack gap="3">
       <StageHead title="Shell" summary={`${words}, ${size(inside)} inside, ${size(outside)} outside`}>
-        {VIEWS.map(([id, label]) => (
-          <Button
-            key={id}
-            size="xs"
-            variant={view === id ? "solid" : "outline"}
-            {...(view === id ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })}
-            aria-pressed={view === id}
-            onClick={() => setView(id)}
-          >
-            {label}
-          </Button>
-        ))}
+        <Toggle views={VIEWS} shown={view} onShow={setView} />
       </StageHead>
       {view === "net" && <Net />}
       {view === "sections" && <SectionView />}

@@ -1,26 +1,12 @@
 import { set } from "../../ledgers/fix";
-import type { Fix, Severity, Snag } from "../../ledgers/ledger";
+import type { Fix, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../ledgers/site";
 import { SURFACES } from "../../seal/bonds/names";
-import type { Bond, Holding } from "../../seal/bonds/table";
+import { bondWords } from "../../seal/bonds/snag";
+import type { Holding } from "../../seal/bonds/table";
 import { BUILD_UP } from "../buildUps";
 import { judgedWall, wholeBond } from "../layers";
 import type { Wall } from "../schema";
-
-const SEVERITY: Record<Exclude<Holding, "holds">, Severity> = {
-  never: "stop",
-  risky: "mind",
-  holdsIf: "mind",
-  unknown: "note",
-};
-const TITLE: Record<Exclude<Holding, "holds">, string> = {
-  never: "will not hold",
-  risky: "may let go",
-  holdsIf: "holds under a condition",
-  unknown: "not known",
-};
-
-const basisWords = (bond: Bond) => (bond.basis.kind === "memory" ? "from memory" : "common practice, no source");
 
 /** Whether each layer of a wall holds on the one before, and what goes on whole on what it meets. */
 export function wallBondSnags(site: Site, wall: Wall, path: string): Snag[] {
@@ -31,11 +17,9 @@ export function wallBondSnags(site: Site, wall: Wall, path: string): Snag[] {
       {
         rule: "background/bond",
         subject: `${wall.face}/${layer.id}`,
-        severity: SEVERITY[holding],
         stage: "background",
-        title: `${kind.name}: ${TITLE[holding]}`,
+        ...bondWords(kind.name, holding, bond),
         sentence: `On the ${wall.face}: ${kind.name.toLowerCase()} on ${damp ? "damp fibre" : SURFACES[on]}.`,
-        reason: `${bond.reason}${bond.cure ? ` ${bond.cure}` : ""} (${basisWords(bond)}.)`,
         ...(holding !== "unknown" && cures(site, wall, path, damp === true, on)),
       },
     ];
@@ -49,11 +33,9 @@ export function wallBondSnags(site: Site, wall: Wall, path: string): Snag[] {
     {
       rule: "background/bond",
       subject: `${wall.face}/${wall.buildUp}`,
-      severity: SEVERITY[holding],
       stage: "background",
-      title: `${BUILD_UP[wall.buildUp].name}: ${TITLE[holding]}`,
+      ...bondWords(BUILD_UP[wall.buildUp].name, holding, bond),
       sentence: `On the ${wall.face}: on ${SURFACES[on]}.`,
-      reason: `${bond.reason}${bond.cure ? ` ${bond.cure}` : ""} (${basisWords(bond)}.)`,
     },
   ];
 }

@@ -1,18 +1,21 @@
 import { CAUTION, RATES } from "../../diary/rates";
+import { constant, type Known, memory } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
-import { need } from "../../ledgers/needs";
+import { need, spread } from "../../ledgers/needs";
 import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { formatNumber } from "../../units/format";
 import { type Cover, ridgeMm } from "../cover";
 import { finishWork } from "./finish";
 import { panelSizes } from "./panelSizes";
-import { afterStep, type Work, wallStep } from "./work";
+import { afterStep, massOf, type Work, wallStep } from "./work";
 
 /** PU glue between boards and to the wall, L/m² and face: from memory. */
-const GLUE_L_PER_M2 = { value: 0.3, low: 0.2, high: 0.45 } as const;
-const SKEWERS_PER_M2 = 12;
+const GLUE_L_PER_M2: Known = { value: 0.3, low: 0.2, high: 0.45, basis: memory };
+const SKEWERS_PER_M2: Known = { value: 12, low: 8, high: 20, basis: memory };
+/** PU glue on boards holds overnight (trade practice). */
 const GLUE_SETS_MINUTES = 720;
+const BOARD_KG: Known = { value: 35, low: 28, high: 40, basis: memory };
 
 /** Boards of the book that come nearest to a depth, and how many. */
 export function laminate(site: Site, depthMm: number): { thicknessMm: number; layers: number } {
@@ -69,7 +72,6 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
     }),
   );
   const glue = materialsOf(site.book, "coat").find((c) => c.form === "puGlueFibre")?.id ?? "pu-glue";
-  const ml = (rate: number) => m2 * layers * rate * 1000;
   const boardMm = thicknessMm * layers;
   // What is carved off is about what stands between ridge and mean.
   const leftMm = Math.min(boardMm, cover.meanMm);
@@ -80,15 +82,16 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
         glue,
         "mL",
         `${layers} ${layers === 1 ? "face" : "faces"} of ${formatNumber(m2, 2)} m²`,
-        ml(GLUE_L_PER_M2.value),
-        ml(GLUE_L_PER_M2.low),
-        ml(GLUE_L_PER_M2.high),
+        spread(m2 * layers * 1000, GLUE_L_PER_M2),
+        [constant("PU glue on a square metre of board", GLUE_L_PER_M2, "L")],
       ),
-      need("skewers", "piece", `pins for the ${face}`, Math.ceil(m2 * SKEWERS_PER_M2)),
+      need("skewers", "piece", `pins for the ${face}`, spread(m2, SKEWERS_PER_M2), [
+        constant("pins in a square metre", SKEWERS_PER_M2, ""),
+      ]),
       ...finish.needs,
     ],
     steps,
-    kg: (m2 * leftMm * 35) / 1000 + finish.kg,
+    masses: [massOf("board", m2 * leftMm, BOARD_KG), ...finish.masses],
     safeMinutes: Math.max(3 * 1440, finish.safeMinutes),
   };
 }

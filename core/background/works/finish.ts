@@ -1,7 +1,8 @@
 import type { LayerId } from "../../design/names";
 import { CAUTION, RATES } from "../../diary/rates";
+import { constant, type Known, practice } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
-import { type Need, need } from "../../ledgers/needs";
+import { type Need, need, spread } from "../../ledgers/needs";
 import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { layerKind } from "../../seal/stack/layers";
@@ -14,8 +15,8 @@ import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";
 const fibreMaterial = (site: Site, form: string) =>
   materialsOf(site.book, "fill").find((f) => f.form === form)?.id ?? `fill-${form.toLowerCase()}`;
 
-/** Silicone of a fibre coat goes on as a film of 1 to 2 mm: litres on a square metre, from trade practice. */
-const SILICONE_FILM = { value: 1.5, low: 1, high: 2 } as const;
+/** Silicone of a fibre coat goes on as a film of 1 to 2 mm: litres on a square metre. */
+const SILICONE_FILM: Known = { value: 1.5, low: 1, high: 2, basis: practice };
 
 /** Mortar: a thin primer, a thick coat, a colour. */
 const MORTAR_COATS = [
@@ -34,14 +35,9 @@ function glueNeed(site: Site, layer: LayerId, coats: number, { m2, wall }: Cover
   const why = `${formatNumber(m2, 2)} m² of the ${wall.face}`;
   if (layer === "siliconeFibre")
     return [
-      need(
-        site.variant.seal.sealant,
-        "mL",
-        why,
-        m2 * SILICONE_FILM.value * 1000,
-        m2 * SILICONE_FILM.low * 1000,
-        m2 * SILICONE_FILM.high * 1000,
-      ),
+      need(site.variant.seal.sealant, "mL", why, spread(m2 * 1000, SILICONE_FILM), [
+        constant("film of silicone under fibre", SILICONE_FILM, "L/m²"),
+      ]),
     ];
   const coat = materialsOf(site.book, "coat").find((c) => c.form === layer);
   if (!coat) return [];
@@ -52,9 +48,12 @@ function glueNeed(site: Site, layer: LayerId, coats: number, { m2, wall }: Cover
       coat.id,
       "mL",
       coats > 1 ? `${why}, ${coats} coats` : why,
-      ml(per.value, waste.value),
-      ml(per.high ?? per.value, waste.low ?? waste.value),
-      ml(per.low ?? per.value, waste.high ?? waste.value),
+      [
+        ml(per.value, waste.value),
+        ml(per.high ?? per.value, waste.low ?? waste.value),
+        ml(per.low ?? per.value, waste.high ?? waste.value),
+      ],
+      [constant("a litre covers, one coat", per, "m²"), constant("lost in pot and brush", waste, "")],
     ),
   ];
 }
@@ -125,10 +124,24 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
         fibreMaterial(site, wall.fibre),
         "mL",
         `${FIBRE[wall.fibre].name} on ${formatNumber(m2, 2)} m² of the ${face}`,
-        m2 * fibreLPerM2.value * 1000,
-        m2 * (fibreLPerM2.low ?? fibreLPerM2.value) * 1000,
-        m2 * (fibreLPerM2.high ?? fibreLPerM2.value) * 1000,
+        spread(m2 * 1000, fibreLPerM2),
+        [constant("fibre thrown at a square metre", fibreLPerM2, "L")],
       ),
     );
-  return { parts: [], needs, steps, kg: m2 * kind.kgPerM2.value, safeMinutes: safe };
+  return {
+    parts: [],
+    needs,
+    steps,
+    masses:
+      kind.kgPerM2.value > 0
+        ? [
+            {
+              name: kind.name.toLowerCase(),
+              kg: m2 * kind.kgPerM2.value,
+              rate: constant(`${kind.name.toLowerCase()}, a square metre`, kind.kgPerM2, "kg"),
+            },
+          ]
+        : [],
+    safeMinutes: safe,
+  };
 }

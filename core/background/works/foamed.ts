@@ -1,4 +1,5 @@
 import { CAUTION, RATES } from "../../diary/rates";
+import { constant, type Known, memory } from "../../figures/figure";
 import type { Part, Step } from "../../ledgers/ledger";
 import { type Need, need } from "../../ledgers/needs";
 import type { Site } from "../../ledgers/site";
@@ -10,7 +11,7 @@ import { CARVE_MINUTES, foamMl, foamNeed, foamOf, LIFT_MM, liftsOf, PANEL_CORE_M
 import { isPiece, zoneName } from "../zones";
 import { finishWork } from "./finish";
 import { panelSizes } from "./panelSizes";
-import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";
+import { afterStep, massOf, WALL_DOWN, type Work, wallStep } from "./work";
 
 /** Carving, hands on a square metre: by hand or with a wire brush in a drill (HANDBOOK §11). */
 const CARVE_RATE = { hand: RATES.carvePerM2, wireBrush: RATES.brushPerM2 } as const;
@@ -18,6 +19,9 @@ const CARVE_WORDS = {
   hand: "Knife and scraper.",
   wireBrush: "Wire brush in a drill: fast, dusty, and it scratches glass.",
 } as const;
+
+/** Cured foam where the book says nothing of it (HANDBOOK §11). */
+const CURED_FOAM: Known = { value: 35, low: 30, high: 45, basis: memory };
 
 /** Lifts, carving and finish of a wall that is foamed: in the shell, or on panels of board outside it. */
 export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work {
@@ -100,30 +104,25 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
     );
   const boards: Part[] = core ? [core.part] : [];
   const needs: Need[] = [
-    {
-      ...need(
-        foam?.id ?? (wall.foam === "foamPond" ? "foam-pond" : "foam-building"),
-        "g",
-        `${formatNumber(volumeMl / 1000)} L as it stands on the ${face}, ${lifts} ${lifts === 1 ? "lift" : "lifts"}`,
-        grams.grams,
-        grams.lowGrams,
-        grams.highGrams,
-      ),
-      figure: `background/${face}/foam`,
-    },
+    need(
+      foam?.id ?? (wall.foam === "foamPond" ? "foam-pond" : "foam-building"),
+      "g",
+      `${formatNumber(volumeMl / 1000)} L as it stands on the ${face}, ${lifts} ${lifts === 1 ? "lift" : "lifts"}`,
+      [grams.grams, grams.lowGrams, grams.highGrams],
+      [constant("left on the wall of a gram", grams.mlPerGram, "mL"), constant("cans that fail", grams.duds, "")],
+    ),
     ...finish.needs,
   ];
-  const coreKg = core
-    ? (m2 *
-        PANEL_CORE_MM *
-        (materialsOf(site.book, "sheet").find((s) => s.id === core.part.materialId)?.densityKgPerM3.value ?? 35)) /
-      1000
-    : 0;
+  const board = core && materialsOf(site.book, "sheet").find((b) => b.id === core.part.materialId);
   return {
     parts: boards,
     needs,
     steps,
-    kg: (volumeMl / 1e6) * (foam?.densityKgPerM3.value ?? 35) + coreKg + finish.kg,
+    masses: [
+      massOf("foam", volumeMl / 1000, foam?.densityKgPerM3 ?? CURED_FOAM),
+      ...(core ? [massOf("board", m2 * PANEL_CORE_MM, board?.densityKgPerM3 ?? CURED_FOAM)] : []),
+      ...finish.masses,
+    ],
     safeMinutes: Math.max(layerKind(wall.foam).dry.safe.value * 60, finish.safeMinutes),
   };
 }

@@ -1,36 +1,40 @@
 import { CAUTION, RATES } from "../../diary/rates";
+import { constant, type Known, memory, practice } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
-import { type Need, need } from "../../ledgers/needs";
+import { type Need, need, spread } from "../../ledgers/needs";
 import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { formatNumber } from "../../units/format";
 import type { Cover } from "../cover";
-import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";
+import { afterStep, massOf, WALL_DOWN, type Work, wallStep } from "./work";
 
-/** Packed clay earth, kg/m³ (HANDBOOK §11: 1600–1900), slips 1900, coir mat and moulded panel from memory. */
-const EARTH_KG = 1750;
-const SLIP_KG = 1900;
-const MAT_KG = 120;
-const PANEL_KG = 60;
-/** It is packed to two thirds of its loose volume: from memory. */
-const EARTH_LOOSE = 1.5;
-const EARTH_DRIES_MINUTES = 14 * 1440;
-/** Silicone under a mat and under a panel's thick bead, L/m²: from memory. */
-const UNDER_MAT = { value: 0.7, low: 0.5, high: 1 } as const;
-const UNDER_PANEL = { value: 1.2, low: 0.8, high: 1.8 } as const;
-const SLIP_ADHESIVE = { value: 1.5, low: 1, high: 2 } as const;
+const k = (value: number, low: number, high: number, basis: Known["basis"] = memory): Known => ({
+  ...{ value, low, high, basis },
+});
+/** Packed clay earth and slips, kg/m³ (HANDBOOK §11); coir mat and moulded panel beside them. */
+const EARTH_KG = k(1750, 1600, 1900);
+const SLIP_KG = k(1900, 1800, 2000);
+const MAT_KG = k(120, 90, 160);
+const PANEL_KG = k(60, 30, 120);
+/** Loose earth for a volume as it is packed. */
+const EARTH_LOOSE = k(1.5, 1.3, 1.8);
+const EARTH_DRIES = k(14 * 1440, 7 * 1440, 28 * 1440);
+/** A third of a panel holds after two to three hours under its weight. */
+const THIRD_HOLDS = k(150, 120, 180, practice);
+/** Silicone under a mat and under a panel's thick bead, adhesive under slips, L/m². */
+const UNDER_MAT = k(0.7, 0.5, 1);
+const UNDER_PANEL = k(1.2, 0.8, 1.8);
+const UNDER_SLIPS = k(1.5, 1, 2);
+/** What is cut off a mat. */
+const MAT_WASTE = k(1.1, 1, 1.3);
+const A_DAY = 1440;
+/** Until silicone and adhesive are safe for animals (trade practice). */
+const SAFE_MINUTES = 168 * 60;
 
-const SILICONE_SAFE_MINUTES = 168 * 60;
-
-const silicone = (site: Site, { m2, wall }: Cover, rate: typeof UNDER_MAT | typeof UNDER_PANEL): Need =>
-  need(
-    site.variant.seal.sealant,
-    "mL",
-    `under ${formatNumber(m2, 2)} m² on the ${wall.face}`,
-    m2 * rate.value * 1000,
-    m2 * rate.low * 1000,
-    m2 * rate.high * 1000,
-  );
+const glued = (materialId: string, { m2, wall }: Cover, rate: Known, name: string): Need =>
+  need(materialId, "mL", `under ${formatNumber(m2, 2)} m² on the ${wall.face}`, spread(m2 * 1000, rate), [
+    constant(name, rate, "L/m²"),
+  ]);
 
 /** Build-ups that go on whole and take no finish: mat, packed earth, slips, a bought panel. */
 export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work {
@@ -56,15 +60,17 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
           },
         ],
         needs: [
-          need(mat, "mm2", `the ${face} and its cuttings`, m2 * 1.1e6, m2 * 1e6, m2 * 1.3e6),
-          silicone(site, cover, UNDER_MAT),
+          need(mat, "mm2", `the ${face} and its cuttings`, spread(m2 * 1e6, MAT_WASTE), [
+            constant("with what is cut off", MAT_WASTE, "×"),
+          ]),
+          glued(site.variant.seal.sealant, cover, UNDER_MAT, "silicone under a mat"),
         ],
         steps: [
           wallStep(face, "mat", start, {
             title: `Coir mat on the ${face}`,
             detail: `${formatNumber(m2, 2)} m², lines of silicone each 50 mm, press all over.`,
             handsOnMinutes: 15 + 25 * m2,
-            waitMinutes: 1440,
+            waitMinutes: A_DAY,
             waitFor: "the silicone under the mat",
             ...lying,
             toHand: ["mat", "silicone", "board and weights", "gloves"],
@@ -72,29 +78,24 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
             passSign: "No edge lifts.",
           }),
         ],
-        kg: (litres * MAT_KG) / 1000,
-        safeMinutes: SILICONE_SAFE_MINUTES,
+        masses: [massOf("coir mat", litres, MAT_KG)],
+        safeMinutes: SAFE_MINUTES,
       };
     }
     case "earth":
       return {
         parts: [],
         needs: [
-          need(
-            "fill-clayearth",
-            "mL",
-            `packed on the ${face}`,
-            litres * 1000 * EARTH_LOOSE,
-            litres * 1000 * 1.3,
-            litres * 1000 * 1.8,
-          ),
+          need("fill-clayearth", "mL", `packed on the ${face}`, spread(litres * 1000, EARTH_LOOSE), [
+            constant("loose for packed", EARTH_LOOSE, "×"),
+          ]),
         ],
         steps: [
           wallStep(face, "earth", start, {
             title: `Pack earth on the ${face}`,
             detail: `${formatNumber(litres)} L packed, handful by handful, wood and slabs set into it.`,
             handsOnMinutes: 30 + 120 * m2,
-            waitMinutes: EARTH_DRIES_MINUTES,
+            waitMinutes: EARTH_DRIES.value,
             waitFor: "the earth to dry",
             ...lying,
             toHand: ["clay earth", "water", "tamper"],
@@ -102,28 +103,19 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
             passSign: "Hard; nothing moves; cracks are filled.",
           }),
         ],
-        kg: (litres * EARTH_KG) / 1000,
+        masses: [massOf("packed earth", litres, EARTH_KG)],
         safeMinutes: 0,
       };
     case "veneer":
       return {
         parts: [],
-        needs: [
-          need(
-            "slip-adhesive",
-            "mL",
-            `slips on ${formatNumber(m2, 2)} m² of the ${face}`,
-            m2 * SLIP_ADHESIVE.value * 1000,
-            m2 * SLIP_ADHESIVE.low * 1000,
-            m2 * SLIP_ADHESIVE.high * 1000,
-          ),
-        ],
+        needs: [glued("slip-adhesive", cover, UNDER_SLIPS, "adhesive under slips")],
         steps: [
           wallStep(face, "slips", start, {
             title: `Slips on the ${face}`,
             detail: "Laid out dry first, from the foot up, spacers in the joints.",
             handsOnMinutes: 30 + 150 * m2,
-            waitMinutes: 1440,
+            waitMinutes: A_DAY,
             waitFor: "the adhesive",
             ...lying,
             toHand: ["slips", "adhesive", "spacers", "level"],
@@ -131,8 +123,8 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
             passSign: "Five rows checked level; none sounds hollow.",
           }),
         ],
-        kg: (litres * SLIP_KG) / 1000,
-        safeMinutes: 7 * 1440,
+        masses: [massOf("slips", litres, SLIP_KG)],
+        safeMinutes: SAFE_MINUTES,
       };
     default: {
       const steps: Step[] = [];
@@ -146,7 +138,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
               title: `Bed the ${face} panel, third ${third} of 3`,
               detail: "A thick bead, press, a sandbag on it.",
               handsOnMinutes: 15 + RATES.coatPerM2.value * m2,
-              waitMinutes: third === 3 ? 1440 : 150,
+              waitMinutes: third === 3 ? A_DAY : THIRD_HOLDS.value,
               waitFor: third === 3 ? "the silicone to cure" : "this third to hold",
               ...lying,
               toHand: ["silicone", "sandbag", "gloves"],
@@ -157,10 +149,13 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
         );
       return {
         parts: [],
-        needs: [need("bought-panel", "piece", `for the ${face}`, 1), silicone(site, cover, UNDER_PANEL)],
+        needs: [
+          need("bought-panel", "piece", `for the ${face}`, [1]),
+          glued(site.variant.seal.sealant, cover, UNDER_PANEL, "silicone under a panel"),
+        ],
         steps,
-        kg: (litres * PANEL_KG) / 1000,
-        safeMinutes: SILICONE_SAFE_MINUTES,
+        masses: [massOf("panel", litres, PANEL_KG)],
+        safeMinutes: SAFE_MINUTES,
       };
     }
   }

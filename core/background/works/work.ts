@@ -1,16 +1,34 @@
+import { constant, type FigureInput, type Known } from "../../figures/figure";
 import type { Part, Posture, Step } from "../../ledgers/ledger";
 import type { Need } from "../../ledgers/needs";
 import type { WallId } from "../names";
 
-/** What one wall's build-up takes. Mass in kg; waits inside `steps`. */
+/** Something of a wall that weighs, and by what rate. */
+export interface Mass {
+  name: string;
+  kg: number;
+  rate: FigureInput;
+}
+
+/** What one wall's build-up takes; waits inside `steps`. */
 export interface Work {
   parts: Part[];
   needs: Need[];
   steps: Step[];
-  kg: number;
+  masses: Mass[];
   /** How long its slowest layer takes until it is safe for animals, minutes. */
   safeMinutes: number;
 }
+
+/** Something of a wall by its volume, litres, and density. */
+export const massOf = (name: string, litres: number, density: Known): Mass => ({
+  name,
+  kg: (litres * density.value) / 1000,
+  rate: constant(`${name}, as it stands`, density, "kg/m³"),
+});
+
+/** What a wall's background weighs, kg. */
+export const workKg = ({ masses }: Pick<Work, "masses">): number => masses.reduce((sum, m) => sum + m.kg, 0);
 
 /** Which way up the shell lies while a wall is worked: that wall down. */
 export const WALL_DOWN: Record<WallId, Posture> = { back: "onBack", left: "onLeft", right: "onRight" };

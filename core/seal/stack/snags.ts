@@ -1,24 +1,11 @@
 import type { FaceId } from "../../design/schema";
 import { set } from "../../ledgers/fix";
-import type { Fix, Severity, Snag } from "../../ledgers/ledger";
+import type { Fix, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../ledgers/site";
 import { SURFACES } from "../bonds/names";
-import type { Holding } from "../bonds/table";
+import { bondWords } from "../bonds/snag";
 import { type JudgedLayer, judgeStack } from "./judgeStack";
 import { SURFACE_OF } from "./surfaceOf";
-
-const SEVERITY: Record<Exclude<Holding, "holds">, Severity> = {
-  never: "stop",
-  risky: "mind",
-  holdsIf: "mind",
-  unknown: "note",
-};
-const TITLE: Record<Exclude<Holding, "holds">, string> = {
-  never: "will not hold",
-  risky: "may let go",
-  holdsIf: "holds under a condition",
-  unknown: "not known",
-};
 
 /** The stack of each face, judged. */
 export const judgedStacks = (site: Site): { face: FaceId; at: number; layers: JudgedLayer[] }[] =>
@@ -86,11 +73,9 @@ function bondSnag(face: FaceId, judged: JudgedLayer, n: number, path: string, la
     {
       rule: "seal/bond",
       subject: `${face}/${layer.id}`,
-      severity: SEVERITY[holding],
       stage: "seal",
-      title: `${kind.name}: ${TITLE[holding]}`,
+      ...bondWords(kind.name, holding, bond),
       sentence: `On the ${face}: ${kind.name.toLowerCase()} on ${under}.`,
-      reason: `${bond.reason}${bond.cure ? ` ${bond.cure}` : ""} (${bond.basis.kind === "memory" ? "from memory" : "common practice, no source"}.)`,
       ...cures(judged, n, path, layers),
     },
   ];

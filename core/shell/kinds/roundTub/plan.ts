@@ -1,7 +1,7 @@
 import { CAUTION } from "../../../diary/rates";
 import { type Figure, type Known, memory, practice } from "../../../figures/figure";
 import { emptyLedger, type Step, type TradeLedger } from "../../../ledgers/ledger";
-import { need, suppliesOf } from "../../../ledgers/needs";
+import { gatherNeeds, need } from "../../../ledgers/needs";
 import type { Site } from "../../../ledgers/site";
 import { formatNumber } from "../../../units/format";
 import { volumeBelowMl } from "../../profile";
@@ -27,17 +27,17 @@ export function planRound(site: Site): TradeLedger {
       ]
     : [];
   const pour = figures[0];
+  const gathered = gatherNeeds(
+    site.book,
+    "shell",
+    pour
+      ? [need("fill-gypsum", "mL", "the poured floor", [pour.value * 1000, pour.value * 1000, pour.value * 1150])]
+      : [],
+  );
   return {
     ...emptyLedger(),
-    figures,
-    supplies: pour
-      ? suppliesOf(site.book, "shell", [
-          {
-            ...need("fill-gypsum", "mL", "the poured floor", pour.value * 1000, pour.value * 1000, pour.value * 1150),
-            figure: pour.id,
-          },
-        ])
-      : [],
+    figures: [...figures, ...gathered.figures],
+    supplies: gathered.supplies,
     steps: [
       surveyStep(site, "Two diameters at rim and foot, crossing; height inside. Try the tube dry against the wall."),
       ...(pour ? [pourStep(pour.value)] : []),

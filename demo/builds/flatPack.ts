@@ -1,0 +1,99 @@
+import { newZone } from "../../core/background/create";
+import { newBuild, newSheetVariant, newSlidingPair } from "../../core/design/create";
+import { statedMm } from "../../core/design/measure";
+import type { Build } from "../../core/design/schema";
+import { RECIPES } from "../../core/ground/mix";
+
+import { measured, starter, wall } from "./measures";
+
+/** PVC foam sheet 10 mm for a pair of rosy boas. */
+export function flatPack(): Build {
+  const variant = newSheetVariant(
+    { width: statedMm(1500), depth: statedMm(600), height: statedMm(600) },
+    "pvc-foam-10",
+  );
+  variant.shell.front.dam = statedMm(100);
+  variant.shell.front.headRail = statedMm(60);
+  variant.shell.groundDepth = statedMm(60);
+  variant.shell.topLoadKg = statedMm(3);
+  variant.closure = { ...newSlidingPair(4), lock: "key" };
+  variant.features = [
+    {
+      id: "low-1",
+      name: "Low left",
+      face: "left",
+      kind: "holes",
+      pattern: "staggered",
+      holeDia: statedMm(6),
+      pitch: statedMm(12),
+      columns: 20,
+      rows: 3,
+      mesh: null,
+      u: statedMm(300),
+      v: statedMm(150),
+    },
+    {
+      id: "high-1",
+      name: "High right",
+      face: "right",
+      kind: "mesh",
+      shape: "panel",
+      width: statedMm(300),
+      height: statedMm(80),
+      mesh: "fly-screen",
+      lap: statedMm(20),
+      u: statedMm(300),
+      v: statedMm(520),
+    },
+  ];
+  // Made on the bench while the panels of the shell are still being cut.
+  variant.background.walls = (["back", "left", "right"] as const).map((face) =>
+    wall(face, {
+      buildUp: "panels",
+      foam: "foamBuilding",
+      depth: statedMm(40),
+      relief: statedMm(20),
+      finish: "grout",
+      carveBy: "wireBrush",
+    }),
+  );
+  variant.features.push({
+    ...{ id: "lamp", name: "Heat lamp", face: "top", kind: "keepOut", use: "lamp" },
+    ...{ width: statedMm(220), height: statedMm(220), deep: statedMm(220), u: statedMm(1150), v: statedMm(300) },
+  });
+  variant.background.zones = [
+    {
+      ...newZone("ledge", "ledge-1", { face: "back", u: 420, v: 300 }),
+      ...{ name: "Basking ledge", width: statedMm(520), height: statedMm(70), depth: statedMm(160) },
+    },
+    {
+      ...newZone("slab", "slate", { face: "back", u: 1000, v: 150 }),
+      ...{
+        name: "Slate",
+        of: "stone",
+        anchor: "floor",
+        width: statedMm(300),
+        height: statedMm(300),
+        depth: statedMm(40),
+      },
+      ...{ mass: measured(4.6, "4.6") },
+    } as ReturnType<typeof newZone>,
+  ];
+  variant.ground = {
+    ...variant.ground,
+    mix: RECIPES.find((r) => r.id === "soilSand")!.mix,
+    dish: { volume: { typed: "1 L", value: 1000, how: "measured" }, wicked: false },
+  };
+  const build = newBuild("Flat-pack 1500", { unit: "mm" }, variant);
+  build.brief.residents = [
+    {
+      ...starter("rosy-boa"),
+      count: 2,
+      narrowestRigid: measured(14),
+      note: "A pair; measured over the skull of the smaller.",
+    },
+  ];
+  build.brief.budgetMinor = 40000;
+  build.brief.note = "Against the long wall of the back room. Doors must not bind in summer.";
+  return build;
+}

@@ -1,0 +1,247 @@
+import { newZone } from "../../core/background/create";
+import { newBuild, newVariant } from "../../core/design/create";
+import { statedMm } from "../../core/design/measure";
+import type { Build } from "../../core/design/schema";
+import { RECIPES } from "../../core/ground/mix";
+import { starterCabinet } from "../../core/shell/kinds/cabinet/starter";
+
+import { measured, starter, wall } from "./measures";
+
+/** The name of the cabinet. */
+export const HABERDASHER = "Haberdasher's cabinet";
+
+/** A timber cabinet with glass doors for mossy frogs; two of its shelves become the tray. */
+export function haberdasher(): Build {
+  const variant = newVariant("cabinet");
+  const shell = starterCabinet();
+  const timber = (mm: number) => ({ material: "timber" as const, thickness: measured(mm) });
+  shell.found = {
+    ...shell.found,
+    width: measured(1120),
+    depth: measured(560),
+    height: measured(760),
+    faces: {
+      base: { material: "chipboard", thickness: measured(16) },
+      top: { material: "chipboard", thickness: measured(16) },
+      left: timber(16),
+      right: timber(16),
+      back: { material: "plywood", thickness: measured(12) },
+      front: { material: "glass", thickness: measured(4) },
+    },
+    doors: { leaves: 2, meetingGap: measured(3.4), edgeGap: measured(2) },
+    frame: measured(30),
+    shelves: [
+      {
+        name: "Wide glass shelf",
+        material: "glass",
+        thickness: measured(6),
+        width: measured(1080),
+        depth: measured(520),
+        count: 2,
+        use: "cutUp",
+      },
+      {
+        name: "Narrow glass shelf",
+        material: "glass",
+        thickness: measured(6),
+        width: measured(1080),
+        depth: measured(180),
+        count: 1,
+        use: "keep",
+      },
+    ],
+    holes: { count: 24, dia: measured(5), plugged: true },
+    legs: measured(120),
+  };
+  shell.tray = { height: statedMm(115) };
+  shell.groundDepth = statedMm(105);
+  variant.shell = shell;
+  variant.closure = { kind: "found", lock: "wedge" };
+  variant.seal.standingWater = statedMm(60);
+  variant.seal.seams = "base";
+  variant.seal.stacks = (["left", "right", "back"] as const).map((face) => ({
+    face,
+    layers: [
+      { id: "key-1", layer: "key", coats: null, damp: false },
+      { id: "varnish-1", layer: "varnish", coats: null, damp: false },
+    ],
+  }));
+  variant.seal.decisions = [
+    { row: "A9", school: "pure", reason: "The tube’s label says 100 % silicone, nothing added." },
+    { row: "A20", school: "none", reason: "Frogs drink through their skin." },
+    { row: "A26", school: "conditioner", reason: "The tap here carries chloramine." },
+  ];
+  variant.features = [
+    {
+      id: "low-1",
+      name: "Low left",
+      face: "left",
+      kind: "holes",
+      pattern: "staggered",
+      holeDia: statedMm(12),
+      pitch: statedMm(26),
+      columns: 11,
+      rows: 1,
+      mesh: "fly-screen",
+      u: statedMm(270),
+      v: statedMm(180),
+    },
+    {
+      id: "top-1",
+      name: "Top mesh left",
+      face: "top",
+      kind: "mesh",
+      shape: "panel",
+      width: statedMm(320),
+      height: statedMm(300),
+      mesh: "fly-screen",
+      lap: statedMm(20),
+      u: statedMm(300),
+      v: statedMm(270),
+    },
+    {
+      id: "top-2",
+      name: "Top mesh right",
+      face: "top",
+      kind: "mesh",
+      shape: "panel",
+      width: statedMm(320),
+      height: statedMm(300),
+      mesh: "fly-screen",
+      lap: statedMm(20),
+      u: statedMm(780),
+      v: statedMm(270),
+    },
+    {
+      id: "pump-cable",
+      name: "Pump cable",
+      face: "back",
+      kind: "port",
+      tube: null,
+      use: "cable",
+      bore: statedMm(20),
+      gap: statedMm(1),
+      u: statedMm(980),
+      v: statedMm(150),
+    },
+    {
+      id: "drain",
+      name: "Drain",
+      face: "base",
+      kind: "port",
+      tube: null,
+      use: "drain",
+      bore: statedMm(20),
+      gap: statedMm(0),
+      u: statedMm(1000),
+      v: statedMm(430),
+    },
+    {
+      id: "heat-mat",
+      name: "Heat mat",
+      face: "right",
+      kind: "keepOut",
+      use: "heatMat",
+      deep: null,
+      width: statedMm(280),
+      height: statedMm(240),
+      u: statedMm(300),
+      v: statedMm(300),
+    },
+  ];
+  variant.seal.dividers = [
+    { id: "pool-pane", name: "Pool pane", made: "glass", height: statedMm(85), watertight: true },
+  ];
+  variant.background = {
+    walls: [
+      wall("back", { depth: statedMm(30), relief: statedMm(20), finish: "grout", up: true }),
+      wall("left", { depth: statedMm(25), relief: statedMm(15), finish: "puGlueFibre", fibre: "cork" }),
+      wall("right", { depth: statedMm(20), relief: statedMm(10), finish: "siliconeFibre", apply: "sparing" }),
+    ],
+    zones: [
+      {
+        ...newZone("ledge", "ledge-1", { face: "back", u: 430, v: 380 }),
+        ...{ name: "Long ledge", width: statedMm(620), height: statedMm(60), depth: statedMm(120) },
+      },
+      { ...newZone("slab", "cork-b", { face: "back", u: 800, v: 570 }), name: "Cork slab B" },
+      { ...newZone("planter", "planter-1", { face: "back", u: 240, v: 520 }), name: "Planter 75, left" },
+      {
+        ...newZone("planter", "planter-2", { face: "back", u: 470, v: 590 }),
+        name: "Planter 75, right",
+        drilled: false,
+      } as ReturnType<typeof newZone>,
+      {
+        ...newZone("branch", "branch-1", { face: "left", u: 380, v: 420 }),
+        ...{ name: "Beech branch", mass: measured(0.65, "0.65"), depth: statedMm(320), anchor: "screwPlate" },
+      } as ReturnType<typeof newZone>,
+    ],
+    swatches: [
+      { id: "moss-green", name: "Moss green, second mix", wet: "#4c5a35", dry: "#8a9270", varnished: "#616b45" },
+      { id: "bark-brown", name: "Bark brown", wet: "#3f2f22", dry: "#7b6752", varnished: "#553f2d" },
+    ],
+  };
+  variant.ground = {
+    ...variant.ground,
+    front: statedMm(95),
+    drain: { body: "clay", depth: statedMm(40) },
+    barrier: { kind: "weedCloth", curl: statedMm(30) },
+    mix: RECIPES.find((r) => r.id === "barkFern")!.mix,
+    litter: statedMm(20),
+    misting: { typed: "350", value: 350, how: "measured" },
+    outlet: "bulkhead",
+    pool: {
+      ...{ u: statedMm(829), v: statedMm(254), width: statedMm(460), length: statedMm(508) },
+      ...{ divider: "pool-pane", wayOut: "ramp", ramp: statedMm(35) },
+    },
+    plants: [
+      {
+        ...{
+          id: "fern",
+          name: "Small fern",
+          count: 3,
+          pot: statedMm(90),
+          height: statedMm(250),
+          spread: statedMm(200),
+        },
+        ...{ where: "ground", live: true, toxic: false },
+      },
+      {
+        ...{
+          id: "creeper",
+          name: "Wall creeper",
+          count: 1,
+          pot: statedMm(70),
+          height: statedMm(120),
+          spread: statedMm(300),
+        },
+        ...{ where: "planter-1", live: true, toxic: false },
+      },
+      {
+        ...{
+          id: "bromeliad",
+          name: "Small bromeliad",
+          count: 1,
+          pot: statedMm(60),
+          height: statedMm(150),
+          spread: statedMm(160),
+        },
+        ...{ where: "planter-2", live: true, toxic: false },
+      },
+    ],
+    settleWeeks: statedMm(5),
+  };
+  variant.service = [
+    {
+      ...{ id: "pump", name: "Pool pump", kind: "pump", width: measured(52), height: measured(64), way: "box" },
+      ...{ wayWidth: statedMm(90), wayHeight: statedMm(110), plug: measured(18), port: "pump-cable" },
+    },
+    {
+      ...{ id: "mat", name: "Heat mat", kind: "mat", width: statedMm(280), height: statedMm(2), way: "outside" },
+      ...{ wayWidth: statedMm(300), wayHeight: statedMm(10), plug: null, port: null },
+    },
+  ];
+  const build = newBuild(HABERDASHER, { unit: "mm" }, variant);
+  build.brief.residents = [{ ...starter("mossy-frog"), count: 4, narrowestRigid: measured(9) }];
+  build.brief.note = "Was a haberdasher's show cabinet. A pool of 14 litres at the right, moss and cork at the back.";
+  return build;
+}

@@ -1,0 +1,56 @@
+import { newBuild, newSheetVariant, newSlidingPair } from "../../core/design/create";
+import { statedMm } from "../../core/design/measure";
+import type { Build } from "../../core/design/schema";
+
+import { starter } from "./measures";
+
+/** A small, damp box of 6 mm sheet; its meeting gap and its vents still want work. */
+export function landingBox(): Build {
+  const variant = newSheetVariant(
+    { width: statedMm(560, "56 cm"), depth: statedMm(380, "38cm"), height: statedMm(400, "40 cm") },
+    "pvc-foam-6",
+  );
+  variant.name = "Inset back";
+  variant.shell.joints.back = "inset";
+  variant.shell.front = {
+    dam: statedMm(60),
+    ventRail: statedMm(40),
+    headRail: statedMm(40),
+    stile: statedMm(25),
+  };
+  variant.shell.groundDepth = statedMm(40);
+  variant.closure = { ...newSlidingPair(4), lock: "wedge" };
+  variant.seal.standingWater = statedMm(15);
+  variant.features = [
+    {
+      id: "low-1",
+      name: "Rail slot",
+      face: "front",
+      kind: "mesh",
+      shape: "panel",
+      width: statedMm(400),
+      height: statedMm(10),
+      mesh: "steel-mesh-no-18",
+      lap: statedMm(12),
+      u: statedMm(280),
+      v: statedMm(80),
+    },
+    {
+      id: "high-1",
+      name: "High back",
+      face: "back",
+      kind: "holes",
+      pattern: "square",
+      holeDia: statedMm(8),
+      pitch: statedMm(14),
+      columns: 12,
+      rows: 2,
+      mesh: "fly-screen",
+      u: statedMm(280),
+      v: statedMm(350),
+    },
+  ];
+  const build = newBuild("Landing box", { unit: "mm" }, variant);
+  build.brief.residents = [{ ...starter("hissing-roach"), count: 12, name: "Hissing roach nymphs" }];
+  return build;
+}

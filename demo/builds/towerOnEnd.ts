@@ -1,0 +1,93 @@
+import { newZone } from "../../core/background/create";
+import { newBuild, newSlidingPair, newVariant } from "../../core/design/create";
+import { statedMm } from "../../core/design/measure";
+import type { Build } from "../../core/design/schema";
+import { RECIPES } from "../../core/ground/mix";
+import type { TankOnEndShell } from "../../core/shell/kinds/tankOnEnd/schema";
+
+import { inches, starter, wall } from "./measures";
+
+/** A small long tank stood on one end for grass lizards, surveyed in inches. */
+export function towerOnEnd(): Build {
+  const variant = newVariant("tankOnEnd");
+  const shell = variant.shell as TankOnEndShell;
+  shell.found = {
+    length: inches('30"'),
+    width: inches('12"'),
+    height: inches('12"'),
+    glass: inches('3/16"'),
+    rim: null,
+    tempered: "none",
+  };
+  shell.dam = { ...inches('4"'), how: "stated" };
+  shell.ventRail = { ...inches('1 1/2"'), how: "stated" };
+  shell.headRail = { ...inches('3"'), how: "stated" };
+  shell.legs = { ...inches('1 1/4"'), how: "stated" };
+  shell.groundDepth = { ...inches('2 1/2"'), how: "stated" };
+  variant.closure = { ...newSlidingPair(4), lock: "wedge", brushStrip: true };
+  variant.seal.seams = "base";
+  variant.features = [
+    {
+      id: "rail-slot",
+      name: "Rail slot",
+      face: "front",
+      kind: "mesh",
+      shape: "panel",
+      width: { ...inches('8"'), how: "stated" },
+      height: { ...inches('1/4"'), how: "stated" },
+      mesh: "steel-mesh-no-18",
+      lap: { ...inches('1/2"'), how: "stated" },
+      u: { ...inches('5 13/16"'), how: "stated" },
+      v: { ...inches('4 3/4"'), how: "stated" },
+    },
+    {
+      id: "head-mesh",
+      name: "Head mesh",
+      face: "front",
+      kind: "mesh",
+      shape: "panel",
+      width: { ...inches('8"'), how: "stated" },
+      height: { ...inches('1 1/2"'), how: "stated" },
+      mesh: "steel-mesh-no-18",
+      lap: { ...inches('1/2"'), how: "stated" },
+      u: { ...inches('5 13/16"'), how: "stated" },
+      v: { ...inches('28 1/8"'), how: "stated" },
+    },
+  ];
+  variant.background.walls = [
+    wall("back", {
+      ...{ buildUp: "coirMat", depth: { ...inches('3/4"'), how: "stated" }, finish: "bareSkin" },
+    }),
+  ];
+  variant.background.zones = [
+    {
+      ...newZone("branch", "branch-1", { face: "back", u: 140, v: 420 }),
+      ...{
+        name: "Cork branch",
+        of: "cork",
+        anchor: "screwPlate",
+        depth: { ...inches('7"'), how: "stated" },
+        hollow: true,
+        plugged: true,
+      },
+      ...{ width: { ...inches('2 1/2"'), how: "measured" }, height: { ...inches('2 1/2"'), how: "measured" } },
+    } as ReturnType<typeof newZone>,
+  ];
+  variant.ground = {
+    ...variant.ground,
+    mix: RECIPES.find((r) => r.id === "forest")!.mix,
+    plants: [
+      {
+        ...{ id: "grass", name: "Tufted grass", count: 3, pot: { ...inches('3"'), how: "measured" } },
+        ...{ height: { ...inches('10"'), how: "guessed" }, spread: { ...inches('5"'), how: "guessed" } },
+        ...{ where: "ground", live: true, toxic: false },
+      },
+    ],
+    settleWeeks: statedMm(3),
+  };
+  const build = newBuild("Tower on end", { unit: "in", denominator: 16 }, variant);
+  build.brief.sizeSchool = "stepUp";
+  build.brief.sizeReason = "three hatchlings; the long tank beside it is theirs in a year";
+  build.brief.residents = [{ ...starter("grass-lizard"), count: 3, narrowestRigid: { ...inches('3/16"') } }];
+  return build;
+}
