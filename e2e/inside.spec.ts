@@ -159,3 +159,56 @@ test("a zone is dragged on its wall, nudged by keys, and its section follows", a
   await expect(middle).toHaveValue(String(at + 10));
   await saved(page);
 });
+
+test("a tank in inches gets walls and ground from nothing, to the shopping list", async ({ page }) => {
+  await page.goto("/new?kind=tank");
+  await page.getByLabel("Name").fill("Inch tank");
+  await page.getByLabel("A number without a unit is in").selectOption("inches");
+  for (const [label, text] of [
+    ["Length outside", '24 1/8"'],
+    ["Width outside", '18 1/4"'],
+    ["Height outside", "2'"],
+  ] as const)
+    await page.getByLabel(label).fill(text);
+  await page.getByRole("button", { name: "Start the build" }).click();
+  await page.waitForURL(/\/builds\/[^/]+\/shell/);
+  await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
+  const build = new URL(page.url()).pathname.replace(/\/shell$/, "");
+
+  await open(page, `${build}/ground`);
+  await choose(page, "Drain layer", "expanded clay");
+  await type(page, "Drain layer, how deep", "1 3/4");
+  await choose(page, "Barrier", "two layers of fly screen");
+  await type(page, "Ground's top, at the back", '5 1/2"');
+  await type(page, "Ground's top, at the front", "4.5");
+  await choose(page, "Start from a recipe", "Soil, sand and coir");
+  const section = page.getByRole("img", { name: /^Section front to back/ });
+  await expect(section).toHaveAccessibleName(/drain layer 1 3\/4".*ground, back 5 1\/2".*ground, front 4 1\/2"/);
+  // A starting value in millimetres says so, where a bare number is inches.
+  await expect(page.getByRole("textbox", { name: "Its curl, each side" })).toHaveValue("30 mm");
+  await saved(page);
+
+  await open(page, `${build}/background`);
+  await press(page, "Build the back up");
+  await type(page, "Depth, its valleys", "1 1/2");
+  await expect(page.getByText(/bare 6 5\/16" · ground to 5 1\/2"/)).toBeVisible();
+  await press(page, "Copy to left and right");
+  await press(page, "planter");
+  await press(page, "Left");
+  await expect(page.getByRole("textbox", { name: "Depth, its valleys" })).toHaveValue("1 1/2");
+  await saved(page);
+
+  await open(page, `${build}/buying`);
+  for (const item of [
+    "Pond foam, black",
+    "Tree-fern fibre",
+    "Expanded clay, 8–16 mm",
+    "Washed sand",
+    "Glass-fibre screen for barriers",
+    "Net pot",
+    "Blackout film, self-adhesive",
+  ])
+    await expect(page.getByText(item, { exact: true }).first()).toBeVisible();
+  await open(page, `${build}/diary`);
+  await expect(page.locator('[data-step="ground/barrier"]')).toContainText(/1 3\/16"/);
+});
