@@ -44,7 +44,8 @@ export function cutStrata(
       : [pool.u.value, pool.width.value / 2, pool.v.value, pool.length.value / 2]
     : [0, 0, 0, -1];
   const through = pool !== null && Math.abs(at - otherMid) <= otherHalf;
-  const [poolFrom, poolTo] = through ? [Math.max(0, mid - half), Math.min(length, mid + half)] : [0, 0];
+  const onFloor = (mm: number) => Math.min(length, Math.max(0, mm));
+  const [poolFrom, poolTo] = through ? [onFloor(mid - half), onFloor(mid + half)] : [0, 0];
   const land: [number, number][] = through
     ? (
         [
@@ -93,7 +94,7 @@ export function cutStrata(
         ),
       });
   }
-  if (through && levels.waterMm > 0)
+  if (poolTo > poolFrom && levels.waterMm > 0)
     pieces.push({
       id: "pool",
       kind: "water",

@@ -1,0 +1,59 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { anyGround } from "../../tests/anyInside";
+import { anyFoundBuild } from "../../tests/anyShell";
+import { jobInput } from "../../tests/job";
+import { chosenVariant } from "../design/variant";
+import { bareGround } from "../ground/schema";
+import { buildShell } from "../shell/buildShell";
+import { areaMm2 } from "../shell/outline";
+import { cutStrata } from "./cutStrata";
+import { stackLevels } from "./levels";
+import { strataOf } from "./strata";
+
+describe("the layers of any ground", () => {
+  it("lie on one another without a gap, none upside down, the topmost at the ground's level", () => {
+    fc.assert(
+      fc.property(anyGround, fc.integer({ min: 0, max: 300 }), (ground, topMm) => {
+        const strata = strataOf(topMm, ground);
+        strata.forEach((s, i) => {
+          const under = strata[i - 1];
+          expect([s.fromFrontMm, s.fromBackMm]).toEqual(under ? [under.frontMm, under.backMm] : [0, 0]);
+          expect(s.frontMm).toBeGreaterThanOrEqual(s.fromFrontMm);
+          expect(s.backMm).toBeGreaterThanOrEqual(s.fromBackMm);
+        });
+        const levels = stackLevels({ insideHeightMm: 600, groundMm: topMm, ground, waterMm: 0, damMm: 0 });
+        expect(levels.groundMm).toBe(strata.at(-1)?.backMm ?? 0);
+        expect(levels.groundMm).toBeGreaterThanOrEqual(topMm);
+      }),
+    );
+  });
+  it("are one, as high as was typed, while nothing but a depth is", () => {
+    expect(strataOf(80, bareGround())).toEqual([{ id: "mix", fromFrontMm: 0, fromBackMm: 0, frontMm: 80, backMm: 80 }]);
+    expect(strataOf(0, bareGround())).toEqual([]);
+  });
+});
+
+describe("a section of any ground", () => {
+  it("keeps every piece above the base and within the shell, none inside out", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), fc.constantFrom("frontBack" as const, "leftRight" as const), (design, cut) => {
+        const variant = chosenVariant(design);
+        const shell = buildShell(variant, jobInput().book);
+        const { profile, inside } = shell;
+        const room = cut === "frontBack" ? inside.depthMm : inside.widthMm;
+        const lean =
+          cut === "frontBack" ? profile.rimDepthMm - profile.footDepthMm : profile.rimWidthMm - profile.footWidthMm;
+        for (const piece of cutStrata(shell, variant, cut)) {
+          for (const [across, up] of piece.points) {
+            expect(up).toBeGreaterThanOrEqual(-1e-9);
+            expect(across).toBeGreaterThanOrEqual(-Math.abs(lean) * 2 - 1e-6);
+            expect(across).toBeLessThanOrEqual(room + Math.abs(lean) * 2 + 1e-6);
+          }
+          expect(areaMm2(piece.points)).toBeGreaterThanOrEqual(0);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
