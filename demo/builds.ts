@@ -9,7 +9,6 @@ import { towerOnEnd } from "./builds/towerOnEnd";
 export { antYard } from "./builds/antYard";
 export { flatPack } from "./builds/flatPack";
 export { HABERDASHER, haberdasher } from "./builds/haberdasher";
-export { landingBox } from "./builds/landingBox";
 export { nurseryTub } from "./builds/nurseryTub";
 export { towerOnEnd } from "./builds/towerOnEnd";
 
