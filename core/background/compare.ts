@@ -3,6 +3,7 @@ import { schedule } from "../diary/schedule";
 import type { Supply } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { packsOf } from "../materials/find";
+import type { Material } from "../materials/schema";
 import { coverDepths } from "./cover";
 import { gripOf } from "./finishes";
 import { judgedWall, wholeBond } from "./layers";
@@ -41,15 +42,18 @@ const withWalls = (site: Site, walls: Wall[]): Site => ({
   },
 });
 
+/** What a material's packs hold and cost: sheets by their area, all else by content. */
+const offered = (material: Material): { holds: number; priceMinor: number | null }[] =>
+  material.class === "sheet"
+    ? material.stock.map((s) => ({ holds: s.widthMm * s.heightMm, priceMinor: s.priceMinor }))
+    : packsOf(material).map((p) => ({ holds: p.content, priceMinor: p.priceMinor }));
+
 /** Price of an amount by the cheapest pack's own price a unit; null while none is known. */
 function priceOf(site: Site, materialId: string, amount: number): number | null {
   const material = site.book.materials.find((m) => m.id === materialId);
-  const rates = material
-    ? packsOf(material).flatMap((p) => {
-        const content = "widthMm" in p ? Number(p.widthMm) * Number((p as { heightMm?: number }).heightMm) : p.content;
-        return p.priceMinor !== null && content > 0 ? [p.priceMinor / content] : [];
-      })
-    : [];
+  const rates = (material ? offered(material) : []).flatMap(({ holds, priceMinor }) =>
+    priceMinor !== null && holds > 0 ? [priceMinor / holds] : [],
+  );
   return rates.length > 0 ? Math.min(...rates) * amount : null;
 }
 

@@ -14,6 +14,8 @@ export const FOOT_OVER_MM = 20;
 
 /** A wall's background as it will stand. */
 export interface Cover {
+  /** What its steps and parts are called by: the wall's face, or a patch's own place on it. */
+  id: string;
   wall: Wall;
   /** Where it begins, above the base. */
   footMm: number;
@@ -85,7 +87,7 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
     const own = zones.filter((z) => z.kind === "ledge" || z.kind === "foam").map(zoneDepthMm);
     return [
       {
-        ...{ wall, footMm, rect, m2, bareM2, meanMm, zones },
+        ...{ id: wall.face, wall, footMm, rect, m2, bareM2, meanMm, zones },
         peakMm: Math.max(ridgeMm(wall), ...own),
         volumeMl: Math.max(0, m2 * meanMm + extra) * 1000,
       },

@@ -13,13 +13,14 @@ export function backgroundFigures(
   site: Site,
   covers: readonly Cover[],
   massesByFace: ReadonlyMap<string, Mass[]>,
+  patches: readonly Mass[],
 ): Figure[] {
   if (covers.length === 0 && site.variant.background.zones.length === 0) return [];
   return [
     ...covers.flatMap((c) => wallFigures(site, c, massesByFace.get(c.wall.face) ?? [])),
     ...pieceFigures(site),
     ...roomFigures(site),
-    massFigure(site, covers, massesByFace),
+    massFigure(site, covers, massesByFace, patches),
   ];
 }
 
@@ -167,7 +168,12 @@ function roomFigures(site: Site): Figure[] {
   ];
 }
 
-function massFigure(site: Site, covers: readonly Cover[], massesByFace: ReadonlyMap<string, Mass[]>): Figure {
+function massFigure(
+  site: Site,
+  covers: readonly Cover[],
+  massesByFace: ReadonlyMap<string, Mass[]>,
+  patches: readonly Mass[],
+): Figure {
   const pieces = site.variant.background.zones.filter(isPiece);
   const inputs = [
     ...covers.map(({ wall }) => ({
@@ -175,6 +181,7 @@ function massFigure(site: Site, covers: readonly Cover[], massesByFace: Readonly
       value: workKg({ masses: massesByFace.get(wall.face) ?? [] }),
       unit: "kg",
     })),
+    ...patches.map((m) => ({ name: `patch of ${m.name}`, value: m.kg, unit: "kg" })),
     ...pieces.map((p) => ({ name: zoneName(p), value: pieceKg(p), unit: "kg" })),
   ];
   return {

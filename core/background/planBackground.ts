@@ -9,6 +9,7 @@ import { BUILD_UP } from "./buildUps";
 import { type Cover, coversOf } from "./cover";
 import { backgroundFigures } from "./figures";
 import { filmNeeds, filmSteps, filmsOf } from "./film";
+import { patchesOf } from "./patches";
 import { wallBondSnags } from "./rules/bonds";
 import { pieceSnags } from "./rules/pieces";
 import { placeSnags } from "./rules/places";
@@ -31,19 +32,21 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     site,
     covers.filter((c) => !c.wall.up),
   );
+  const patches = patchesOf(site).map((cover) => {
+    // A patch goes on once its wall has set.
+    const wall = open.find((o) => o.cover.wall.face === cover.wall.face)?.work.steps.at(-1);
+    const after = [...startOf(site, cover), ...(wall ? [{ id: wall.id, because: "its wall has set" }] : [])];
+    return wholeWork(site, cover, after);
+  });
+  const toDo = [...open.map(({ work }) => work), ...patches];
   const massesByFace = new Map(works.map(({ cover, work }) => [cover.wall.face as string, work.masses]));
-  const needs = [...open.flatMap(({ work }) => work.needs), ...filmNeeds(films), ...zoneNeeds(site)];
-  const wallSteps = open.flatMap(({ work }) => work.steps);
+  const needs = [...toDo.flatMap((work) => work.needs), ...filmNeeds(films), ...zoneNeeds(site)];
+  const wallSteps = toDo.flatMap((work) => work.steps);
   const gathered = gatherNeeds(site.book, "background", needs);
   return {
-    parts: [...open.flatMap(({ work }) => work.parts), ...films.map((f) => f.part)],
+    parts: [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)],
     supplies: gathered.supplies,
-    steps: [
-      ...filmSteps(films),
-      ...(wallSteps.length > 0 ? prepareSteps(site) : []),
-      ...wallSteps,
-      ...airOut(open.map(({ work }) => work)),
-    ],
+    steps: [...filmSteps(films), ...(wallSteps.length > 0 ? prepareSteps(site) : []), ...wallSteps, ...airOut(toDo)],
     snags: [
       ...roomSnags(site),
       ...covers.flatMap((c) => wallSnags(site, c, test, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
@@ -54,7 +57,15 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
         return [...placeSnags(site, zone, path), ...pieceSnags(site, zone, wall, path)];
       }),
     ],
-    figures: [...backgroundFigures(site, covers, massesByFace), ...gathered.figures],
+    figures: [
+      ...backgroundFigures(
+        site,
+        covers,
+        massesByFace,
+        patches.flatMap((p) => p.masses),
+      ),
+      ...gathered.figures,
+    ],
   };
 }
 
@@ -100,7 +111,8 @@ function workOf(site: Site, cover: Cover): Work {
 
 /** What zones take beside the wall's own. */
 function zoneNeeds({ variant }: Site): Need[] {
-  const { zones } = variant.background;
+  const { walls } = variant.background;
+  const zones = variant.background.zones.filter((z) => !walls.find((w) => w.face === z.face)?.up);
   const planters = zones.filter((z) => z.kind === "planter").length;
   const plates = zones.filter((z) => isPiece(z) && z.anchor === "screwPlate").length;
   return [

@@ -7,8 +7,9 @@ import { nest } from "../cuts/nest/nest";
 import { statedMm } from "../design/measure";
 import { chosenVariant } from "../design/variant";
 import { plan } from "../plan";
+import { newZone } from "./create";
 import { BUILD_UPS, FINISHES } from "./names";
-import type { Wall } from "./schema";
+import type { Wall, Zone } from "./schema";
 import { atAGoM2 } from "./works/finish";
 
 const walled = (own: Partial<Wall>) =>
@@ -101,6 +102,41 @@ describe("ways of making a wall", () => {
     expect(kg({ buildUp: "veneer", depth: statedMm(15) }).value).toBeCloseTo(0.54 * 15 * 1.9, 6);
     for (const buildUp of BUILD_UPS.filter((b) => b !== "none"))
       expect(kg({ buildUp }).inputs.filter((i) => i.basis).length, buildUp).toBeGreaterThan(0);
+  });
+});
+
+describe("patches on a wall", () => {
+  const patched = (kind: "mat" | "earth" | "bought", up = false) =>
+    planned(
+      bareTank((v) => {
+        const zone = {
+          ...newZone(kind, "p", { face: "back", u: 450, v: 300 }),
+          width: statedMm(200),
+          height: statedMm(100),
+        };
+        v.background = {
+          walls: [plainWall("back", { up })],
+          zones: [{ ...zone, depth: statedMm(40) } as Zone],
+          swatches: [],
+        };
+      }),
+    );
+  it("are made as a small wall of their kind, once their wall has set, and weigh with it", () => {
+    const p = patched("earth");
+    const earth = p.steps.find((s) => s.id === "background/back/p/earth")!;
+    expect(earth.after.map((a) => a.id)).toContain("background/back/siliconefibre-1");
+    // 0.02 m² × 40 mm, half as much again loose.
+    expect(supply(p, "fill-clayearth")!.likely).toBeCloseTo(800 * 1.5, 6);
+    const mass = p.figures.find((f) => f.id === "background/mass")!;
+    expect(mass.inputs.find((i) => i.name === "patch of packed earth")!.value).toBeCloseTo(0.8 * 1.75, 6);
+    expect(patched("mat").parts.find((x) => x.id === "background/back/p/mat")).toMatchObject({
+      lengthMm: 200,
+      widthMm: 100,
+    });
+    expect(supply(patched("bought"), "bought-panel")!.likely).toBe(1);
+  });
+  it("take nothing once their wall is up, and neither do its planters", () => {
+    expect(patched("mat", true).supplies.filter((s) => s.id.startsWith("background/"))).toEqual([]);
   });
 });
 

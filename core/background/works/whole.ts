@@ -6,7 +6,7 @@ import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { formatNumber } from "../../units/format";
 import type { Cover } from "../cover";
-import { afterStep, massOf, WALL_DOWN, type Work, wallStep } from "./work";
+import { afterStep, massOf, stepId, WALL_DOWN, type Work, wallStep } from "./work";
 
 const k = (value: number, low: number, high: number, basis: Known["basis"] = memory): Known => ({
   ...{ value, low, high, basis },
@@ -38,7 +38,7 @@ const glued = (materialId: string, { m2, wall }: Cover, rate: Known, name: strin
 
 /** Build-ups that go on whole and take no finish: mat, packed earth, slips, a bought panel. */
 export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work {
-  const { wall, m2, rect } = cover;
+  const { id, wall, m2, rect } = cover;
   const { face } = wall;
   const lying = { posture: WALL_DOWN[face], holdsPosture: true, splittable: false } as const;
   const litres = m2 * wall.depth.value;
@@ -48,7 +48,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
       return {
         parts: [
           {
-            ...{ id: `background/${face}/mat`, label: `Coir mat, ${face}`, materialId: mat, kind: "cloth" },
+            ...{ id: stepId(id, "mat"), label: `Coir mat, ${face}`, materialId: mat, kind: "cloth" },
             ...{
               lengthMm: rect.widthMm,
               widthMm: rect.heightMm,
@@ -66,7 +66,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
           glued(site.variant.seal.sealant, cover, UNDER_MAT, "silicone under a mat"),
         ],
         steps: [
-          wallStep(face, "mat", start, {
+          wallStep(id, "mat", start, {
             title: `Coir mat on the ${face}`,
             detail: `${formatNumber(m2, 2)} m², lines of silicone each 50 mm, press all over.`,
             handsOnMinutes: 15 + 25 * m2,
@@ -91,7 +91,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
           ]),
         ],
         steps: [
-          wallStep(face, "earth", start, {
+          wallStep(id, "earth", start, {
             title: `Pack earth on the ${face}`,
             detail: `${formatNumber(litres)} L packed, handful by handful, wood and slabs set into it.`,
             handsOnMinutes: 30 + 120 * m2,
@@ -111,7 +111,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
         parts: [],
         needs: [glued("slip-adhesive", cover, UNDER_SLIPS, "adhesive under slips")],
         steps: [
-          wallStep(face, "slips", start, {
+          wallStep(id, "slips", start, {
             title: `Slips on the ${face}`,
             detail: "Laid out dry first, from the foot up, spacers in the joints.",
             handsOnMinutes: 30 + 150 * m2,
@@ -131,7 +131,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
       for (let third = 1; third <= 3; third++)
         steps.push(
           wallStep(
-            face,
+            id,
             `panel-${third}`,
             third === 1 ? start : afterStep(steps.at(-1), "each third holds before the next"),
             {

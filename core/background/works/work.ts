@@ -33,16 +33,17 @@ export const workKg = ({ masses }: Pick<Work, "masses">): number => masses.reduc
 /** Which way up the shell lies while a wall is worked: that wall down. */
 export const WALL_DOWN: Record<WallId, Posture> = { back: "onBack", left: "onLeft", right: "onRight" };
 
-export const stepId = (face: WallId, what: string): string => `background/${face}/${what}`;
+/** A step or part of a wall, or of a patch on it. */
+export const stepId = (cover: string, what: string): string => `background/${cover}/${what}`;
 
 /** A step of a wall that waits for the one before. */
 export const wallStep = (
-  face: WallId,
+  cover: string,
   what: string,
   after: Step["after"],
   own: Pick<Step, "title" | "detail" | "handsOnMinutes"> & Partial<Step>,
 ): Step => ({
-  id: stepId(face, what),
+  id: stepId(cover, what),
   stage: "background",
   waitMinutes: 0,
   splittable: true,

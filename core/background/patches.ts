@@ -1,0 +1,37 @@
+import type { Site } from "../ledgers/site";
+import { featureRect } from "../shell/features";
+import { type Cover, meanDepthMm } from "./cover";
+import { newWall } from "./create";
+import type { BuildUpId } from "./names";
+import type { Wall } from "./schema";
+import { overlap, zoneDepthMm, zoneRect } from "./zones";
+
+/** Patches that are made as a whole wall of their kind is. */
+const MADE_AS = { mat: "coirMat", earth: "earth", bought: "bought" } as const satisfies Record<string, BuildUpId>;
+
+/** Patches of mat, packed earth or bought panel on walls that are not up yet, each as a small wall of its own. */
+export function patchesOf({ shell, variant }: Site): Cover[] {
+  const { walls, zones } = variant.background;
+  return zones.flatMap((zone): Cover[] => {
+    if (zone.kind !== "mat" && zone.kind !== "earth" && zone.kind !== "bought") return [];
+    const on = walls.find((w) => w.face === zone.face);
+    if (on?.up || shell.faces[zone.face].open) return [];
+    const wall: Wall = { ...(on ?? newWall(zone.face)), buildUp: MADE_AS[zone.kind], depth: zone.depth };
+    const rect = zoneRect(zone);
+    const bareM2 = variant.features
+      .filter((f) => f.face === zone.face)
+      .reduce((sum, f) => {
+        const shared = overlap(featureRect(f), rect);
+        return sum + (shared ? (shared.widthMm * shared.heightMm) / 1e6 : 0);
+      }, 0);
+    const m2 = Math.max(0, (rect.widthMm * rect.heightMm) / 1e6 - bareM2);
+    return [
+      {
+        ...{ id: `${zone.face}/${zone.id}`, wall, footMm: rect.vMm, rect, m2, bareM2, zones: [] },
+        meanMm: meanDepthMm(wall),
+        peakMm: zoneDepthMm(zone),
+        volumeMl: m2 * zoneDepthMm(zone) * 1000,
+      },
+    ];
+  });
+}
