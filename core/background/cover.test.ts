@@ -105,6 +105,30 @@ describe("what a wall covers", () => {
 });
 
 describe("net, section and model of a wall agree", () => {
+  it("on what is left bare: no foam stands on a heat mat's pane in any of them", () => {
+    const { shell, cover } = coverOf(
+      bareTank((v) => {
+        v.background.walls = [plainWall("back")];
+        v.features = [
+          {
+            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", use: "heatMat", deep: null },
+            ...{ width: statedMm(200), height: statedMm(150), u: statedMm(450), v: statedMm(300) },
+          },
+        ];
+      }),
+    );
+    expect(cover.bare).toEqual([{ uMm: 350, vMm: 225, widthMm: 200, heightMm: 150 }]);
+    expect([standsOutMm(cover, 450, 300), standsOutMm(cover, 450, 400), standsOutMm(cover, 200, 300)]).toEqual([
+      0, 40, 40,
+    ]);
+    // Row and column 12 of the relief are the middle of the wall; the inside of the back is at 450.
+    expect(coverMesh(shell, cover).points[12 * 25 + 12]![1]).toBeCloseTo(449.5, 6);
+    const through = cutCovers(shell, [cover], "frontBack", 450)[0]!.points.filter(([, z]) => z > 226 && z < 374);
+    expect(through.every(([y]) => Math.abs(y - 450) < 1e-6)).toBe(true);
+    const beside = cutCovers(shell, [cover], "frontBack", 200)[0]!.points.filter(([, z]) => z > 226 && z < 374);
+    expect(beside.some(([y]) => Math.abs(y - 410) < 1e-6)).toBe(true);
+  });
+
   it("on any shell: the section's profile is the relief's, and both stand out as the wall says", () => {
     fc.assert(
       fc.property(anyFoundBuild(), (design) => {

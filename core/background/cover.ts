@@ -23,7 +23,9 @@ export interface Cover {
   rect: Rect;
   /** What is covered, m²: the wall over its foot, less openings, keep-outs and bare zones. */
   m2: number;
-  /** Left bare above the foot for openings, windows, mats and lamps, m². */
+  /** Left bare for openings, windows, mats and lamps, on its face. */
+  bare: Rect[];
+  /** What of that lies above the foot, m². */
   bareM2: number;
   /** Depth of the wall's own build-up between its valleys and ridges, mm. */
   meanMm: number;
@@ -68,9 +70,11 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
       const shared = overlap(r, rect);
       return shared ? areaM2(shared) : 0;
     };
-    const bareM2 =
-      variant.features.filter((f) => f.face === wall.face).reduce((sum, f) => sum + inRect(featureRect(f)), 0) +
-      zones.filter((z) => z.kind === "bare").reduce((sum, z) => sum + inRect(zoneRect(z)), 0);
+    const bare = [
+      ...variant.features.filter((f) => f.face === wall.face).map(featureRect),
+      ...zones.filter((z) => z.kind === "bare").map(zoneRect),
+    ];
+    const bareM2 = bare.reduce((sum, r) => sum + inRect(r), 0);
     const aboveM2 = Math.max(0, areaMm2(face.outline) - areaMm2(below(face.outline, footV))) / 1e6;
     const m2 = Math.max(0, aboveM2 - bareM2);
     const meanMm = meanDepthMm(wall);
@@ -87,7 +91,7 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
     const own = zones.filter((z) => z.kind === "ledge" || z.kind === "foam").map(zoneDepthMm);
     return [
       {
-        ...{ id: wall.face, wall, footMm, rect, m2, bareM2, meanMm, zones },
+        ...{ id: wall.face, wall, footMm, rect, m2, bare, bareM2, meanMm, zones },
         peakMm: Math.max(ridgeMm(wall), ...own),
         volumeMl: Math.max(0, m2 * meanMm + extra) * 1000,
       },
@@ -106,13 +110,11 @@ export function coverDepths(variant: Pick<Variant, "background">, shell: Shell):
 
 /** How far the wall stands out at a height on its middle line, for sections and the model, mm. */
 export function standsOutMm(cover: Cover, uMm: number, vMm: number): number {
-  const { wall, rect, zones } = cover;
+  const { wall, rect, bare, zones } = cover;
   if (vMm < rect.vMm - 1e-6 || vMm > rect.vMm + rect.heightMm + 1e-6) return 0;
-  const here = zones.filter((z) => {
-    const r = zoneRect(z);
-    return uMm >= r.uMm && uMm <= r.uMm + r.widthMm && vMm >= r.vMm && vMm <= r.vMm + r.heightMm;
-  });
-  if (here.some((z) => z.kind === "bare")) return 0;
+  const within = (r: Rect) => uMm >= r.uMm && uMm <= r.uMm + r.widthMm && vMm >= r.vMm && vMm <= r.vMm + r.heightMm;
+  if (bare.some(within)) return 0;
+  const here = zones.filter((z) => within(zoneRect(z)));
   const share = (vMm - rect.vMm) / Math.max(1, rect.heightMm);
   // Ridges as a builder would carve them: two waves up the wall, none at its edges.
   const relief = BUILD_UP[wall.buildUp].carved ? wall.relief.value : 0;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, plainWall, planned } from "../../tests/bareTank";
 import { statedMm } from "../design/measure";
-import { laminate } from "./works/board";
+import { laminate } from "./works/laminate";
 
 const panels = (own = {}) =>
   bareTank((v) => {
@@ -19,6 +19,19 @@ describe("panels made outside", () => {
     expect(size.back).toEqual([897, 498.5]);
     expect(size.left).toEqual([498.5, 427]);
     expect(size.right).toEqual(size.left);
+  });
+  it("lose at the sides what the back is thick at its edge, however that is made", () => {
+    const side = (own: Parameters<typeof plainWall>[1]) =>
+      planned(
+        bareTank((v) => {
+          v.background.walls = [plainWall("back", own), plainWall("left", { buildUp: "panels", depth: statedMm(50) })];
+        }),
+      ).parts.find((p) => p.id === "background/left/board")!.widthMm;
+    // 450 − 3 to fit: less nothing, 20 of bare board, 3 × 20 of carved board, 40 + 15 of foam at its ridges.
+    expect(side({ buildUp: "none" })).toBe(447);
+    expect(side({ buildUp: "panels", depth: statedMm(50) })).toBe(427);
+    expect(side({ buildUp: "board", relief: statedMm(15) })).toBe(387);
+    expect(side({ buildUp: "foam", relief: statedMm(15) })).toBe(392);
   });
   it("are butted from pieces where the board is too short", () => {
     const wide = bareTank((v) => {

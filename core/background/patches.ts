@@ -18,16 +18,15 @@ export function patchesOf({ shell, variant }: Site): Cover[] {
     if (on?.up || shell.faces[zone.face].open) return [];
     const wall: Wall = { ...(on ?? newWall(zone.face)), buildUp: MADE_AS[zone.kind], depth: zone.depth };
     const rect = zoneRect(zone);
-    const bareM2 = variant.features
-      .filter((f) => f.face === zone.face)
-      .reduce((sum, f) => {
-        const shared = overlap(featureRect(f), rect);
-        return sum + (shared ? (shared.widthMm * shared.heightMm) / 1e6 : 0);
-      }, 0);
+    const bare = variant.features.filter((f) => f.face === zone.face).map(featureRect);
+    const bareM2 = bare.reduce((sum, r) => {
+      const shared = overlap(r, rect);
+      return sum + (shared ? (shared.widthMm * shared.heightMm) / 1e6 : 0);
+    }, 0);
     const m2 = Math.max(0, (rect.widthMm * rect.heightMm) / 1e6 - bareM2);
     return [
       {
-        ...{ id: `${zone.face}/${zone.id}`, wall, footMm: rect.vMm, rect, m2, bareM2, zones: [] },
+        ...{ id: `${zone.face}/${zone.id}`, wall, footMm: rect.vMm, rect, m2, bare, bareM2, zones: [] },
         meanMm: meanDepthMm(wall),
         peakMm: zoneDepthMm(zone),
         volumeMl: m2 * zoneDepthMm(zone) * 1000,

@@ -1,19 +1,18 @@
 import { type Known, practice } from "../figures/figure";
-import type { FillForm } from "../materials/forms";
 import type { MixPart } from "./names";
 import type { Ground } from "./schema";
 
 /** What a part of a mix is, and what careful builders say of it. */
-export const MIX: Record<MixPart, { name: string; form: FillForm; mind?: string }> = {
-  coir: { name: "coir", form: "coir", mind: "Alone it grows little; some find it too tight for frogs." },
-  bark: { name: "fine bark", form: "bark" },
-  moss: { name: "sphagnum moss", form: "moss" },
-  treeFern: { name: "tree-fern fibre", form: "treeFern" },
-  leafMould: { name: "leaf mould", form: "leafMould" },
-  soil: { name: "plain soil", form: "soil", mind: "Unfertilised: fertiliser harms small animals." },
-  sand: { name: "washed sand", form: "sand" },
-  clayEarth: { name: "clayey earth", form: "clayEarth" },
-  perlite: { name: "perlite", form: "perlite", mind: "Swallowed, and it floats up." },
+export const MIX: Record<MixPart, { name: string; mind?: string }> = {
+  coir: { name: "coir", mind: "Alone it grows little; some find it too tight for frogs." },
+  bark: { name: "fine bark" },
+  moss: { name: "sphagnum moss" },
+  treeFern: { name: "tree-fern fibre" },
+  leafMould: { name: "leaf mould" },
+  soil: { name: "plain soil", mind: "Unfertilised: fertiliser harms small animals." },
+  sand: { name: "washed sand" },
+  clayEarth: { name: "clayey earth" },
+  perlite: { name: "perlite", mind: "Swallowed, and it floats up." },
 };
 
 /** Loose ground settles by this share (HANDBOOK §9). */

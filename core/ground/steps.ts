@@ -10,6 +10,7 @@ import { MIX } from "./mix";
 import { siteFloor } from "./site";
 
 const WEEK_MINUTES = 7 * 1440;
+/** Clay and charcoal soak about half an hour (trade practice). */
 const SOAK_MINUTES = 30;
 
 const WILD = {

@@ -8,7 +8,7 @@ import { fillOf } from "../shell/mass";
 import { formatNumber } from "../units/format";
 import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
-import { MIX, mixLitres, SETTLES } from "./mix";
+import { mixLitres, SETTLES } from "./mix";
 import { siteFloor } from "./site";
 
 const fillId = (site: Site, form: FillForm) =>
@@ -108,7 +108,7 @@ export function groundNeeds(site: Site): Need[] {
   for (const [i, { what, litres: l }] of likely!.entries())
     needs.push(
       pour(
-        MIX[what].form,
+        what,
         `${formatNumber(lies)} L of ground as it lies`,
         l,
         low![i]!.litres * POURED.low,

@@ -1,22 +1,7 @@
-/** What is bought by the litre. */
-export const FILL_FORMS = [
-  "clay",
-  "stones",
-  "charcoal",
-  "coir",
-  "bark",
-  "moss",
-  "treeFern",
-  "leafMould",
-  "soil",
-  "sand",
-  "clayEarth",
-  "perlite",
-  "litter",
-  "peat",
-  "cork",
-  "gypsum",
-] as const;
+import { MIX_PARTS } from "../ground/names";
+
+/** What is bought by the litre: every part of a mix, and what lies under, over or on walls. */
+export const FILL_FORMS = [...MIX_PARTS, "clay", "stones", "charcoal", "litter", "peat", "cork", "gypsum"] as const;
 export type FillForm = (typeof FILL_FORMS)[number];
 
 /** What is cut from a roll or a flat piece. */

@@ -111,6 +111,7 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
   for (const feature of variant.features) {
     const own = featureRect(feature);
     if (feature.face === zone.face && overlap(rect, own)) {
+      const [fix, ...otherFixes] = [...clearMoves(zone, own, face.room, path), takeOff(path)];
       list.push(
         add(
           {
@@ -118,8 +119,8 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
             severity: "stop",
             ...mustStayFree(feature),
             sentence: `${name} and ${featureName(feature)} take the same place on the ${zone.face}.`,
-            fix: clearMoves(zone, own, face.room, path)[0] ?? takeOff(path),
-            otherFixes: [...clearMoves(zone, own, face.room, path).slice(1), takeOff(path)],
+            fix: fix!,
+            otherFixes,
           },
           `+${feature.id}`,
         ),

@@ -7,6 +7,7 @@ import { materialsOf } from "../../materials/find";
 import { formatNumber } from "../../units/format";
 import { type Cover, ridgeMm } from "../cover";
 import { finishWork } from "./finish";
+import { laminate } from "./laminate";
 import { panelSizes } from "./panelSizes";
 import { afterStep, massOf, type Work, wallStep } from "./work";
 
@@ -16,19 +17,6 @@ const SKEWERS_PER_M2: Known = { value: 12, low: 8, high: 20, basis: memory };
 /** PU glue on boards holds overnight (trade practice). */
 const GLUE_SETS_MINUTES = 720;
 const BOARD_KG: Known = { value: 35, low: 28, high: 40, basis: memory };
-
-/** Boards of the book that come nearest to a depth, and how many. */
-export function laminate(site: Site, depthMm: number): { thicknessMm: number; layers: number } {
-  const stock = materialsOf(site.book, "sheet")
-    .filter((s) => s.plastic === "xps")
-    .map((s) => s.thicknessMm);
-  const choices = (stock.length > 0 ? stock : [50]).map((t) => ({
-    thicknessMm: t,
-    layers: Math.max(1, Math.ceil(depthMm / t - 1e-9)),
-  }));
-  // The least waste, then the fewest layers.
-  return choices.sort((a, b) => a.thicknessMm * a.layers - b.thicknessMm * b.layers || a.layers - b.layers)[0]!;
-}
 
 /** Foam boards laminated, carved and finished on the bench, then glued in and pinned. */
 export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work {

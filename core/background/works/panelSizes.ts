@@ -3,8 +3,10 @@ import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import type { MaterialOf } from "../../materials/schema";
 import { formatNumber } from "../../units/format";
-import type { Cover } from "../cover";
+import { type Cover, ridgeMm } from "../cover";
 import { PANEL_CORE_MM } from "../foam";
+import type { Wall } from "../schema";
+import { laminate } from "./laminate";
 
 /** Room left at each free edge of a panel, so that it goes in by hand and wedges: from memory. */
 const FIT_MM = 1.5;
@@ -19,16 +21,14 @@ export interface PanelSize {
 }
 
 /**
- * Size of a removable panel. The back goes in first, the full width; the sides stand before it and press it, so they lose
- * its board's thickness. Where nothing stands at the back they run the whole depth.
+ * Size of a panel. The back goes in first, the full width; the sides stand before it and press it, so they lose what it is
+ * thick at its edge. Where nothing stands at the back they run the whole depth.
  * @param thicknessMm of the board it is made of
  * @param layers boards laid on one another
  */
 export function panelSizes(site: Site, { wall, rect }: Cover, thicknessMm = PANEL_CORE_MM, layers = 1): PanelSize {
-  const back = site.variant.background.walls.find(
-    (w) => w.face === "back" && (w.buildUp === "panels" || w.buildUp === "board"),
-  );
-  const deduct = wall.face === "back" || !back ? 0 : back.buildUp === "panels" ? PANEL_CORE_MM : back.depth.value;
+  const back = site.variant.background.walls.find((w) => w.face === "back");
+  const deduct = wall.face === "back" || !back ? 0 : edgeMm(site, back);
   const widthMm = Math.max(1, rect.widthMm - 2 * FIT_MM - deduct);
   const heightMm = Math.max(1, rect.heightMm - FIT_MM);
   const sheets = materialsOf(site.book, "sheet").filter((s) => s.plastic === "xps");
@@ -36,7 +36,7 @@ export function panelSizes(site: Site, { wall, rect }: Cover, thicknessMm = PANE
   const pieces = piecesFor(board, widthMm, heightMm, site.workshop.trimMm);
   const pieceMm = widthMm / pieces;
   const n = (mm: number) => formatNumber(mm, 2);
-  const across = `(${n(rect.widthMm)} wall − 2 × ${FIT_MM} to fit${deduct > 0 ? ` − ${n(deduct)} back panel` : ""})${pieces > 1 ? ` ÷ ${pieces}, butted` : ""}`;
+  const across = `(${n(rect.widthMm)} wall − 2 × ${FIT_MM} to fit${deduct > 0 ? ` − ${n(deduct)} back wall` : ""})${pieces > 1 ? ` ÷ ${pieces}, butted` : ""}`;
   const up = `${n(rect.heightMm)} over the bare strip − ${FIT_MM} to fit`;
   const lying = pieceMm >= heightMm;
   return {
@@ -56,6 +56,15 @@ export function panelSizes(site: Site, { wall, rect }: Cover, thicknessMm = PANE
       working: { length: lying ? across : up, width: lying ? up : across },
     },
   };
+}
+
+/** How thick a back wall is where a side meets it: mated edges of panels stay bare board, carved boards are whole there. */
+function edgeMm(site: Site, back: Wall): number {
+  if (site.shell.faces.back.open) return 0;
+  if (back.buildUp === "panels") return PANEL_CORE_MM;
+  if (back.buildUp !== "board") return ridgeMm(back);
+  const { thicknessMm, layers } = laminate(site, ridgeMm(back));
+  return thicknessMm * layers;
 }
 
 /** Into how many pieces, side by side, a wall wider than its board is cut. */
