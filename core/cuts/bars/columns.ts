@@ -34,12 +34,16 @@ const STEADY = 0.4;
  * within one bar of the truth.
  * @param problem pieces that each fit some bar; `count` infinite for bars without limit
  * @param goOn asked between rounds; false ends it with the bound so far
- * @param enough whether a bound need not be bettered
+ * @param enough whether a bound need not be bettered, told besides what the patterns so far come to, which no bound passes
+ * @param begin patterns to begin with
+ * @param most rounds
  */
 export function columnBound(
   problem: BarProblem,
   goOn: () => boolean = () => true,
-  enough: (bound: number) => boolean = () => false,
+  enough: (bound: number, value: number) => boolean = () => false,
+  begin: readonly Pattern[] = [],
+  most = Number.POSITIVE_INFINITY,
 ): ColumnAnswer {
   const { pieces, bars } = problem;
   const limited = bars.flatMap((b, i) => (Number.isFinite(b.count) ? [i] : []));
@@ -53,7 +57,7 @@ export function columnBound(
   /** Whether the pattern is new. */
   const take = (bar: number, counts: number[]): boolean => {
     const key = `${bar}:${counts.join()}`;
-    if (known.has(key)) return false;
+    if (known.has(key) || counts.every((n) => n === 0)) return false;
     known.add(key);
     patterns.push({ bar, counts });
     const rows = counts.flatMap((n, i) => (n > 0 ? [i] : []));
@@ -67,7 +71,9 @@ export function columnBound(
     return true;
   };
   // To begin with: each piece alone, as many as a bar holds.
-  bars.forEach(({ length }, bar) => {
+  for (const { bar, counts } of begin) if (bars[bar]!.count > 0) take(bar, counts);
+  bars.forEach(({ length, count }, bar) => {
+    if (count === 0) return;
     pieces.forEach((piece, i) => {
       const most = Math.min(Math.floor(length / piece.length + 1e-9), Math.max(1, Math.ceil(piece.count)));
       if (most > 0)
@@ -80,34 +86,42 @@ export function columnBound(
   let bound = 0;
   let steady: Float64Array | undefined;
   /** Tries duals: raises the bound by them, and takes up the patterns worth more than their bar; whether any was new. */
-  const ask = (duals: Float64Array): boolean => {
+  const ask = (duals: Float64Array, patient = false): boolean => {
     const items = pieces.map((p, i) => ({ length: p.length, value: duals[i]!, most: Math.ceil(p.count) }));
     let fresh = false;
     let shrink = 1;
+    let exact = true;
     let limitedCost = 0;
     bars.forEach((bar, b) => {
+      if (bar.count === 0) return;
       const row = limited.indexOf(b);
       const limit = row < 0 ? 0 : duals[pieces.length + row]!;
       if (row >= 0) limitedCost += limit * bar.count;
       const worth = bar.price + limit;
-      const found = fillings(items, bar.length, worth + FINE, COLUMNS_A_ROUND);
-      for (const { counts } of found) fresh = take(b, counts) || fresh;
-      // Where none is worth more than its bar and that little, the duals are made smaller by as much.
-      shrink = Math.min(shrink, worth / (found[0]?.value ?? worth + FINE));
+      const found = fillings(items, bar.length, worth + FINE, COLUMNS_A_ROUND, patient);
+      for (const { counts } of found.best) fresh = take(b, counts) || fresh;
+      // Where none is worth more than its bar, one may be by that little.
+      const most = found.best[0]?.value ?? worth + FINE;
+      if (row < 0) shrink = Math.min(shrink, worth / most);
+      else limitedCost += (most - worth) * bar.count;
+      exact &&= found.exact;
     });
-    // Duals made smaller until no pattern is worth more than its bar are a bound at any time (Farley 1990, from memory).
+    // Duals made smaller until no pattern is worth more than its bar are a bound at any time (Farley 1990, from memory);
+    // where bars are limited, so are those that charge each bar what its best pattern is worth more.
     const dualsSum = items.reduce((sum, item, i) => sum + item.value * pieces[i]!.count, 0);
-    if (shrink * dualsSum - limitedCost > bound) {
+    if (exact && shrink * dualsSum - limitedCost > bound) {
       bound = shrink * dualsSum - limitedCost;
       steady = duals;
     }
-    return fresh;
+    return fresh || (!exact && ask(duals, true));
   };
-  for (let round = 0; round < MOST_ROUNDS && !enough(bound) && goOn(); round++) {
-    const proposal = master.solve(goOn).duals.map((d) => Math.max(0, d));
+  for (let round = 0; round < Math.min(most, MOST_ROUNDS) && goOn(); round++) {
+    const { duals, value } = master.solve(goOn);
+    if (enough(bound, value)) break;
+    const proposal = duals.map((d) => Math.max(0, d));
     const center = steady;
     const mixed = center && proposal.map((d, i) => STEADY * d + (1 - STEADY) * center[i]!);
-    if (mixed && (ask(mixed) || enough(bound))) continue;
+    if (mixed && (ask(mixed) || enough(bound, value))) continue;
     if (!ask(proposal)) break;
   }
   const { taken } = master.solve(goOn);

@@ -2,6 +2,9 @@ import { type BarProblem, type ColumnAnswer, columnBound, type Pattern } from ".
 
 /** A pattern taken at least so much of is cut at once. */
 const ALL_BUT_WHOLE = 0.9;
+/** Patterns known that are tried for the rest, the last ones found, and rounds of column generation for others. */
+const KNOWN = 200;
+const ROUNDS = 10;
 /** How much chance there is in which pattern comes next. */
 const CHANCE = 0.3;
 
@@ -23,6 +26,7 @@ export function dive(
   const chosen: Pattern[] = [];
   let cost = 0;
   let { taken } = first;
+  const known = first.patterns.slice(-KNOWN);
   while (true) {
     const ranked = taken
       .map(({ pattern, amount }) => ({ pattern, amount, rank: amount + CHANCE * random() }))
@@ -46,8 +50,13 @@ export function dive(
     // A piece left out of the programme keeps its place in the patterns, by a count of nought.
     const open = pieces.flatMap((p, i) => (p.count > 0 ? [i] : []));
     if (cuts === 0 || !goOn()) return undefined;
-    const rest = columnBound({ pieces: open.map((i) => pieces[i]!), bars }, goOn);
-    if (cost + rest.bound > below - 1e-6) return undefined;
+    const dear = (bound: number) => cost + bound > below - 1e-6;
+    const begin = known.map(({ bar, counts }) => ({
+      bar,
+      counts: open.map((i) => Math.min(counts[i]!, pieces[i]!.count)),
+    }));
+    const rest = columnBound({ pieces: open.map((i) => pieces[i]!), bars }, goOn, dear, begin, ROUNDS);
+    if (dear(rest.bound)) return undefined;
     taken = rest.taken.map(({ pattern, amount }) => ({
       amount,
       pattern: {

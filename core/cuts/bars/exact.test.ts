@@ -8,7 +8,7 @@ import { columnBound } from "./columns";
 import { exactBars } from "./exactBars";
 import type { BarInstance } from "./format";
 import { fillings, type Item } from "./knapsack";
-import { fillNearest, packTight } from "./slack";
+import { fillNearest, TightPacking } from "./slack";
 
 const solve = await loadSolver(20);
 
@@ -41,7 +41,7 @@ describe("filling one bar", () => {
     fc.assert(
       fc.property(items, fc.integer({ min: 0, max: 90 }), fc.integer({ min: 0, max: 120 }), (list, capacity, least) => {
         const best = Math.max(...everyFilling(list, capacity).map((f) => f.value));
-        const found = fillings(list, capacity, least, 5);
+        const { best: found } = fillings(list, capacity, least, 5, true);
         expect(found.length > 0).toBe(best > least);
         if (best > least) expect(found[0]!.value).toBe(best);
         for (const { counts, value } of found) {
@@ -76,9 +76,10 @@ describe("filling one bar", () => {
   it("fills bars that hold all to the last unit", () => {
     const generator = xoroshiro128plus(1);
     const random = () => (generator.next() >>> 0) / 2 ** 32;
-    const bars = packTight([5, 5, 4, 3, 3], [10, 10], random, (tries) => tries < 20);
-    expect(bars!.map((b) => b.length).sort()).toEqual([2, 3]);
-    expect(packTight([6, 6, 6], [10, 10], random, (tries) => tries < 20)).toBeUndefined();
+    const packing = new TightPacking([5, 5, 4, 3, 3], [10, 10], random);
+    expect(packing.go((tries) => tries < 20)).toBe(true);
+    expect(packing.bars.map((b) => b.length).sort()).toEqual([2, 3]);
+    expect(new TightPacking([6, 6, 6], [10, 10], random).go((tries) => tries < 20)).toBe(false);
   });
 });
 

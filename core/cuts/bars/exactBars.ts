@@ -1,51 +1,32 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import type { SolveLinear } from "../linear/linear";
-import { mixesBelow } from "../nest/mixes";
-import { UM } from "../nest/problem";
-import { type BarProblem, columnBound, type Pattern } from "./columns";
+import { type BarProblem, type ColumnAnswer, columnBound, type Pattern } from "./columns";
 import { cutBars } from "./cutBars";
 import { dive } from "./dive";
+import { MixFilling } from "./fillMix";
 import type { BarInstance, BarSolution } from "./format";
-import { packTight } from "./slack";
+import { barMixes, mayDo } from "./mixes";
+import { fromPatterns, gcd, inUnits, type Units } from "./units";
 
 /** Costs that differ by less are the same. */
 const SAME = 1e-6;
-/** Rounds of the panel search before anything else is asked. */
-const FIRST_ROUNDS = 2;
-/** More pieces than this are not filled in bar by bar. */
+/** More pieces than this, or bars of more units, are not filled bar by bar. */
 const MANY = 200;
-/**
- * Tries at filling mixes of bars to the last unit, shared among them: before patterns are asked for, before whole numbers
- * of them are, and after.
- */
-const TRIES = { soon: 150, between: 4000, late: 60_000 } as const;
-/** Cuttings tried from the patterns of the bound, each with other luck. */
-const DIVES = 6;
-/** Bars of a mix are tried tight while a unit of length gives no more than this many places on one. */
 const MOST_UNITS = 700_000;
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
-
-/** The instance in the largest whole units that hold all its lengths, and which part each kind of piece stands for. */
-function inUnits(instance: BarInstance) {
-  const kerf = Math.round(instance.kerf * UM);
-  const bars = instance.stock.flatMap((s) => {
-    const length = Math.round((s.length - 2 * (s.trim ?? instance.trim)) * UM) + kerf;
-    const count = s.count ?? Number.POSITIVE_INFINITY;
-    return length > kerf && count > 0 ? [{ id: s.id, length, price: s.price, count }] : [];
-  });
-  const longest = Math.max(0, ...bars.map((b) => b.length));
-  const byLength = new Map<number, string[]>();
-  for (const part of instance.parts) {
-    const length = Math.round(part.length * UM) + kerf;
-    if (length <= longest)
-      byLength.set(length, [...(byLength.get(length) ?? []), ...Array.from({ length: part.qty }, () => part.id)]);
-  }
-  const unit = [...byLength.keys(), ...bars.map((b) => b.length)].reduce(gcd, 0) || 1;
-  const pieces = [...byLength].map(([length, ids]) => ({ length: length / unit, count: ids.length, ids }));
-  return { pieces, bars: bars.map((b) => ({ ...b, length: b.length / unit })) };
-}
-type Units = ReturnType<typeof inUnits>;
+/** How much is tried at a mix of bars doubles from go to go, up to this. */
+const LAST_SHARE = 1024;
+/**
+ * The go after which patterns are asked for. Where bars take few pieces there are few patterns, which say much; where none
+ * has anything to spare patterns take long and say little.
+ */
+const RELAX_AFTER = { few: 2, many: 4, tight: 8 } as const;
+/** Pieces to a bar that are few. */
+const FEW = 3;
+/** Rounds of column generation for that, and goes from one cutting tried of patterns to the next. */
+const ROUNDS_AT_FIRST = 100;
+const DIVE_EVERY = 4;
+/** Cuttings tried from the patterns of the bound in the end, each with other luck. */
+const DIVES = 6;
 
 /** The least sum of prices that reaches a bound, by their common divisor in hundredths. */
 function reachable(bound: number, prices: readonly number[]): number {
@@ -75,68 +56,113 @@ function wholePatterns(problem: BarProblem, patterns: readonly Pattern[], solve:
   return answer?.values.flatMap((times, i) => Array.from({ length: Math.round(times) }, () => patterns[i]!));
 }
 
-/** Bars with the parts in them; what patterns give too many of is left out. */
-function fromPatterns({ pieces, bars }: Units, chosen: readonly Pattern[]): BarSolution["bars"] {
-  const left = pieces.map((p) => [...p.ids]);
-  return chosen
-    .map(({ bar, counts }) => ({
-      stock: bars[bar]!.id,
-      parts: counts.flatMap((n, i) => left[i]!.splice(0, n).map((partId) => ({ partId }))),
-    }))
-    .filter((bar) => bar.parts.length > 0);
-}
+/** A cutting under way: the best so far, and what none costs less than. */
+class BarSearch {
+  private columns: ColumnAnswer | undefined;
+  /** Mixes of bars cheaper than the best that may do; undefined where filling them is not tried. */
+  private mixes: { cost: number; filling: MixFilling }[] | undefined;
+  private readonly units: Units;
+  private readonly random: () => number;
+  private readonly prices: Map<string, number>;
+  private cost: number;
 
-/** Numbers from 0 to 1, the same for the same seed. */
-function dice(seed: number): { random: () => number } {
-  const generator = xoroshiro128plus(seed);
-  return { random: () => (generator.next() >>> 0) / 2 ** 32 };
-}
-
-/** Tries mixes of bars that cost less than `below` and at least `least`, cheapest first, filling them to the last unit. */
-function fillMixes(
-  { pieces, bars }: Units,
-  below: number,
-  least: number,
-  seed: number,
-  most: number,
-  goOn: () => boolean,
-): BarSolution["bars"] | undefined {
-  if (Math.max(0, ...bars.map((b) => b.length)) > MOST_UNITS) return undefined;
-  const { random } = dice(seed);
-  const flat = pieces.flatMap(({ length, ids }) => ids.map((id) => ({ length, id })));
-  const lengths = flat.map((f) => f.length);
-  const stocks = bars.map(({ length, price, count }) => ({
-    w: length,
-    h: 1,
-    price,
-    count: Number.isFinite(count) ? count : Number.MAX_SAFE_INTEGER,
-  }));
-  const total = lengths.reduce((a, b) => a + b, 0);
-  const mixes = mixesBelow(stocks, total, below, least).sort((a, b) => a.cost - b.cost);
-  for (const { sheets } of mixes) {
-    const found = packTight(
-      lengths,
-      sheets.map((i) => bars[i]!.length),
-      random,
-      (tries) => tries < most / mixes.length && goOn(),
-    );
-    if (found)
-      return found.flatMap((places, k) =>
-        places.length === 0
-          ? []
-          : [{ stock: bars[sheets[k]!]!.id, parts: places.map((i) => ({ partId: flat[i]!.id })) }],
-      );
-    if (!goOn()) break;
+  constructor(
+    instance: BarInstance,
+    public best: BarSolution["bars"],
+    public bound: BarSolution["bound"],
+    private readonly goOn: () => boolean,
+  ) {
+    this.units = inUnits(instance);
+    const generator = xoroshiro128plus(instance.seed);
+    this.random = () => (generator.next() >>> 0) / 2 ** 32;
+    this.prices = new Map(instance.stock.map((s) => [s.id, s.price]));
+    this.cost = this.costOf(best);
+    this.mixes = this.cheaperMixes();
   }
-  return undefined;
+
+  /** Whether there is something left to look for, and time. */
+  going(): boolean {
+    return this.cost > this.bound.cost + SAME && this.goOn();
+  }
+
+  take(bars: BarSolution["bars"]): void {
+    if (this.costOf(bars) > this.cost - SAME) return;
+    this.best = bars;
+    this.cost = this.costOf(bars);
+  }
+
+  /** Fills the mixes, cheapest first, more at a time from go to go; between goes patterns are asked. */
+  fillMixes(): void {
+    const at = this.mixes?.every((mix) => mix.filling.tight)
+      ? "tight"
+      : this.mixes?.some((mix) => mix.filling.piecesABar < FEW)
+        ? "few"
+        : "many";
+    let diveAt: number = RELAX_AFTER[at];
+    for (let share = 1; share < LAST_SHARE && this.mixes && this.going(); share *= 2) {
+      for (const { cost, filling } of this.mixes) {
+        const found = cost < this.cost - SAME && this.goOn() ? filling.go(share, this.goOn) : undefined;
+        if (found) this.take(found);
+      }
+      if (share === diveAt && !this.columns) this.relax(ROUNDS_AT_FIRST);
+      if (share === diveAt && at !== "tight") this.dive();
+      if (share === diveAt) diveAt *= DIVE_EVERY;
+    }
+  }
+
+  /** Raises the bound by patterns, and drops the mixes that cannot do by it. */
+  relax(rounds: number): void {
+    if (!this.going()) return;
+    const prices = [...this.prices.values()];
+    const told = (least: number, value: number) => {
+      const reached = reachable(least, prices);
+      return reached >= this.cost - SAME || reached >= reachable(value, prices) - SAME;
+    };
+    this.columns = columnBound(this.units, this.goOn, told, this.columns?.patterns, rounds);
+    this.raise(reachable(this.columns.bound, prices));
+    this.mixes = this.cheaperMixes(this.columns.patterns);
+    // The cheapest of those that may do is a bound, and the best itself where none may.
+    if (this.mixes) this.raise(Math.min(this.cost, ...this.mixes.map((mix) => mix.cost)));
+  }
+
+  /** Tries a cutting made of patterns one by one. */
+  dive(): void {
+    if (!this.columns || !this.going()) return;
+    const chosen = dive(this.units, this.columns, this.cost, this.random, this.goOn);
+    if (chosen) this.take(fromPatterns(this.units, chosen));
+  }
+
+  /** Tries whole numbers of patterns. */
+  whole(solve: SolveLinear): void {
+    if (!this.columns || !this.going()) return;
+    const chosen = wholePatterns(this.units, this.columns.patterns, solve);
+    if (chosen) this.take(fromPatterns(this.units, chosen));
+  }
+
+  private raise(least: number): void {
+    if (least > this.bound.cost + SAME) this.bound = { ...this.bound, cost: least, proof: "columns" };
+  }
+
+  private costOf(bars: BarSolution["bars"]): number {
+    return bars.reduce((sum, bar) => sum + this.prices.get(bar.stock)!, 0);
+  }
+
+  private cheaperMixes(patterns?: readonly Pattern[]) {
+    const { units, random, goOn } = this;
+    const many = units.pieces.reduce((sum, p) => sum + p.count, 0) > MANY;
+    if (many || Math.max(0, ...units.bars.map((b) => b.length)) > MOST_UNITS) return undefined;
+    return barMixes(units, this.bound.cost, this.cost)
+      ?.filter((mix) => !patterns || mayDo(units, mix, patterns, goOn))
+      .map((mix) => ({ cost: mix.cost, filling: new MixFilling(units, mix, random) }));
+  }
 }
 
 /**
- * Cuts lengths from bars at the least cost, and proves it: by a quick search and its bound, by filling cheaper mixes of
+ * Cuts lengths from bars at the least cost, and proves it: by a quick packing and its bound, by filling cheaper mixes of
  * bars to the last unit, and where a gap is left by column generation and a whole-number programme over its patterns.
  * @param instance `bar-nest/1`, millimetres
  * @param solve a solver of linear programmes, with whole numbers
- * @param rounds of the search at most
+ * @param rounds of the panel search at most, where all else fails
  * @param goOn asked again and again; false stops with the best so far
  */
 export function exactBars(
@@ -145,41 +171,14 @@ export function exactBars(
   rounds?: number,
   goOn: () => boolean = () => true,
 ): BarSolution {
-  const price = (id: string) => instance.stock.find((s) => s.id === id)!.price;
-  const costOf = (bars: BarSolution["bars"]) => bars.reduce((sum, b) => sum + price(b.stock), 0);
-  const pieces = instance.parts.reduce((n, p) => n + p.qty, 0);
-  const quick = cutBars(instance, pieces > MANY ? 0 : FIRST_ROUNDS, goOn);
-  let best = quick.bars;
-  let bound = quick.bound;
-  const proved = () => costOf(best) <= bound.cost + SAME;
-  const take = (bars: BarSolution["bars"] | undefined) => {
-    if (bars && costOf(bars) < costOf(best) - SAME) best = bars;
-  };
-  if (quick.unplaced.length > 0) return proved() ? quick : cutBars(instance, rounds, goOn);
-  const units = inUnits(instance);
+  const quick = cutBars(instance, 0, goOn);
+  if (quick.unplaced.length > 0) return cutBars(instance, rounds, goOn);
+  const search = new BarSearch(instance, quick.bars, quick.bound, goOn);
+  search.fillMixes();
   // Many pieces are few lengths many times: patterns say more about them than filling bar by bar.
-  const fill = (most: number) => {
-    if (!proved() && pieces <= MANY && goOn())
-      take(fillMixes(units, costOf(best), bound.cost, instance.seed, most, goOn));
-  };
-  fill(TRIES.soon);
-  if (!proved() && goOn()) {
-    const prices = units.bars.map((b) => b.price);
-    const columns = columnBound(units, goOn, (least) => reachable(least, prices) >= costOf(best) - SAME);
-    const least = reachable(columns.bound, prices);
-    if (least > bound.cost + SAME) bound = { ...bound, cost: least, proof: "columns" };
-    fill(TRIES.between);
-    const { random } = dice(instance.seed);
-    for (let tries = 0; tries < DIVES && !proved() && goOn(); tries++) {
-      const chosen = dive(units, columns, costOf(best), random, goOn);
-      if (chosen) take(fromPatterns(units, chosen));
-    }
-    if (!proved() && goOn()) {
-      const chosen = wholePatterns(units, columns.patterns, solve);
-      if (chosen) take(fromPatterns(units, chosen));
-    }
-  }
-  fill(TRIES.late);
-  if (!proved() && goOn()) take(cutBars(instance, rounds, goOn).bars);
-  return { ...quick, bars: best, bound };
+  search.relax(Number.POSITIVE_INFINITY);
+  for (let tries = 0; tries < DIVES && search.going(); tries++) search.dive();
+  search.whole(solve);
+  if (search.going()) search.take(cutBars(instance, rounds, goOn).bars);
+  return { ...quick, bars: search.best, bound: search.bound };
 }

@@ -1,3 +1,5 @@
+import { MOST_IN_HALVES, nearestSum } from "./subset";
+
 /** Sums that a list of lengths can reach, up to a capacity: bit n is set when some of them sum to n. */
 type Sums = Uint32Array;
 
@@ -15,34 +17,6 @@ function withLength(sums: Sums, length: number): Sums {
 
 const reached = (sums: Sums, n: number) => ((sums[n >>> 5]! >>> (n & 31)) & 1) === 1;
 
-/** Lengths of which all choices are tried one by one: quicker than sums bit by bit. */
-const FEW = 17;
-
-/** The same by trying every choice of few lengths, early ones first; places in `lengths`. */
-function fillFew(lengths: readonly number[], order: readonly number[], room: number): number[] {
-  const rest = order.map(() => 0);
-  for (let k = order.length - 1, sum = 0; k >= 0; k--) {
-    sum += lengths[order[k]!]!;
-    rest[k] = sum;
-  }
-  let best = -1;
-  let chosen = 0;
-  const visit = (k: number, left: number, picked: number) => {
-    if (best === room) return;
-    const filled = room - left;
-    if (filled > best) {
-      best = filled;
-      chosen = picked;
-    }
-    if (k === order.length || filled + rest[k]! <= best) return;
-    const length = lengths[order[k]!]!;
-    if (length <= left) visit(k + 1, left - length, picked | (1 << k));
-    visit(k + 1, left, picked);
-  };
-  visit(0, room, 0);
-  return [0, ...order.filter((_, k) => (chosen & (1 << k)) !== 0)];
-}
-
 /**
  * Some of the lengths that together come as near a capacity as any, the first of them always among them.
  * @param lengths in whole units; earlier ones are taken rather than later ones
@@ -52,7 +26,13 @@ export function fillNearest(lengths: readonly number[], capacity: number): numbe
   const [first = 0] = lengths;
   const room = capacity - first;
   const order = lengths.map((_, i) => i).filter((i) => i > 0 && lengths[i]! <= room);
-  if (order.length <= FEW) return fillFew(lengths, order, room);
+  if (order.length <= MOST_IN_HALVES) {
+    const { places } = nearestSum(
+      order.map((i) => lengths[i]!),
+      room,
+    );
+    return [0, ...places.map((k) => order[k]!)];
+  }
   // Layers are made from the last length to the first, so that going back takes early ones where it can.
   const layers: Sums[] = [new Uint32Array((room >>> 5) + 1)];
   layers[0]![0] = 1;
@@ -92,60 +72,76 @@ function fillInTurn(places: readonly number[], lengths: readonly number[], capac
 /**
  * Puts all lengths into bars, one bar after another as full as may be, each begun with the longest that is left (minimum
  * bin slack: Gupta & Ho 1999, from memory); then takes a few bars up again and again and fills them anew with what found
- * no place, as long as they are as full by it.
- * @param lengths of pieces, whole units
- * @param capacities of the bars there are
- * @param random numbers from 0 to 1
- * @param goOn asked before each try; false gives up
- * @returns for each bar the places in `lengths` of what is cut from it; undefined when no try placed them all
+ * no place, as long as they are as full by it. Goes on where it left off.
  */
-export function packTight(
-  lengths: readonly number[],
-  capacities: readonly number[],
-  random: () => number,
-  goOn: (tries: number) => boolean,
-): number[][] | undefined {
-  const sum = (places: readonly number[]) => places.reduce((total, i) => total + lengths[i]!, 0);
-  const all = lengths.map((_, i) => i);
-  if (sum(all) > capacities.reduce((a, b) => a + b, 0)) return undefined;
-  const longestFirst = (places: readonly number[], noise: number) =>
-    places
-      .map((i) => ({ i, rank: lengths[i]! * (1 + noise * (random() - 0.5)) }))
+export class TightPacking {
+  /** For each bar the places in `lengths` of what is cut from it. */
+  readonly bars: number[][];
+  private left: number[];
+
+  /**
+   * @param lengths of pieces, whole units
+   * @param capacities of the bars there are, long enough together
+   * @param random numbers from 0 to 1
+   */
+  constructor(
+    private readonly lengths: readonly number[],
+    private readonly capacities: readonly number[],
+    private readonly random: () => number,
+  ) {
+    // Short bars hold least, and are filled while there is most to choose from.
+    const order = capacities.map((_, b) => b).sort((a, b) => capacities[a]! - capacities[b]!);
+    const first = this.fill(
+      this.longestFirst(
+        lengths.map((_, i) => i),
+        0,
+      ),
+      order,
+    );
+    this.bars = capacities.map((_, b) => first.bars[order.indexOf(b)]!);
+    this.left = first.left;
+  }
+
+  /**
+   * Some tries more.
+   * @param goOn asked before each with how many there were; false ends it
+   * @returns whether all have found a place
+   */
+  go(goOn: (tries: number) => boolean): boolean {
+    const { bars, capacities, random } = this;
+    for (let tries = 0; this.left.length > 0; tries++) {
+      if (!goOn(tries)) return false;
+      const many = Math.min(TAKEN_UP.least + Math.floor(random() * TAKEN_UP.more), capacities.length);
+      const taken = drawn(capacities.length, many, random);
+      const again = this.fill(this.longestFirst([...this.left, ...taken.flatMap((b) => bars[b]!)], random()), taken);
+      if (this.worth(again.bars) < this.worth(taken.map((b) => bars[b]!))) continue;
+      taken.forEach((b, k) => {
+        bars[b] = again.bars[k]!;
+      });
+      this.left = again.left;
+    }
+    return true;
+  }
+
+  private fill(places: readonly number[], bars: readonly number[]) {
+    return fillInTurn(
+      places,
+      this.lengths,
+      bars.map((b) => this.capacities[b]!),
+    );
+  }
+
+  private longestFirst(places: readonly number[], noise: number): number[] {
+    return places
+      .map((i) => ({ i, rank: this.lengths[i]! * (1 + noise * (this.random() - 0.5)) }))
       .sort((a, b) => b.rank - a.rank)
       .map(({ i }) => i);
-  // Short bars hold least, and are filled while there is most to choose from.
-  const order = capacities.map((_, b) => b).sort((a, b) => capacities[a]! - capacities[b]!);
-  const first = fillInTurn(
-    longestFirst(all, 0),
-    lengths,
-    order.map((b) => capacities[b]!),
-  );
-  const bars: number[][] = capacities.map(() => []);
-  order.forEach((b, k) => {
-    bars[b] = first.bars[k]!;
-  });
-  let left = first.left;
-  for (let tries = 0; left.length > 0; tries++) {
-    if (!goOn(tries)) return undefined;
-    const taken = drawn(
-      capacities.length,
-      Math.min(TAKEN_UP.least + Math.floor(random() * TAKEN_UP.more), capacities.length),
-      random,
-    );
-    const again = fillInTurn(
-      longestFirst([...left, ...taken.flatMap((b) => bars[b]!)], random()),
-      lengths,
-      taken.map((b) => capacities[b]!),
-    );
-    // Few bars that are quite full are worth more than many nearly so: what is over comes together in the others.
-    const worth = (fillings: readonly number[][]) => fillings.reduce((total, f) => total + sum(f) ** 2, 0);
-    if (worth(again.bars) < worth(taken.map((b) => bars[b]!))) continue;
-    taken.forEach((b, k) => {
-      bars[b] = again.bars[k]!;
-    });
-    left = again.left;
   }
-  return bars;
+
+  /** Few bars that are quite full are worth more than many nearly so: what is over comes together in the others. */
+  private worth(bars: readonly (readonly number[])[]): number {
+    return bars.reduce((total, bar) => total + bar.reduce((sum, i) => sum + this.lengths[i]!, 0) ** 2, 0);
+  }
 }
 
 /** So many different numbers from 0 to `of` − 1, in random order. */
