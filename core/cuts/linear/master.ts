@@ -132,11 +132,12 @@ export class CoveringMaster {
 
   /**
    * Goes on to the optimum after less is asked for, from one that was an optimum before: the dual simplex method (Lemke
-   * 1954, from memory), with fewer pivots than from nothing; what it has after so many will do for a proposal.
+   * 1954, from memory), with fewer pivots than from nothing.
+   * @returns where it stands; nothing where it does not come there soon, and is of no more use
    */
-  resolve(): Standing {
+  resolve(): Standing | undefined {
     const { n, inverse, amounts } = this;
-    for (let step = 0; step < MOST_AGAIN; step++) {
+    for (let step = 0; ; step++) {
       let out = -1;
       let least = -1e-4;
       for (let i = 0; i < n; i++)
@@ -144,7 +145,8 @@ export class CoveringMaster {
           least = amounts[i]!;
           out = i;
         }
-      if (out < 0) break;
+      if (out < 0) return this.standing();
+      if (step === MOST_AGAIN) return undefined;
       let entering: number | undefined;
       let slightest = Number.POSITIVE_INFINITY;
       for (let i = 0; i < n; i++) {
@@ -167,9 +169,8 @@ export class CoveringMaster {
           entering = k;
         }
       }
-      if (entering === undefined || !this.pivot(entering, out, this.along(entering))) break;
+      if (entering === undefined || !this.pivot(entering, out, this.along(entering))) return undefined;
     }
-    return this.standing();
   }
 
   private standing(): Standing {

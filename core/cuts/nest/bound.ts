@@ -47,8 +47,14 @@ export function areaCost(area: number, stocks: Stock[]): number {
  * @param kinds parts with kerf added
  * @param counts how many of each
  * @param stocks usable sizes with kerf added
+ * @param pay tells the least sum of whole sheets that reaches a cost
  */
-export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): NestSolution["bound"] {
+export function lowerBound(
+  kinds: Kind[],
+  counts: number[],
+  stocks: Stock[],
+  pay = payer(kinds, counts, stocks),
+): NestSolution["bound"] {
   const area = kinds.reduce((sum, k, i) => sum + k.w * k.h * counts[i]!, 0);
   if (area === 0 || stocks.length === 0) return { cost: 0, sheets: 0, proof: "none" };
   const largest = Math.max(...stocks.map((s) => s.w * s.h));
@@ -87,20 +93,20 @@ export function lowerBound(kinds: Kind[], counts: number[], stocks: Stock[]): Ne
     (["area", "pairs", "duals"] as const).reduce((a, b) => (bounds[b][key] > bounds[a][key] + 1e-9 ? b : a));
   const sheets = bounds[strongest("sheets")].sheets;
   const least = bounds[strongest("cost")].cost;
-  const cost = payableCost(least, kinds, counts, stocks);
+  const cost = pay(least);
   const proof = cost > least + 1e-9 ? "duals" : least > 0 ? strongest("cost") : strongest("sheets");
   return { cost, sheets, proof };
 }
 
-/** The least sum of whole sheets that reaches a bound on the cost. */
-export function payableCost(
-  least: number,
+/** Tells the least sum of whole sheets that reaches a bound on the cost. */
+export function payer(
   kinds: readonly Kind[],
   counts: readonly number[],
   stocks: readonly Stock[],
-): number {
+): (least: number) => number {
   const priced = stocks.filter((s) => s.price > 0 && s.count > 0);
-  return payable(least, priced, needed(kinds, counts, stocks, priced));
+  const needs = needed(kinds, counts, stocks, priced);
+  return (least) => payable(least, priced, needs);
 }
 
 /** Bounds by dual feasible functions; what free offcuts can hold is taken off the cost. */

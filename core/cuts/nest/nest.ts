@@ -1,11 +1,12 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
-import { areaCost, lowerBound, payableCost } from "./bound";
+import { areaCost, lowerBound, payer } from "./bound";
 import type { NestInstance, NestSolution } from "./format";
 import { mixesBelow } from "./mixes";
 import { growOffcut, largestOffcut } from "./offcut";
 import { solutionOf } from "./output";
 import { poolArea } from "./pool";
 import { inMicrometres, type Problem } from "./problem";
+import { RealPatterns } from "./real";
 import { Relaxation } from "./relax";
 import { anneal, copyLayout, HEAT, type Layout, onMix } from "./search";
 import { type Costed, goOn, start } from "./start";
@@ -13,7 +14,7 @@ import { type Costed, goOn, start } from "./start";
 /* How much is tried, found by trial on `npm run bench:nest`. */
 
 /** Packings made from nothing before the search begins. */
-const STARTS = 24;
+const STARTS = 16;
 /** Changes of the first round, and by how much each further round is longer, up to a limit. */
 const STEPS = { first: 1500, longer: 1.3, most: 80_000 } as const;
 /** Mixes of sheets that are tried in turn: the roomiest of those cheaper than the best. */
@@ -26,8 +27,14 @@ const OFFCUT_TRIES = 60;
 /** Rounds of the search before the bound is raised by column generation, and how much of it goes into one round. */
 const RELAX_AFTER = 2;
 const RELAX_ROUNDS = 30;
+/** Rounds in which patterns that can be cut are gathered. */
+const REAL_ROUNDS = 20;
+/** Packings from nothing whose sheets are patterns to begin with. */
+const FIRST_PATTERNS = 30;
+
+const many = <T>(n: number, make: () => T): T[] => Array.from({ length: n }, make);
 /** How often a search starts from the patterns of the bound. */
-const DIVE = 0.7;
+const DIVE = 0.9;
 /** What a layout of those patterns is changed by: it is good already, so less heat and fewer changes. */
 const DIVE_SCHEDULE = { hot: 0.1, cold: 0.01, steps: 12_000 } as const;
 
@@ -64,8 +71,11 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   const { kinds, counts, stocks, minSide } = problem;
   const generator = xoroshiro128plus(instance.seed);
   const random = () => (generator.next() >>> 0) / 2 ** 32;
-  let bound = lowerBound(kinds, counts, stocks);
+  const payable = payer(kinds, counts, stocks);
+  let bound = lowerBound(kinds, counts, stocks, payable);
   let relaxation: Relaxation | undefined;
+  let relaxed = false;
+  let real: RealPatterns | undefined;
   let best = firstAnswer(problem, bound.cost, random);
   let offcut = largestOffcut(best, minSide);
   let rounds = 0;
@@ -85,7 +95,8 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     const mix = mixes[Math.floor(random() ** 3 * Math.min(mixes.length, AIMS))]!;
     const key = mix.sheets.join();
     const last = kept.get(key);
-    const dived = relaxation?.promises(best.cost) && random() < DIVE ? relaxation.dive(best.cost, random) : undefined;
+    const dived =
+      real?.promises(best.cost) && random() < DIVE ? real.dive(best.cost, random, () => !stopped()) : undefined;
     const layout = dived ?? (last && random() < 0.7 ? last : onMix(best, mix.sheets, kinds, stocks, random));
     const schedule = dived ? DIVE_SCHEDULE : { ...HEAT, steps: stepsNow() };
     if (anneal(layout, kinds, { ...schedule, stopped }, random) === 0) {
@@ -98,13 +109,37 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     return true;
   };
 
+  /** Whether fractions of patterns that can be cut cost no more than the bound. */
+  const reached = (): boolean => real !== undefined && payable(real.value) <= bound.cost + 1e-9;
+
   /** Raises the bound by column generation, some rounds at a time. */
   const raiseBound = (): boolean => {
-    if (rounds <= RELAX_AFTER || missing() || relaxation?.done) return false;
-    relaxation ??= new Relaxation(kinds, counts, stocks, copyLayout(best).sheets);
+    if (rounds <= RELAX_AFTER || missing() || relaxed) return false;
+    relaxation ??= new Relaxation(kinds, counts, stocks, best.sheets);
+    // Patterns that can be cut come to no less than the bound ever does: it cannot be raised above them.
+    if (reached()) return false;
     relaxation.advance(RELAX_ROUNDS, () => !stopped());
-    const cost = payableCost(relaxation.bound, kinds, counts, stocks);
+    const cost = payable(relaxation.bound);
     if (cost > bound.cost + 1e-9) bound = { ...bound, cost, proof: "columns" };
+    // Where the patterns so far come to no more than the bound says, more of them cannot raise it.
+    const most = payable(relaxation.value);
+    relaxed = relaxation.done || most <= bound.cost + 1e-9;
+    return true;
+  };
+
+  /** Gathers patterns that can be cut, some rounds at a time, until they promise something cheaper. */
+  const gather = (): boolean => {
+    if (rounds <= RELAX_AFTER || missing()) return false;
+    relaxation ??= new Relaxation(kinds, counts, stocks, best.sheets);
+    const { grid } = relaxation;
+    if (!grid?.step) return false;
+    if (!real) {
+      const known = many(FIRST_PATTERNS, () => start(kinds, counts, stocks, random).sheets).flat();
+      known.push(...copyLayout(best).sheets);
+      real = new RealPatterns(kinds, counts, stocks, { ...grid, step: grid.step }, known, relaxation.steady);
+    }
+    if (real.done || reached()) return false;
+    real.advance(REAL_ROUNDS, () => !stopped() && !reached());
     return true;
   };
 
@@ -145,8 +180,9 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
       const proved = !missing() && best.cost <= bound.cost + 1e-9;
       if (proved) return largerOffcut();
       if (rounds % OFFCUT_EVERY === 0 && largerOffcut()) return true;
-      if (rounds % 2 === 0 && raiseBound()) return true;
-      return cheaper() || raiseBound() || fuller() || largerOffcut();
+      // Where patterns can be cut as they are, they lead to the cheapest answers: the rest waits for them.
+      if ((rounds % 2 === 0 || relaxation?.grid?.step) && (gather() || raiseBound())) return true;
+      return cheaper() || gather() || raiseBound() || fuller() || largerOffcut();
     },
     best: () => solutionOf(instance, problem, best, bound),
     state: () => ({

@@ -6,13 +6,19 @@ export type Piece =
   | { axis: "x" | "y"; at: number; first: Piece | undefined; second: Piece | undefined };
 
 /** Index of the largest side not over each number of steps. */
-function floorOf(sides: Int32Array, most: number): Int32Array {
+export function floorOf(sides: Int32Array, most: number): Int32Array {
   const floor = new Int32Array(most + 1);
   for (let x = 0, i = 0; x <= most; x++) {
     while (i + 1 < sides.length && sides[i + 1]! <= x) i++;
     floor[x] = i;
   }
   return floor;
+}
+
+/** Whether every part may be turned, and the sheet too: then a block and the same one turned hold the same. */
+export function isSymmetric({ entries, widths, heights }: Grid): boolean {
+  const ways = new Set(entries.map((e) => `${e.kind}/${e.w}/${e.h}`));
+  return widths.join() === heights.join() && entries.every((e) => ways.has(`${e.kind}/${e.h}/${e.w}`));
 }
 
 /**
@@ -37,8 +43,7 @@ export class PatternFinder {
     this.floorW = floorOf(widths, widths[this.m - 1]!);
     this.floorH = floorOf(heights, heights[this.n - 1]!);
     this.worth = new Float64Array(this.m * this.n);
-    const ways = new Set(grid.entries.map((e) => `${e.kind}/${e.w}/${e.h}`));
-    this.symmetric = widths.join() === heights.join() && grid.entries.every((e) => ways.has(`${e.kind}/${e.h}/${e.w}`));
+    this.symmetric = isSymmetric(grid);
     // A part lies in the smallest block that holds it; its own sides are reachable but for those made to be none.
     this.places = grid.entries.map((entry) => ({
       entry,
@@ -121,8 +126,10 @@ export class PatternFinder {
           make: () => ({ axis: "y", at: heights[b]!, first: this.read(p, b), second: this.read(p, r) }),
         });
     }
-    if (found.length === 0 && worth[p * n + q]! > threshold) found.push({ value: 0, make: () => this.read(p, q) });
     found.sort((a, b) => b.value - a.value);
+    // What fills the sheet without a cut of it, or is worth more than any that is cut.
+    if (worth[p * n + q]! > Math.max(threshold, found[0]?.value ?? 0))
+      found.unshift({ value: worth[p * n + q]!, make: () => this.read(p, q) });
     return found.slice(0, most).flatMap(({ make }) => make() ?? []);
   }
 

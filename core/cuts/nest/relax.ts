@@ -1,9 +1,7 @@
-import { CoveringMaster } from "../linear/master";
-import { dive, type Pattern } from "./dive";
 import { type Grid, gridFor } from "./grid";
-import { PatternFinder, type Piece } from "./pattern";
-import type { Layout } from "./search";
-import { cutNode, eachPart, freeNode, type Kind, type Node, type Stock } from "./tree";
+import { PatternFinder } from "./pattern";
+import { givenBy, type Pattern, PatternMaster } from "./patternMaster";
+import type { Kind, Stock } from "./tree";
 
 /** Kinds beyond which the programme is too slow to be worth it. */
 const MOST_KINDS = 300;
@@ -15,27 +13,25 @@ const FINE = 1e-6;
 const STEADY = 0.5;
 
 /**
- * The least that any edge-to-edge cutting costs with fractions of patterns allowed, by column generation (Gilmore &
- * Gomory, "Multistage cutting stock problems of two and more dimensions", 1965; from memory, checked by test). Goes on in
- * rounds; the bound holds after any of them (Farley 1990, from memory).
+ * The least that any edge-to-edge cutting costs with fractions of patterns allowed, and parts in them more often than
+ * there are, by column generation (Gilmore & Gomory, "Multistage cutting stock problems of two and more dimensions",
+ * 1965; from memory, checked by test). Goes on in rounds; the bound holds after any of them (Farley 1990, from memory).
  */
 export class Relaxation {
   /** No cutting costs less. */
   bound = 0;
+  /** What the patterns so far come to, at their shares: the bound never passes it. */
+  value = Number.POSITIVE_INFINITY;
   /** Nothing is left to gain. */
   done = false;
-  private readonly grid: Grid | undefined;
+  /** The steps it is reckoned in. */
+  readonly grid: Grid | undefined;
   private readonly finder: PatternFinder | undefined;
-  private readonly master: CoveringMaster;
-  private readonly patterns: Pattern[] = [];
-  private readonly known = new Set<string>();
+  private readonly master: PatternMaster;
   private readonly wanted: number[];
-  private readonly limited: number[];
   private readonly dearest: number;
-  /** The programme's optimum over the patterns so far. */
-  private value = Number.POSITIVE_INFINITY;
-  private readonly cheapest: number;
-  private steady: Float64Array | undefined;
+  /** The duals of the best bound; to begin with, what parts are worth by their area. */
+  steady: Float64Array;
 
   /**
    * @param kinds parts, µm with kerf
@@ -44,9 +40,9 @@ export class Relaxation {
    * @param first sheets of a nesting that is known, to begin with
    */
   constructor(
-    private readonly kinds: Kind[],
-    private readonly counts: readonly number[],
-    private readonly stocks: Stock[],
+    kinds: readonly Kind[],
+    counts: readonly number[],
+    private readonly stocks: readonly Stock[],
     first: readonly Pattern[],
   ) {
     const many = counts.filter((n) => n > 0).length;
@@ -55,15 +51,12 @@ export class Relaxation {
     // A kind that no grid can tell apart from nothing asks for nothing.
     const seen = new Set(this.grid?.entries.map((e) => e.kind));
     this.wanted = counts.map((n, kind) => (seen.has(kind) ? n : 0));
-    this.limited = stocks.flatMap((s, i) => (s.count < 1e6 ? [i] : []));
-    this.cheapest = Math.min(...stocks.filter((s) => s.price > 0).map((s) => s.price));
     this.dearest = Math.max(...stocks.map((s) => s.price));
-    this.master = new CoveringMaster(
-      [...this.wanted, ...this.limited.map((i) => -stocks[i]!.count)],
-      100 * Math.max(1, this.dearest),
-    );
-    if (this.finder) for (const { stock, root } of first) this.take(stock, root);
-    else this.done = true;
+    this.master = new PatternMaster(this.wanted, stocks);
+    for (const { stock, root } of first) this.master.take(stock, root);
+    const cheapest = Math.min(...stocks.map((s) => s.price / (s.w * s.h)));
+    this.steady = Float64Array.from({ length: this.master.rows }, (_, i) => (kinds[i]?.area ?? 0) * cheapest);
+    this.done = !this.finder;
   }
 
   /**
@@ -76,41 +69,30 @@ export class Relaxation {
       this.value = value;
       const proposal = duals.map((d) => Math.max(0, d));
       const { steady } = this;
-      const mixed = steady && proposal.map((d, i) => STEADY * d + (1 - STEADY) * steady[i]!);
-      if (mixed && this.ask(mixed)) continue;
+      const mixed = proposal.map((d, i) => STEADY * d + (1 - STEADY) * steady[i]!);
+      if (this.ask(mixed)) continue;
       if (!this.ask(proposal)) this.done = true;
     }
   }
 
-  /** Whether sheets that cost less than a limit could do, parts of sheets allowed. */
-  promises(below: number): boolean {
-    return this.done || this.value <= below - this.cheapest + 1e-6;
-  }
-
-  /** A layout made of its patterns, on sheets that cost less than a limit; what finds no place is in the pool. */
-  dive(below: number, random: () => number): (Layout & { cost: number }) | undefined {
-    if (!this.grid?.step) return undefined;
-    return dive(this.master.copy(), this.patterns, this.kinds, this.counts, this.stocks, below, random);
-  }
-
   /** Tries duals: raises the bound by them, and takes up the patterns worth more than their sheet; whether any was new. */
   private ask(duals: Float64Array): boolean {
-    const { finder, stocks, kinds } = this;
+    const { finder, stocks, master } = this;
     finder!.fill(duals);
     let shrink = 1;
     let spent = 0;
     let found = false;
     stocks.forEach((stock, s) => {
       if (stock.count === 0) return;
-      const at = this.limited.indexOf(s);
-      const limit = at < 0 ? 0 : duals[kinds.length + at]!;
-      if (at >= 0) spent += limit * stock.count;
-      const price = stock.price + limit;
+      const charged = master.charged(s, duals);
+      const price = stock.price + charged;
       const best = finder!.best(s);
-      if (best > price) shrink = Math.min(shrink, price / best);
+      // Where a stock is limited, each sheet of it can be charged what its best pattern is worth more.
+      if (master.isLimited(s)) spent += (charged + Math.max(0, best - price)) * stock.count;
+      else if (best > price) shrink = Math.min(shrink, price / best);
       if (best <= price + FINE * this.dearest) return;
       for (const piece of finder!.patterns(s, price + FINE * this.dearest, PATTERNS_A_ROUND))
-        if (this.takePiece(s, piece)) found = true;
+        if (master.takeCounts(s, givenBy(piece)) !== undefined) found = true;
     });
     const worth = this.wanted.reduce((sum, n, i) => sum + n * duals[i]!, 0);
     const bound = shrink * worth * (1 - 1e-9) - spent;
@@ -119,72 +101,5 @@ export class Relaxation {
       this.steady = duals;
     }
     return found;
-  }
-
-  private takePiece(stock: number, piece: Piece): boolean {
-    const { w, h } = this.stocks[stock]!;
-    if (this.grid!.step) {
-      const root = freeNode(w, h);
-      this.build(root, piece);
-      return this.take(stock, root);
-    }
-    const counts = new Map<number, number>();
-    const count = (p: Piece | undefined): void => {
-      if (!p) return;
-      if ("entry" in p) counts.set(p.entry.kind, (counts.get(p.entry.kind) ?? 0) + 1);
-      else {
-        count(p.first);
-        count(p.second);
-      }
-    };
-    count(piece);
-    return this.takeCounts(stock, counts) !== undefined;
-  }
-
-  private take(stock: number, root: Node): boolean {
-    const counts = new Map<number, number>();
-    eachPart(root, (kind) => counts.set(kind, (counts.get(kind) ?? 0) + 1));
-    const at = this.takeCounts(stock, counts);
-    if (at !== undefined) this.patterns[at] = { stock, root };
-    return at !== undefined;
-  }
-
-  private takeCounts(stock: number, counts: Map<number, number>): number | undefined {
-    const rows = [...counts.keys()].filter((kind) => this.wanted[kind]! > 0).sort((a, b) => a - b);
-    const gives = rows.map((kind) => counts.get(kind)!);
-    const key = `${stock}:${rows.join()}:${gives.join()}`;
-    if (rows.length === 0 || this.known.has(key)) return undefined;
-    this.known.add(key);
-    const limit = this.limited.indexOf(stock);
-    return this.master.add({
-      cost: this.stocks[stock]!.price,
-      rows: limit < 0 ? rows : [...rows, this.kinds.length + limit],
-      gives: limit < 0 ? gives : [...gives, -1],
-    });
-  }
-
-  /** Cuts a free leaf by a pattern; parts lie in the corner of their block. */
-  private build(node: Node, piece: Piece | undefined): void {
-    if (!piece) return;
-    const step = this.grid!.step!;
-    if ("entry" in piece) {
-      const { entry } = piece;
-      let leaf = node;
-      const { w: across, h: along } = this.kinds[entry.kind]!;
-      const [w, h] = entry.turned ? [along, across] : [across, along];
-      if (leaf.w > w) {
-        cutNode(leaf, "x", w);
-        leaf = leaf.first!;
-      }
-      if (leaf.h > h) {
-        cutNode(leaf, "y", h);
-        leaf = leaf.first!;
-      }
-      leaf.part = entry.kind;
-      return;
-    }
-    cutNode(node, piece.axis, piece.at * (piece.axis === "x" ? step.w : step.h));
-    this.build(node.first!, piece.first);
-    this.build(node.second!, piece.second);
   }
 }

@@ -1,0 +1,256 @@
+import type { Entry, Grid } from "./grid";
+import { floorOf, isSymmetric, type Piece } from "./pattern";
+
+/** How a cell's worth came about. */
+const NOTHING = 0;
+const PART = 1;
+const ACROSS = 2;
+const ALONG = 3;
+
+/** Bits of a word of counts that are used. */
+const WORD = 31;
+
+/** Where the counts of each kind stand in the words, and what tells that two sums are more than there are. */
+interface Fields {
+  words: number;
+  /** For each kind its word, and what one of it adds there; word −1 for kinds that are not wanted. */
+  word: Int32Array;
+  one: Int32Array;
+  bias: Int32Array;
+  guard: Int32Array;
+}
+
+/**
+ * Fields of bits side by side, each with a bit to spare: two counts and a bias added set it exactly where together they
+ * are more than there are.
+ * @param order of the kinds in the words
+ */
+function fieldsFor(counts: readonly number[], order: readonly number[]): Fields {
+  const word = new Int32Array(counts.length).fill(-1);
+  const one = new Int32Array(counts.length);
+  const biases: number[] = [0];
+  const guards: number[] = [0];
+  let bit = 0;
+  for (const kind of order) {
+    const count = counts[kind]!;
+    if (count <= 0) continue;
+    const bits = Math.ceil(Math.log2(count + 1));
+    if (bit + bits + 1 > WORD) {
+      biases.push(0);
+      guards.push(0);
+      bit = 0;
+    }
+    const at = biases.length - 1;
+    word[kind] = at;
+    one[kind] = 1 << bit;
+    biases[at]! += (2 ** bits - 1 - count) * 2 ** bit;
+    guards[at]! += 2 ** (bit + bits);
+    bit += bits + 1;
+  }
+  return { words: biases.length, word, one, bias: Int32Array.from(biases), guard: Int32Array.from(guards) };
+}
+
+/**
+ * Edge-to-edge cuttings of a sheet that use no part more often than there are: by dynamic programming over the sides a
+ * block can have, with one cutting remembered for each block, so a good one and not always the best.
+ */
+export class BoundedFinder {
+  private readonly m: number;
+  private readonly n: number;
+  private readonly floorW: Int32Array;
+  private readonly floorH: Int32Array;
+  private readonly worth: Float64Array;
+  private readonly how: Uint8Array;
+  /** Which part, or at which side's index it is cut. */
+  private readonly which: Int32Array;
+  /** The cell whose cutting this is: blocks a little larger hold what the smaller one held, some of them turned. */
+  private readonly same: Int32Array;
+  private readonly turned: Uint8Array;
+  /** Whether a block and the same one turned hold the same. */
+  private readonly symmetric: boolean;
+  private readonly places: { at: number; entry: Entry; across: Entry }[];
+  private fields: Fields = fieldsFor([], []);
+  private used = new Int32Array(0);
+
+  constructor(private readonly grid: Grid) {
+    const { widths, heights } = grid;
+    this.m = widths.length;
+    this.n = heights.length;
+    this.floorW = floorOf(widths, widths[this.m - 1]!);
+    this.floorH = floorOf(heights, heights[this.n - 1]!);
+    const cells = this.m * this.n;
+    this.worth = new Float64Array(cells);
+    this.how = new Uint8Array(cells);
+    this.which = new Int32Array(cells);
+    this.same = new Int32Array(cells);
+    this.turned = new Uint8Array(cells);
+    this.symmetric = isSymmetric(grid);
+    const holding = (sides: Int32Array, floor: Int32Array, size: number) =>
+      sides[floor[size]!] === size ? floor[size]! : floor[size]! + 1;
+    this.places = grid.entries.map((entry) => ({
+      entry,
+      // The same part lying across.
+      across: grid.entries.find((e) => e.kind === entry.kind && e.w === entry.h && e.h === entry.w) ?? entry,
+      at: holding(widths, this.floorW, entry.w) * this.n + holding(heights, this.floorH, entry.h),
+    }));
+  }
+
+  /** Fills the table for these values of the kinds, and so many of each. */
+  fill(values: ArrayLike<number>, counts: readonly number[]): void {
+    const { m, n, worth, how, which, same, turned, symmetric, floorW, floorH } = this;
+    const { widths, heights } = this.grid;
+    // Kinds worth most for their size are in most blocks: first in the words, they tell at once.
+    const order = this.places.map(({ entry: { kind, w, h } }) => ({ kind, dense: values[kind]! / (w * h) }));
+    order.sort((a, b) => b.dense - a.dense);
+    this.fields = fieldsFor(counts, [...new Set(order.map((o) => o.kind))]);
+    const { words } = this.fields;
+    if (this.used.length < m * n * words) this.used = new Int32Array(m * n * words);
+    const { used } = this;
+    worth.fill(0);
+    how.fill(NOTHING);
+    used.fill(0);
+    this.places.forEach(({ entry: { kind }, at }, place) => {
+      if (counts[kind]! <= 0 || values[kind]! <= worth[at]!) return;
+      worth[at] = values[kind]!;
+      how[at] = PART;
+      which[at] = place;
+    });
+    for (let p = 0; p < m; p++)
+      for (let q = 0; q < (symmetric ? p + 1 : n); q++) {
+        const cell = p * n + q;
+        let best = worth[cell]!;
+        let from = cell;
+        if (p > 0 && worth[cell - n]! > best) {
+          best = worth[cell - n]!;
+          from = cell - n;
+        }
+        if (q > 0 && worth[cell - 1]! > best) {
+          best = worth[cell - 1]!;
+          from = cell - 1;
+        }
+        let cut = NOTHING;
+        let cutAt = 0;
+        const width = widths[p]!;
+        for (let a = 1; a < p && 2 * widths[a]! <= width; a++) {
+          const x = a * n + q;
+          const y = floorW[width - widths[a]!]! * n + q;
+          if (worth[x]! + worth[y]! > best && this.together(same[x]!, same[y]!)) {
+            best = worth[x]! + worth[y]!;
+            cut = ACROSS;
+            cutAt = a;
+          }
+        }
+        const height = heights[q]!;
+        for (let b = 1; b < q && 2 * heights[b]! <= height; b++) {
+          const x = p * n + b;
+          const y = p * n + floorH[height - heights[b]!]!;
+          if (worth[x]! + worth[y]! > best && this.together(same[x]!, same[y]!)) {
+            best = worth[x]! + worth[y]!;
+            cut = ALONG;
+            cutAt = b;
+          }
+        }
+        worth[cell] = best;
+        if (cut !== NOTHING) {
+          how[cell] = cut;
+          which[cell] = cutAt;
+        }
+        if (cut !== NOTHING || from === cell) {
+          same[cell] = cell;
+          turned[cell] = 0;
+          this.countUp(cell, p, q);
+        } else {
+          same[cell] = same[from]!;
+          turned[cell] = turned[from]!;
+        }
+        if (symmetric && p !== q) {
+          const mirror = q * n + p;
+          worth[mirror] = best;
+          same[mirror] = same[cell]!;
+          turned[mirror] = 1 - turned[cell]!;
+        }
+      }
+  }
+
+  /** What a cell's own cutting uses of each kind. */
+  private countUp(cell: number, p: number, q: number): void {
+    const { used, same, how } = this;
+    const { words, word, one } = this.fields;
+    if (how[cell] === NOTHING) return;
+    if (how[cell] === PART) {
+      const { kind } = this.places[this.which[cell]!]!.entry;
+      used[cell * words + word[kind]!] = one[kind]!;
+      return;
+    }
+    const [x, y] = this.halves(p, q, how[cell]!, this.which[cell]!);
+    for (let w = 0; w < words; w++) used[cell * words + w] = used[same[x]! * words + w]! + used[same[y]! * words + w]!;
+  }
+
+  /**
+   * Cuttings of a stock worth more than a threshold, the best first, each with another first cut.
+   * @param most how many at most
+   */
+  patterns(stock: number, threshold: number, most: number): Piece[] {
+    const { worth, same, n } = this;
+    const { w, h } = this.grid.stocks[stock]!;
+    const [p, q] = [this.floorW[w]!, this.floorH[h]!];
+    const { widths, heights } = this.grid;
+    const found: { value: number; cut: number; at: number }[] = [];
+    const { symmetric } = this;
+    const look = (cut: number, at: number) => {
+      const [x, y] = this.halves(p, q, cut, at);
+      const value = worth[x]! + worth[y]!;
+      if (value > threshold && this.together(same[x]!, same[y]!)) found.push({ value, cut, at });
+    };
+    for (let a = 1; a < p && 2 * widths[a]! <= widths[p]!; a++) look(ACROSS, a);
+    // A square sheet turned is cut the other way: the same patterns.
+    if (!symmetric || p !== q) for (let b = 1; b < q && 2 * heights[b]! <= heights[q]!; b++) look(ALONG, b);
+    found.sort((a, b) => b.value - a.value);
+    const best = found.slice(0, most).map(({ cut, at }) => this.cutPiece(p, q, cut, at, false));
+    // What fills the sheet without a cut of it, or is worth more than any that is cut.
+    const root = p * n + q;
+    const whole = worth[root]! > Math.max(threshold, found[0]?.value ?? 0) ? this.read(root, false) : undefined;
+    return whole ? [whole, ...best] : best;
+  }
+
+  /** Whether two blocks together use no part more often than there are. */
+  private together(x: number, y: number): boolean {
+    const { words, bias, guard } = this.fields;
+    const { used } = this;
+    for (let w = 0; w < words; w++)
+      if (((used[x * words + w]! + used[y * words + w]! + bias[w]!) & guard[w]!) !== 0) return false;
+    return true;
+  }
+
+  /** The two cells that a cell falls into by a cut. */
+  private halves(p: number, q: number, cut: number, at: number): [number, number] {
+    const { n, floorW, floorH } = this;
+    const { widths, heights } = this.grid;
+    return cut === ACROSS
+      ? [at * n + q, floorW[widths[p]! - widths[at]!]! * n + q]
+      : [p * n + at, p * n + floorH[heights[q]! - heights[at]!]!];
+  }
+
+  private cutPiece(p: number, q: number, cut: number, at: number, turn: boolean): Piece {
+    const [x, y] = this.halves(p, q, cut, at);
+    const [first, second] = [this.read(x, turn), this.read(y, turn)];
+    const across = cut === ACROSS;
+    return {
+      axis: across === turn ? "y" : "x",
+      at: (across ? this.grid.widths : this.grid.heights)[at]!,
+      first,
+      second,
+    };
+  }
+
+  /** The cutting of a cell, or that turned. */
+  private read(of: number, turnIt: boolean): Piece | undefined {
+    const cell = this.same[of]!;
+    const turn = turnIt !== (this.turned[of] === 1);
+    const how = this.how[cell]!;
+    if (how === NOTHING) return undefined;
+    const place = this.places[this.which[cell]!]!;
+    if (how === PART) return { entry: turn ? place.across : place.entry };
+    return this.cutPiece(Math.floor(cell / this.n), cell % this.n, how, this.which[cell]!, turn);
+  }
+}
