@@ -1,6 +1,7 @@
 import { writeFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { open, saved, startBuild, tally } from "./hand";
+import { test } from "./site";
 
 test("bad sizes are explained at the field, and the last good plan stays", async ({ page }) => {
   await startBuild(page, "Fault box", ["800", "400", "400"]);

@@ -1,5 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { open, saved, tally } from "./hand";
+import { test } from "./site";
 
 const CABINET = "/builds/haberdasher-s-cabinet";
 const snag = (page: Page, words: string | RegExp) =>

@@ -1,6 +1,7 @@
 import { execFileSync } from "node:child_process";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { cutList, Hand, open, saved, settled, startBuild, tally } from "./hand";
+import { test } from "./site";
 
 /** Worked by hand; see core/shell/shell.test.ts for each deduction. */
 const HAND_WORKED = {

@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { open, saved, startBuild } from "./hand";
+import { test } from "./site";
 
 test("a vent is dragged on the net, nudged by arrow keys, and typed", async ({ page }) => {
   await startBuild(page, "Vent box", ["1000", "500", "500"]);

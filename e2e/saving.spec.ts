@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { open, saved, settled, startBuild } from "./hand";
+import { test } from "./site";
 
 test("an edit is kept within a moment, survives a reload, and an earlier save can be had back", async ({ page }) => {
   await startBuild(page, "Kept box", ["700", "400", "400"]);

@@ -1,5 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { open, saved, startBuild } from "./hand";
+import { test } from "./site";
 
 const snag = (page: Page, words: string | RegExp) =>
   page.getByRole("complementary", { name: "Snags" }).getByText(words).first();

@@ -1,5 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { cutList, Hand, open, saved, tally } from "./hand";
+import { test } from "./site";
 
 /** Starts a build of one kind by its form; answers how many entries and clicks it took. */
 async function begin(page: Page, hand: Hand, card: RegExp, name: string, sizes: string[], unit?: "inches") {

@@ -106,7 +106,7 @@ export function payer(
 ): (least: number) => number {
   const priced = stocks.filter((s) => s.price > 0 && s.count > 0);
   const needs = needed(kinds, counts, stocks, priced);
-  return (least) => payable(least, priced, needs);
+  return (least) => (Number.isFinite(least) ? payable(least, priced, needs) : least);
 }
 
 /** Bounds by dual feasible functions; what free offcuts can hold is taken off the cost. */

@@ -207,3 +207,16 @@ describe("the largest offcut", () => {
     expect(late).toBeGreaterThan(0.85e6);
   });
 });
+
+describe("a job too large for patterns", () => {
+  it("goes on round by round with two sizes of sheets, and comes back", () => {
+    const parts = Array.from({ length: 60 }, (_, i) => part(`P${i}`, 260 + ((i * 37) % 610), 90 + ((i * 53) % 330)));
+    const running = search(job(parts, { stock: [L, S] }));
+    let rounds = 0;
+    while (rounds < 5 && running.round()) rounds++;
+    expect(rounds).toBe(5);
+    const { cost, bound } = running.state();
+    expect(cost).toBeGreaterThanOrEqual(bound);
+    expect(Number.isFinite(bound)).toBe(true);
+  });
+});

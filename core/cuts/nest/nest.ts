@@ -122,8 +122,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     const cost = payable(relaxation.bound);
     if (cost > bound.cost + 1e-9) bound = { ...bound, cost, proof: "columns" };
     // Where the patterns so far come to no more than the bound says, more of them cannot raise it.
-    const most = payable(relaxation.value);
-    relaxed = relaxation.done || most <= bound.cost + 1e-9;
+    relaxed = relaxation.done || payable(relaxation.value) <= bound.cost + 1e-9;
     return true;
   };
 

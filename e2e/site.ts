@@ -1,0 +1,24 @@
+import { cpSync, rmSync } from "node:fs";
+import { resolve } from "node:path";
+import { test as base } from "@playwright/test";
+import { freePort, root, startServer } from "../scripts/run.mjs";
+
+/** Where the demo is laid out before any test. */
+export const DEMO = resolve(root, "test-results/e2e-data");
+
+/** Tests against a server and data of their own worker: what one changes no other sees. */
+export const test = base.extend<object, { site: string }>({
+  site: [
+    // biome-ignore lint/correctness/noEmptyPattern: Playwright reads what a fixture needs from the pattern.
+    async ({}, use, { workerIndex }) => {
+      const data = `${DEMO}-${workerIndex}`;
+      for (const left of [data, `${data}.lock`]) rmSync(left, { recursive: true, force: true });
+      cpSync(DEMO, data, { recursive: true });
+      const server = await startServer({ port: await freePort(), data });
+      await use(server.address);
+      await server.stop();
+    },
+    { scope: "worker", timeout: 120_000 },
+  ],
+  baseURL: async ({ site }, use) => use(site),
+});
