@@ -31,6 +31,12 @@ describe("bars", () => {
     expect(fillBars([1000, 996.9], 2000, 3.2).bars).toHaveLength(2);
     expect(fillBars([2400], 2000, 3.2)).toEqual({ bars: [], tooLong: [2400] });
   });
+  it("makes do with fewer bars than the first with room would", () => {
+    // Longest first, 44 and 44 share a bar and 26 is left over; by hand 44, 30 and 26 fill one to the last unit, twice.
+    const { bars } = fillBars([44, 44, 30, 30, 26, 26], 100, 0);
+    expect(bars.map((bar) => bar.reduce((a, b) => a + b, 0))).toEqual([100, 100]);
+    expect(fillBars([44, 44, 30, 30, 26, 26], 100, 0)).toEqual({ bars, tooLong: [] });
+  });
   it("never overfills a bar and loses nothing", () => {
     fc.assert(
       fc.property(fc.array(fc.double({ min: 1, max: 2500, noNaN: true }), { maxLength: 20 }), (pieces) => {
