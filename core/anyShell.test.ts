@@ -69,7 +69,7 @@ describe("any build from a found shell", () => {
           expect([...stops(after)].filter((s) => !had.has(s))).toEqual([]);
         }
       }),
-      { numRuns: 30 },
+      { numRuns: 20 },
     );
   });
 

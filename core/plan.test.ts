@@ -477,7 +477,7 @@ describe("any valid design", () => {
           expectNoNewStop(before, after);
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
   });
 });

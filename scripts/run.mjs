@@ -13,6 +13,20 @@ export function run(command, args, env = {}) {
   return status ?? 1;
 }
 
+/** Runs a command beside others; answers its exit status and what it said. */
+export function runBeside(command, args) {
+  return new Promise((done) => {
+    const child = spawn(command, args, { cwd: root, stdio: ["ignore", "pipe", "pipe"] });
+    let said = "";
+    for (const stream of [child.stdout, child.stderr])
+      stream.on("data", (data) => {
+        said += data;
+      });
+    child.once("error", (error) => done({ status: 1, said: `${said}${error.message}\n` }));
+    child.once("close", (status) => done({ status: status ?? 1, said }));
+  });
+}
+
 /** Runs a step that must succeed, or ends with a plain line. */
 export function must(what, command, args, env) {
   const status = run(command, args, env);

@@ -146,7 +146,7 @@ it("with limited stock leaves nothing out that a sheet still to be had would tak
         expect(nestFaults(instance, nest(instance, 4))).toEqual([]);
       },
     ),
-    { numRuns: 40 },
+    { numRuns: 25 },
   );
 });
 
