@@ -2,6 +2,7 @@ import type { ChildProcess } from "node:child_process";
 
 export const root: string;
 export function run(command: string, args: string[], env?: Record<string, string>): number;
+export function runBeside(command: string, args: string[]): Promise<{ status: number; said: string }>;
 export function must(what: string, command: string, args: string[], env?: Record<string, string>): void;
 export function installPackages(): void;
 export function findChromium(): string | undefined;
