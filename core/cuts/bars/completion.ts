@@ -97,6 +97,7 @@ export function completeBars(
     until = looks + LOOKS_A_START;
     const before = looks;
     if (fill(order, all, toSpare)) return bars;
+    // No filling at all with the longest piece: given up rather than asked again and again.
     if (looks === before) return undefined;
   }
   return undefined;

@@ -1,5 +1,5 @@
 import type { Entry, Grid } from "./grid";
-import { floorOf, isSymmetric, type Piece } from "./pattern";
+import { cellsOf, isSymmetric, type Piece } from "./pattern";
 
 /** How a cell's worth came about. */
 const NOTHING = 0;
@@ -73,25 +73,22 @@ export class BoundedFinder {
   private used = new Int32Array(0);
 
   constructor(private readonly grid: Grid) {
-    const { widths, heights } = grid;
-    this.m = widths.length;
-    this.n = heights.length;
-    this.floorW = floorOf(widths, widths[this.m - 1]!);
-    this.floorH = floorOf(heights, heights[this.n - 1]!);
-    const cells = this.m * this.n;
-    this.worth = new Float64Array(cells);
-    this.how = new Uint8Array(cells);
-    this.which = new Int32Array(cells);
-    this.same = new Int32Array(cells);
-    this.turned = new Uint8Array(cells);
+    const { m, n, floorW, floorH, places } = cellsOf(grid);
+    this.m = m;
+    this.n = n;
+    this.floorW = floorW;
+    this.floorH = floorH;
+    this.worth = new Float64Array(m * n);
+    this.how = new Uint8Array(m * n);
+    this.which = new Int32Array(m * n);
+    this.same = new Int32Array(m * n);
+    this.turned = new Uint8Array(m * n);
     this.symmetric = isSymmetric(grid);
-    const holding = (sides: Int32Array, floor: Int32Array, size: number) =>
-      sides[floor[size]!] === size ? floor[size]! : floor[size]! + 1;
-    this.places = grid.entries.map((entry) => ({
+    this.places = places.map(({ entry, p, q }) => ({
       entry,
       // The same part lying across.
       across: grid.entries.find((e) => e.kind === entry.kind && e.w === entry.h && e.h === entry.w) ?? entry,
-      at: holding(widths, this.floorW, entry.w) * this.n + holding(heights, this.floorH, entry.h),
+      at: p * n + q,
     }));
   }
 

@@ -31,9 +31,7 @@ const RELAX_ROUNDS = 30;
 const REAL_ROUNDS = 20;
 /** Packings from nothing whose sheets are patterns to begin with. */
 const FIRST_PATTERNS = 30;
-
-const many = <T>(n: number, make: () => T): T[] => Array.from({ length: n }, make);
-/** How often a search starts from the patterns of the bound. */
+/** How often a search starts from those patterns. */
 const DIVE = 0.9;
 /** What a layout of those patterns is changed by: it is good already, so less heat and fewer changes. */
 const DIVE_SCHEDULE = { hot: 0.1, cold: 0.01, steps: 12_000 } as const;
@@ -133,7 +131,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     const { grid } = relaxation;
     if (!grid?.step) return false;
     if (!real) {
-      const known = many(FIRST_PATTERNS, () => start(kinds, counts, stocks, random).sheets).flat();
+      const known = Array.from({ length: FIRST_PATTERNS }, () => start(kinds, counts, stocks, random).sheets).flat();
       known.push(...copyLayout(best).sheets);
       real = new RealPatterns(kinds, counts, stocks, { ...grid, step: grid.step }, known, relaxation.steady);
     }

@@ -6,7 +6,7 @@ export type Piece =
   | { axis: "x" | "y"; at: number; first: Piece | undefined; second: Piece | undefined };
 
 /** Index of the largest side not over each number of steps. */
-export function floorOf(sides: Int32Array, most: number): Int32Array {
+function floorOf(sides: Int32Array, most: number): Int32Array {
   const floor = new Int32Array(most + 1);
   for (let x = 0, i = 0; x <= most; x++) {
     while (i + 1 < sides.length && sides[i + 1]! <= x) i++;
@@ -19,6 +19,21 @@ export function floorOf(sides: Int32Array, most: number): Int32Array {
 export function isSymmetric({ entries, widths, heights }: Grid): boolean {
   const ways = new Set(entries.map((e) => `${e.kind}/${e.w}/${e.h}`));
   return widths.join() === heights.join() && entries.every((e) => ways.has(`${e.kind}/${e.h}/${e.w}`));
+}
+
+/** The cells of a table over the sides of blocks: which holds so many steps, and which each part lies in. */
+export function cellsOf({ entries, widths, heights }: Grid) {
+  const floorW = floorOf(widths, widths.at(-1)!);
+  const floorH = floorOf(heights, heights.at(-1)!);
+  const holding = (sides: Int32Array, floor: Int32Array, size: number) =>
+    sides[floor[size]!] === size ? floor[size]! : floor[size]! + 1;
+  // A part lies in the smallest block that holds it; its own sides are reachable but for those made to be none.
+  const places = entries.map((entry) => ({
+    entry,
+    p: holding(widths, floorW, entry.w),
+    q: holding(heights, floorH, entry.h),
+  }));
+  return { m: widths.length, n: heights.length, floorW, floorH, places };
 }
 
 /**
@@ -37,24 +52,14 @@ export class PatternFinder {
   private values: ArrayLike<number> = [];
 
   constructor(private readonly grid: Grid) {
-    const { widths, heights } = grid;
-    this.m = widths.length;
-    this.n = heights.length;
-    this.floorW = floorOf(widths, widths[this.m - 1]!);
-    this.floorH = floorOf(heights, heights[this.n - 1]!);
-    this.worth = new Float64Array(this.m * this.n);
+    const { m, n, floorW, floorH, places } = cellsOf(grid);
+    this.m = m;
+    this.n = n;
+    this.floorW = floorW;
+    this.floorH = floorH;
+    this.places = places;
+    this.worth = new Float64Array(m * n);
     this.symmetric = isSymmetric(grid);
-    // A part lies in the smallest block that holds it; its own sides are reachable but for those made to be none.
-    this.places = grid.entries.map((entry) => ({
-      entry,
-      p: this.holding(widths, this.floorW, entry.w),
-      q: this.holding(heights, this.floorH, entry.h),
-    }));
-  }
-
-  private holding(sides: Int32Array, floor: Int32Array, size: number): number {
-    const at = floor[size]!;
-    return sides[at] === size ? at : at + 1;
   }
 
   /** Fills the table for these values of the kinds. */

@@ -36,6 +36,18 @@ function prune(node: Node, left: number[]): void {
   }
 }
 
+/** What those of a pattern's parts come to that are still wanted. */
+function wantedOf(root: Node, left: readonly number[], of: (kind: number) => number): number {
+  const seen = new Map<number, number>();
+  let sum = 0;
+  eachPart(root, (kind) => {
+    const n = seen.get(kind) ?? 0;
+    seen.set(kind, n + 1);
+    if (n < left[kind]!) sum += of(kind);
+  });
+  return sum;
+}
+
 /**
  * Column generation over patterns that can be cut as they are, no part more often than there are. Patterns are good ones,
  * not always the best, so what it comes to is no bound; but cuttings made of them one by one come near it.
@@ -104,22 +116,16 @@ export class RealPatterns {
 
   /** Whether sheets that cost less than a limit could do, parts of sheets allowed. */
   promises(below: number): boolean {
-    return this.value <= below - this.cheapest * (1 - 0) + 1e-6;
+    return this.value <= below - this.cheapest + 1e-6;
   }
 
   /** Those patterns worth most for their sheets, by the duals and of what is still wanted. */
   private worthiest(patterns: readonly Pattern[], duals: ArrayLike<number>, left: readonly number[]): Pattern[] {
     return patterns
-      .map((pattern) => {
-        const seen = new Map<number, number>();
-        let worth = 0;
-        eachPart(pattern.root, (kind) => {
-          const n = seen.get(kind) ?? 0;
-          seen.set(kind, n + 1);
-          if (n < left[kind]!) worth += duals[kind]!;
-        });
-        return { pattern, over: worth - this.stocks[pattern.stock]!.price };
-      })
+      .map((pattern) => ({
+        pattern,
+        over: wantedOf(pattern.root, left, (kind) => duals[kind]!) - this.stocks[pattern.stock]!.price,
+      }))
       .sort((a, b) => b.over - a.over)
       .slice(0, KEPT)
       .map(({ pattern }) => pattern);
@@ -139,16 +145,7 @@ export class RealPatterns {
     const affordable = (stock: number) =>
       cost + stocks[stock]!.price < below - 1e-9 && used[stock]! < stocks[stock]!.count;
     /** Share of a pattern that is parts still wanted. */
-    const useful = (root: Node): number => {
-      const seen = new Map<number, number>();
-      let area = 0;
-      eachPart(root, (kind) => {
-        const n = seen.get(kind) ?? 0;
-        seen.set(kind, n + 1);
-        if (n < left[kind]!) area += kinds[kind]!.area;
-      });
-      return area / (root.w * root.h);
-    };
+    const useful = (root: Node) => wantedOf(root, left, (kind) => kinds[kind]!.area) / (root.w * root.h);
     const cut = ({ stock, root }: Pattern): boolean => {
       if (!affordable(stock)) return false;
       const copy = copyTree(root);
@@ -164,6 +161,7 @@ export class RealPatterns {
     let { duals } = standing;
     while (left.some((n) => n > 0) && goOn()) {
       if (!standing) {
+        // The arithmetic did not carry the programme to the rest: it is made anew of the patterns worth most.
         const known = this.worthiest(programme.patterns, duals, left);
         programme = new PatternMaster(
           left,
