@@ -2,6 +2,8 @@ import type { Config } from "@react-router/dev/config";
 
 export default {
   ssr: true,
+  // The few addresses there are come with the page: no asking for each.
+  routeDiscovery: { mode: "initial" },
   future: {
     v8_middleware: true,
     v8_splitRouteModules: true,

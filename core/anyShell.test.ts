@@ -2,10 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyFoundBuild } from "../tests/anyShell";
 import { jobInput } from "../tests/job";
+import { planUnproved, quick } from "../tests/quick";
 import { coversOf } from "./background/cover";
 import { cutCovers } from "./background/cut";
-import { nest } from "./cuts/nest/nest";
-import type { Nester } from "./cuts/nester";
 import { checkDesign } from "./design/limits";
 import { readBuild } from "./design/read";
 import { chosenVariant } from "./design/variant";
@@ -16,8 +15,6 @@ import { buildShell } from "./shell/buildShell";
 import { cutShell } from "./shell/section";
 import { applyFix } from "./snags/fix";
 
-/** Few tries: the shells are under test here, not the nesting. */
-const quick: Nester = (instance) => nest(instance, 0);
 const stops = (p: ReturnType<typeof plan>) =>
   new Set(p.snags.filter((s) => s.severity === "stop").map((s) => `${s.rule}/${s.subject}`));
 
@@ -25,7 +22,7 @@ describe("any build from a found shell", () => {
   it("plans without NaN in ledgers, registers and sections", () => {
     fc.assert(
       fc.property(anyFoundBuild(), (design) => {
-        const p = plan(jobInput(design), quick);
+        const p = planUnproved(jobInput(design));
         const all = [
           publicPlan(p),
           openingsRegister(p.site, p.closures),
@@ -60,7 +57,7 @@ describe("any build from a found shell", () => {
           if (!snag.fix) continue;
           const fixed = applyFix(design, snag.fix.patch);
           expect(checkDesign(fixed, input.book), `${snag.rule}: ${snag.fix.label}`).toEqual([]);
-          const after = plan({ ...input, design: fixed }, quick);
+          const after = planUnproved({ ...input, design: fixed });
           expect(
             after.snags.filter((s) => s.rule === snag.rule && s.subject === snag.subject),
             `${snag.rule}: ${snag.fix.label}`,
@@ -76,7 +73,7 @@ describe("any build from a found shell", () => {
   it("has ids that are its own, and figures that are there for what names them", () => {
     fc.assert(
       fc.property(anyFoundBuild(), (design) => {
-        const p = plan(jobInput(design), quick);
+        const p = planUnproved(jobInput(design));
         for (const ledger of [p.parts, p.supplies, p.steps, p.figures]) {
           const ids = ledger.map((row) => row.id);
           expect(new Set(ids).size).toBe(ids.length);
@@ -92,7 +89,7 @@ describe("any build from a found shell", () => {
   it("orders its steps: nothing starts before what it waits for is ready", () => {
     fc.assert(
       fc.property(anyFoundBuild(), (design) => {
-        const p = plan(jobInput(design), quick);
+        const p = planUnproved(jobInput(design));
         const entry = new Map(p.diary.entries.map((e) => [e.stepId, e]));
         for (const step of p.steps)
           for (const { id } of step.after) {
@@ -119,7 +116,7 @@ describe("any build from a found shell", () => {
   it("weighs more with ground in it than without, and never less with doors than without", () => {
     fc.assert(
       fc.property(anyFoundBuild(), (design) => {
-        const p = plan(jobInput(design), quick);
+        const p = planUnproved(jobInput(design));
         expect(p.tally.massWetKg).toBeGreaterThanOrEqual(p.tally.massDryKg);
         // A pool may take the whole floor.
         if (p.shell.levels.groundMm > 0 && !chosenVariant(design).ground.pool)

@@ -3,8 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../demo/builds";
 import { demoStock } from "../demo/tern-street";
 import { jobBuild, jobInput, jobVariant, typed } from "../tests/job";
-import { nest } from "./cuts/nest/nest";
-import type { Nester } from "./cuts/nester";
+import { planUnproved, quick } from "../tests/quick";
 import { sawSizeMm } from "./cuts/sawSize";
 import { BARE_SEAL } from "./design/bareSeal";
 import { checkDesign } from "./design/limits";
@@ -16,8 +15,6 @@ import { type Plan, plan, publicPlan } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
 import { applyFix } from "./snags/fix";
 
-/** Few tries: the rules are under test here, not the nesting. */
-const quick: Nester = (instance) => nest(instance, 0);
 const planned = plan(jobInput());
 const figure = (p: Plan, id: string) => p.figures.find((f) => f.id === id)!;
 
@@ -282,7 +279,7 @@ describe("snags", () => {
       mistake(design, design.variants[0] as SheetVariant);
       const input = jobInput(design);
       expect(checkDesign(design, input.book)).toEqual([]);
-      const before = plan(input);
+      const before = plan(input, quick);
       const spoken = before.snags.filter((s) => s.rule === rule);
       expect(spoken.length).toBeGreaterThan(0);
       for (const snag of spoken) {
@@ -290,7 +287,7 @@ describe("snags", () => {
         expect(snag.reason.length).toBeGreaterThan(15);
         expect(JSON.stringify(snag)).not.toMatch(/NaN|undefined|Infinity/);
         if (!snag.fix) continue;
-        const fixed = plan({ ...input, design: applyFix(design, snag.fix.patch) });
+        const fixed = planUnproved({ ...input, design: applyFix(design, snag.fix.patch) });
         expect(fixed.snags.some((s) => s.rule === snag.rule && s.subject === snag.subject)).toBe(false);
         expectNoNewStop(before, fixed);
       }
@@ -438,7 +435,7 @@ describe("any valid design", () => {
   it("plans without NaN, and its parts' areas add up to the faces they came from", () => {
     fc.assert(
       fc.property(anyBuild(), (design) => {
-        const p = plan(jobInput(design), quick);
+        const p = planUnproved(jobInput(design));
         JSON.stringify(publicPlan(p), (key, value: unknown) => {
           if (typeof value === "number" && !Number.isFinite(value)) throw new Error(`${key} is ${value}`);
           if (typeof value === "string" && /NaN|undefined|Infinity/.test(value))
@@ -469,7 +466,7 @@ describe("any valid design", () => {
           if (!snag.fix) continue;
           const fixed = applyFix(design, snag.fix.patch);
           expect(checkDesign(fixed, input.book)).toEqual([]);
-          const after = plan({ ...input, design: fixed }, quick);
+          const after = planUnproved({ ...input, design: fixed });
           expect(
             after.snags.filter((s) => s.rule === snag.rule && s.subject === snag.subject),
             `${snag.rule}: ${snag.fix.label}`,

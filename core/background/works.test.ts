@@ -3,10 +3,9 @@ import { describe, expect, it } from "vitest";
 import { anyFoundBuild } from "../../tests/anyShell";
 import { bareTank, plainWall, planned } from "../../tests/bareTank";
 import { jobInput } from "../../tests/job";
-import { nest } from "../cuts/nest/nest";
+import { planUnproved } from "../../tests/quick";
 import { statedMm } from "../design/measure";
 import { chosenVariant } from "../design/variant";
-import { plan } from "../plan";
 import { newZone } from "./create";
 import { BUILD_UPS, FINISHES } from "./names";
 import type { Wall, Zone } from "./schema";
@@ -159,7 +158,7 @@ describe("any wall of any shell", () => {
           const reckon = (more: number) => {
             const build = structuredClone(design);
             for (const w of chosenVariant(build).background.walls) w.depth = statedMm(w.depth.value + more);
-            const p = plan(jobInput(build), (instance) => nest(instance, 0), true);
+            const p = planUnproved(jobInput(build));
             const value = (id: string) => p.figures.find((f) => f.id === id)?.value ?? 0;
             return {
               grams: variant.background.walls.map((w) => value(`background/${w.face}/foam`)),

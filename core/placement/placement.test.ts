@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyFoundBuild } from "../../tests/anyShell";
 import { jobInput } from "../../tests/job";
-import { nest } from "../cuts/nest/nest";
+import { planUnproved, quick } from "../../tests/quick";
 import { statedMm } from "../design/measure";
 import { FACES } from "../design/names";
 import type { Build, Feature } from "../design/schema";
@@ -14,8 +14,7 @@ import { heightOf } from "../shell/space";
 import { applyFix } from "../snags/fix";
 import { centreSpan } from "./room";
 
-const quick = (instance: Parameters<typeof nest>[0]) => nest(instance, 0);
-const planned = (build: Build) => plan(jobInput(build), quick);
+const planned = (build: Build) => planUnproved(jobInput(build));
 const port = (face: Feature["face"], bore: number): Feature => ({
   id: "port",
   name: "Port",
@@ -83,7 +82,7 @@ describe("where a feature may stand, on any face of any shell", () => {
     fc.assert(
       fc.property(anyFoundBuild(), fc.constantFrom(...FACES), (build, face) => {
         const lost = with1(build, { ...port(face, 12), u: statedMm(-300), v: statedMm(5000) });
-        const snag = planned(lost).snags.find((s) => s.rule === "place/off-the-face")!;
+        const snag = plan(jobInput(lost), quick).snags.find((s) => s.rule === "place/off-the-face")!;
         expect(snag.sentence).toMatch(/It takes 12 mm × 12 mm/);
         if (snag.fix) expect(placing(applyFix(lost, snag.fix.patch))).not.toContain("place/off-the-face");
       }),
