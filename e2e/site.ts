@@ -1,13 +1,16 @@
 import { cpSync, rmSync } from "node:fs";
 import { resolve } from "node:path";
-import { test as base } from "@playwright/test";
+import { type BrowserContext, test as base } from "@playwright/test";
 import { freePort, root, startServer } from "../scripts/run.mjs";
 
 /** Where the demo is laid out before any test. */
 export const DEMO = resolve(root, "test-results/e2e-data");
 
-/** Tests against a server and data of their own worker: what one changes no other sees. */
-export const test = base.extend<object, { site: string }>({
+/**
+ * Tests against a server and data of their own worker: what one changes no other sees. They share the browser's store of
+ * files too, as a builder's second visit does: each test used to fetch and read a megabyte of script anew.
+ */
+export const test = base.extend<object, { site: string; visitor: BrowserContext }>({
   site: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright reads what a fixture needs from the pattern.
     async ({}, use, { workerIndex }) => {
@@ -20,5 +23,17 @@ export const test = base.extend<object, { site: string }>({
     },
     { scope: "worker", timeout: 120_000 },
   ],
-  baseURL: async ({ site }, use) => use(site),
+  visitor: [
+    async ({ browser, site }, use) => {
+      const visitor = await browser.newContext({ baseURL: site, viewport: { width: 1280, height: 800 } });
+      await use(visitor);
+      await visitor.close();
+    },
+    { scope: "worker" },
+  ],
+  context: async ({ visitor }, use) => {
+    await use(visitor);
+    for (const page of visitor.pages()) await page.close();
+    await visitor.clearCookies();
+  },
 });

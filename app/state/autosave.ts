@@ -13,8 +13,9 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
   let kept: Build = store.getState().design;
   let keptAs = startRevision;
   let timer: ReturnType<typeof setTimeout> | undefined;
-  let busy = false;
   let stopped = false;
+  /** The design on its way, if one is. */
+  let sending: Build | null = null;
 
   const post = (from: number | null, design: Build, keepalive: boolean) =>
     fetch(`/builds/${buildId}/save`, {
@@ -24,14 +25,14 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
       keepalive,
     });
 
-  const send = async () => {
+  const send = async (keepalive = false) => {
     timer = undefined;
     const { design } = store.getState();
-    if (busy || stopped || design === kept) return;
-    busy = true;
+    if (sending || stopped || design === kept) return;
+    sending = design;
     setSave({ kind: "saving" });
     try {
-      const response = await post(base, design, false);
+      const response = await post(base, design, keepalive);
       const answer = (await response.json()) as {
         saved: boolean;
         revision?: number;
@@ -43,10 +44,11 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
         base = answer.revision;
         kept = design;
         keptAs = answer.revision;
-        setSave({ kind: "saved", revision: answer.revision });
+        // An edit made meanwhile is not kept yet, whatever was.
+        setSave(store.getState().design === kept ? { kind: "saved", revision: keptAs } : { kind: "waiting" });
       } else if (answer.newest !== undefined && answer.design) {
         setSave({ kind: "conflict", newest: answer.newest, theirs: answer.design });
-        busy = false;
+        sending = null;
         return;
       } else setSave({ kind: "failed", message: answer.message ?? "The server could not keep this edit." });
     } catch {
@@ -54,15 +56,15 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
         kind: "failed",
         message: "The server does not answer. Your edit is on this page; it is sent again as soon as it does.",
       });
-      timer ??= setTimeout(send, 3000);
+      timer ??= setTimeout(() => send(), 3000);
     }
-    busy = false;
-    if (store.getState().design !== kept) timer ??= setTimeout(send, COALESCE_MS);
+    sending = null;
+    if (store.getState().design !== kept) timer ??= setTimeout(() => send(), COALESCE_MS);
   };
 
   const unsubscribe = store.subscribe((state, before) => {
     if (state.design === before.design || state.save.kind === "conflict") return;
-    if (state.design === kept && !busy) {
+    if (state.design === kept && !sending) {
       // Undone, or gone back to, before it was sent: what is there is what is kept.
       clearTimeout(timer);
       timer = undefined;
@@ -71,13 +73,21 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
     }
     if (state.save.kind !== "saving") setSave({ kind: "waiting" });
     clearTimeout(timer);
-    timer = setTimeout(send, COALESCE_MS);
+    timer = setTimeout(() => send(), COALESCE_MS);
   });
   const flush = () => {
     const { design, save } = store.getState();
+    if (design === sending) return;
     // A save under way is this page's own: what follows it goes over it, or it would be taken for someone else's.
-    if (design !== kept && save.kind !== "conflict") void post(busy ? null : base, design, true);
+    if (design !== kept && save.kind !== "conflict") void post(sending ? null : base, design, true);
   };
+  /** The next page is asked for before this one is hidden: what it shall show must be on its way before that. */
+  const leaving = () => {
+    if (store.getState().save.kind !== "waiting") return;
+    clearTimeout(timer);
+    void send(true);
+  };
+  addEventListener("beforeunload", leaving);
   addEventListener("pagehide", flush);
 
   return {
@@ -98,6 +108,7 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
     stop: () => {
       clearTimeout(timer);
       unsubscribe();
+      removeEventListener("beforeunload", leaving);
       removeEventListener("pagehide", flush);
       flush();
       stopped = true;

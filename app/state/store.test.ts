@@ -107,12 +107,13 @@ describe("the build's store", () => {
 describe("autosave", () => {
   const sent: { base: number | null; width: number }[] = [];
   let answer: (base: number | null) => { status: number; body: unknown };
+  const page = new EventTarget();
   beforeEach(() => {
     vi.useFakeTimers();
     sent.length = 0;
     answer = (base) => ({ status: 200, body: { saved: true, revision: (base ?? 0) + 1 } });
-    vi.stubGlobal("addEventListener", () => {});
-    vi.stubGlobal("removeEventListener", () => {});
+    vi.stubGlobal("addEventListener", page.addEventListener.bind(page));
+    vi.stubGlobal("removeEventListener", page.removeEventListener.bind(page));
     vi.stubGlobal("fetch", async (_: string, init: { body: string }) => {
       const { base, design } = JSON.parse(init.body);
       sent.push({ base, width: (readAt(design, WIDTH) as { value: number }).value });
@@ -199,6 +200,45 @@ describe("autosave", () => {
     expect(api.store.getState().save).toEqual({ kind: "saved", revision: 1 });
     await vi.advanceTimersByTimeAsync(5000);
     expect(sent).toEqual([]);
+    saver.stop();
+  });
+
+  it("does not say saved while an edit made during a save still waits", async () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    api.commit(widen(1400));
+    let arrived = () => {};
+    vi.stubGlobal(
+      "fetch",
+      () =>
+        new Promise((done) => {
+          arrived = () => done({ json: async () => ({ saved: true, revision: 2 }) });
+        }),
+    );
+    await vi.advanceTimersByTimeAsync(800);
+    api.commit(widen(1300));
+    arrived();
+    await vi.advanceTimersByTimeAsync(0);
+    expect(api.store.getState().save.kind).toBe("waiting");
+    await vi.advanceTimersByTimeAsync(800);
+    arrived();
+    await vi.advanceTimersByTimeAsync(0);
+    expect(api.store.getState().save.kind).toBe("saved");
+    saver.stop();
+  });
+
+  it("sends at once, and once, when the next page is asked for", async () => {
+    const api = make();
+    const saver = autosave("x", api, 1);
+    api.commit(widen(1234));
+    page.dispatchEvent(new Event("beforeunload"));
+    page.dispatchEvent(new Event("pagehide"));
+    expect(sent).toEqual([{ base: 1, width: 1234 }]);
+    // Whoever stays after all, a file having been asked for, goes on from there.
+    await vi.advanceTimersByTimeAsync(1000);
+    api.commit(widen(1300));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent[1]).toEqual({ base: 2, width: 1300 });
     saver.stop();
   });
 
