@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { open, saved, settled, startBuild } from "./hand";
+import { goOn, open, saved, settled, startBuild } from "./hand";
 import { test } from "./site";
 
 const shot = async (page: Page, name: string) => {
@@ -19,7 +19,7 @@ async function tick(page: Page, name: string) {
 
 test("cut one part wrong halfway, and the rest is nested anew round what is left", async ({ page }) => {
   const build = await startBuild(page, "Saw job", ["1500", "600", "600"]);
-  await open(page, `${build}/cuts`);
+  await goOn(page, "cuts");
   const parts = await partRows(page);
   const saw = page.locator("section", { has: page.getByRole("heading", { name: "At the saw" }) });
   await expect(saw).toContainText("Trim the top edge, then the left");
@@ -64,7 +64,7 @@ test("cut one part wrong halfway, and the rest is nested anew round what is left
 
 test("a sheet is kept as it is drawn while other parts come and go", async ({ page }) => {
   const build = await startBuild(page, "Pinned", ["1500", "600", "600"]);
-  await open(page, `${build}/cuts`);
+  await goOn(page, "cuts");
   await page.getByRole("button", { name: "Keep the whole sheet" }).click();
   const kept = page.getByRole("checkbox", { name: /^Keep .* here$/ });
   const names = await kept.evaluateAll((all) => all.map((box) => box.getAttribute("aria-label")));
@@ -97,8 +97,8 @@ test("the second offcut goes to the rack, and another build is cut from it", asy
   await racks.first().click();
   await expect(saw.getByRole("button", { name: `Put ${size} on the rack` })).toHaveCount(0);
   await settled(page);
-  const build = await startBuild(page, "From the rack", ["700", "300", "300"]);
-  await open(page, `${build}/cuts`);
+  await startBuild(page, "From the rack", ["700", "300", "300"]);
+  await goOn(page, "cuts");
   const from = page.getByRole("button", { name: /^From R\d/ });
   await expect(from).toHaveCount(1);
   const name = (await from.textContent())!.replace("From ", "");
@@ -114,7 +114,7 @@ test("a job of 500 parts shows how far it is, stops with its best, and the page 
 }) => {
   test.setTimeout(120_000);
   const build = await startBuild(page, "Five hundred", ["1200", "500", "500"]);
-  await open(page, `${build}/cuts`);
+  await goOn(page, "cuts");
   const rows = Array.from(
     { length: 100 },
     (_, i) => `Slat ${i + 1},${260 + ((i * 37) % 610)},${90 + ((i * 53) % 330)},5`,

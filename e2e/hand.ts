@@ -61,6 +61,12 @@ export async function open(page: Page, address: string) {
   await settled(page);
 }
 
+/** Goes on to another stage of the build that is open, by the list of stages. */
+export async function goOn(page: Page, stage: string) {
+  await page.locator(`nav[aria-label="Stages"] a[href$="/${stage}"]`).click();
+  await page.waitForURL(new RegExp(`/${stage}$`));
+}
+
 /** Waits until the page answers to the hand and nothing is on its way. */
 export async function settled(page: Page) {
   await page.locator("html[data-ready]").waitFor();

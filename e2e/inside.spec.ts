@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { open, saved, tally } from "./hand";
+import { goOn, open, saved, tally } from "./hand";
 import { test } from "./site";
 
 const CABINET = "/builds/haberdasher-s-cabinet";
@@ -55,7 +55,7 @@ test("the cabinet goes on through background and ground, and mistakes made on pu
   await saved(page);
 
   // Foam that is up although the water test counts no more.
-  await open(page, `${CABINET}/seal`);
+  await goOn(page, "seal");
   await type(page, "Bead, its leg", "8");
   await expect(snag(page, "Covered before the water test")).toBeVisible();
   await type(page, "Bead, its leg", "6");
@@ -63,7 +63,7 @@ test("the cabinet goes on through background and ground, and mistakes made on pu
   await saved(page);
 
   // A lamp over the branch.
-  await open(page, `${CABINET}/shell`);
+  await goOn(page, "shell");
   await press(page, "Add a keep-out");
   const lamp = page.locator("section", { has: page.getByRole("combobox", { name: "For", exact: true }) }).last();
   await lamp.getByRole("combobox", { name: "For" }).selectOption({ label: "lamp clearance" });
@@ -85,7 +85,7 @@ test("the cabinet goes on through background and ground, and mistakes made on pu
   await saved(page);
 
   // Ground: barrier flush and of metal, clay lower than the pool, a pump with no way out, a mix that does not sum.
-  await open(page, `${CABINET}/ground`);
+  await goOn(page, "ground");
   await type(page, "Its curl, each side", "0");
   await expect(snag(page, "The barrier is cut flush")).toBeVisible();
   await press(page, "Leave 30 mm of curl");
@@ -134,11 +134,11 @@ test("finishes and build-ups stand side by side; choosing one changes supplies, 
   await expect(way("none")).toContainText("chosen");
   await expect(section.locator('[data-piece="left"]')).toHaveCount(0);
   await saved(page);
-  await open(page, "/builds/flat-pack-1500/diary");
+  await goOn(page, "diary");
   await expect(page.getByText(/Panels save [\d.]+ days on the walls/)).toBeVisible();
   await expect(page.locator('[data-step="background/left/lift-1"]')).toHaveCount(0);
   await expect(page.locator('[data-step="background/right/lift-1"]')).toBeVisible();
-  await open(page, "/builds/flat-pack-1500/buying");
+  await goOn(page, "buying");
   await expect(page.getByText("Building foam").first()).toBeVisible();
 });
 
@@ -174,9 +174,7 @@ test("a tank in inches gets walls and ground from nothing, to the shopping list"
   await page.getByRole("button", { name: "Start the build" }).click();
   await page.waitForURL(/\/builds\/[^/]+\/shell/);
   await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
-  const build = new URL(page.url()).pathname.replace(/\/shell$/, "");
-
-  await open(page, `${build}/ground`);
+  await goOn(page, "ground");
   await choose(page, "Drain layer", "expanded clay");
   await type(page, "Drain layer, how deep", "1 3/4");
   await choose(page, "Barrier", "two layers of fly screen");
@@ -189,7 +187,7 @@ test("a tank in inches gets walls and ground from nothing, to the shopping list"
   await expect(page.getByRole("textbox", { name: "Its curl, each side" })).toHaveValue("30 mm");
   await saved(page);
 
-  await open(page, `${build}/background`);
+  await goOn(page, "background");
   await press(page, "Build the back up");
   await type(page, "Depth, its valleys", "1 1/2");
   await expect(page.getByText(/bare 6 5\/16" · ground to 5 1\/2"/)).toBeVisible();
@@ -199,7 +197,7 @@ test("a tank in inches gets walls and ground from nothing, to the shopping list"
   await expect(page.getByRole("textbox", { name: "Depth, its valleys" })).toHaveValue("1 1/2");
   await saved(page);
 
-  await open(page, `${build}/buying`);
+  await goOn(page, "buying");
   for (const item of [
     "Pond foam, black",
     "Tree-fern fibre",
@@ -210,6 +208,6 @@ test("a tank in inches gets walls and ground from nothing, to the shopping list"
     "Blackout film, self-adhesive",
   ])
     await expect(page.getByText(item, { exact: true }).first()).toBeVisible();
-  await open(page, `${build}/diary`);
+  await goOn(page, "diary");
   await expect(page.locator('[data-step="ground/barrier"]')).toContainText(/1 3\/16"/);
 });

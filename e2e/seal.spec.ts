@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { open, saved, startBuild } from "./hand";
+import { goOn, open, saved, startBuild } from "./hand";
 import { test } from "./site";
 
 const snag = (page: Page, words: string | RegExp) =>
@@ -20,8 +20,8 @@ async function face(page: Page, name: string) {
 }
 
 test("mistakes of sealing made on purpose are stopped, with reason and cure", async ({ page }) => {
-  const build = await startBuild(page, "Seal job", ["900", "450", "450"]);
-  await open(page, `${build}/seal`);
+  await startBuild(page, "Seal job", ["900", "450", "450"]);
+  await goOn(page, "seal");
 
   await page
     .getByRole("combobox", { name: "Sealant" })
@@ -105,7 +105,7 @@ test("a water test passes only with level, pan and hours, and is dropped by what
   page,
 }) => {
   const build = await startBuild(page, "Test job", ["900", "450", "450"]);
-  await open(page, `${build}/seal`);
+  await goOn(page, "seal");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).fill("60");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).blur();
   await page.getByRole("button", { name: /^Make the dam/ }).click();
@@ -140,8 +140,8 @@ test("a water test passes only with level, pan and hours, and is dropped by what
 });
 
 test("a slow leak behind evaporation is called, and a pan in the sun is not trusted", async ({ page }) => {
-  const build = await startBuild(page, "Slow job", ["900", "450", "450"]);
-  await open(page, `${build}/seal`);
+  await startBuild(page, "Slow job", ["900", "450", "450"]);
+  await goOn(page, "seal");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).fill("60");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).blur();
   await page.getByRole("button", { name: /^Make the dam/ }).click();

@@ -28,6 +28,9 @@ export function useChart(option: EChartsCoreOption) {
       dispose();
     };
   }, []);
-  useEffect(() => chart.current?.setOption(option, true), [option]);
+  // A plan made anew says the same of most charts, and drawing one takes longer than the plan.
+  const said = JSON.stringify(option);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what an option says, not which object says it.
+  useEffect(() => chart.current?.setOption(latest.current, true), [said]);
   return box;
 }

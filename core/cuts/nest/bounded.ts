@@ -11,7 +11,7 @@ const ALONG = 3;
 const WORD = 31;
 
 /** Where the counts of each kind stand in the words, and what tells that two sums are more than there are. */
-interface Fields {
+export interface Fields {
   words: number;
   /** For each kind its word, and what one of it adds there; word −1 for kinds that are not wanted. */
   word: Int32Array;
@@ -25,7 +25,7 @@ interface Fields {
  * are more than there are.
  * @param order of the kinds in the words
  */
-function fieldsFor(counts: readonly number[], order: readonly number[]): Fields {
+export function fieldsFor(counts: readonly number[], order: readonly number[]): Fields {
   const word = new Int32Array(counts.length).fill(-1);
   const one = new Int32Array(counts.length);
   const biases: number[] = [0];

@@ -6,7 +6,7 @@ import { growOffcut, largestOffcut } from "./offcut";
 import { solutionOf } from "./output";
 import { poolArea } from "./pool";
 import { inMicrometres, type Problem } from "./problem";
-import { RealPatterns } from "./real";
+import { DEARER, RealPatterns } from "./real";
 import { Relaxation } from "./relax";
 import { anneal, copyLayout, HEAT, type Layout, onMix } from "./search";
 import { type Costed, goOn, start } from "./start";
@@ -19,8 +19,8 @@ const STARTS = 16;
 const STEPS = { first: 1500, longer: 1.3, most: 80_000 } as const;
 /** Mixes of sheets that are tried in turn: the roomiest of those cheaper than the best. */
 const AIMS = 8;
-/** While the cost is not proved least, one round in this many goes to the offcut. */
-const OFFCUT_EVERY = 5;
+/** While the cost is not proved least, one round in this many goes to the offcut: fewer where exact patterns lead on. */
+const OFFCUT_EVERY = { exact: 20, rounded: 5 } as const;
 /** Tries at a larger offcut that may fail in a row before the answer is left as it is. */
 const OFFCUT_TRIES = 60;
 
@@ -33,6 +33,8 @@ const REAL_ROUNDS = 20;
 const FIRST_PATTERNS = 30;
 /** How often a search starts from those patterns. */
 const DIVE = 0.9;
+/** Layouts made of them before it is asked whether there can be a cheaper one at all. */
+const DIVES_FIRST = 3;
 /** What a layout of those patterns is changed by: it is good already, so less heat and fewer changes. */
 const DIVE_SCHEDULE = { hot: 0.1, cold: 0.01, steps: 12_000 } as const;
 
@@ -74,6 +76,9 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   let relaxation: Relaxation | undefined;
   let relaxed = false;
   let real: RealPatterns | undefined;
+  let dives = 0;
+  /** No bound is to be had beyond what there is. */
+  let settled = false;
   let best = firstAnswer(problem, bound.cost, random);
   let offcut = largestOffcut(best, minSide);
   let rounds = 0;
@@ -96,6 +101,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     const dived =
       real?.promises(best.cost) && random() < DIVE ? real.dive(best.cost, random, () => !stopped()) : undefined;
     const layout = dived ?? (last && random() < 0.7 ? last : onMix(best, mix.sheets, kinds, stocks, random));
+    if (dived) dives++;
     const schedule = dived ? DIVE_SCHEDULE : { ...HEAT, steps: stepsNow() };
     if (anneal(layout, kinds, { ...schedule, stopped }, random) === 0) {
       best = { ...layout, cost: dived?.cost ?? mix.cost };
@@ -110,15 +116,19 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   /** Whether fractions of patterns that can be cut cost no more than the bound. */
   const reached = (): boolean => real !== undefined && payable(real.value) <= bound.cost + 1e-9;
 
+  const raiseTo = (least: number): void => {
+    const cost = payable(least);
+    if (cost > bound.cost + 1e-9) bound = { ...bound, cost, proof: "columns" };
+  };
+
   /** Raises the bound by column generation, some rounds at a time. */
   const raiseBound = (): boolean => {
     if (rounds <= RELAX_AFTER || missing() || relaxed) return false;
     relaxation ??= new Relaxation(kinds, counts, stocks, best.sheets);
-    // Patterns that can be cut come to no less than the bound ever does: it cannot be raised above them.
-    if (reached()) return false;
+    // Where patterns can be cut, what they come to shows more, and sooner.
+    if (relaxation.grid?.step) return false;
     relaxation.advance(RELAX_ROUNDS, () => !stopped());
-    const cost = payable(relaxation.bound);
-    if (cost > bound.cost + 1e-9) bound = { ...bound, cost, proof: "columns" };
+    raiseTo(relaxation.bound);
     // Where the patterns so far come to no more than the bound says, more of them cannot raise it.
     relaxed = relaxation.done || payable(relaxation.value) <= bound.cost + 1e-9;
     return true;
@@ -137,6 +147,17 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     }
     if (real.done || reached()) return false;
     real.advance(REAL_ROUNDS, () => !stopped() && !reached());
+    relaxation.ask(real.asked);
+    raiseTo(relaxation.bound);
+    return true;
+  };
+
+  /** Raises the bound where patterns that can be cut, none left out, come to more than it. */
+  const raiseFurther = (): boolean => {
+    if (!real?.done || settled || missing()) return false;
+    if (dives < DIVES_FIRST && real.promises(best.cost)) return false;
+    if (real.exceeds(bound.cost, () => !stopped())) raiseTo(bound.cost + DEARER);
+    else settled = true;
     return true;
   };
 
@@ -176,9 +197,11 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
       rounds++;
       const proved = !missing() && best.cost <= bound.cost + 1e-9;
       if (proved) return largerOffcut();
-      if (rounds % OFFCUT_EVERY === 0 && largerOffcut()) return true;
       // Where patterns can be cut as they are, they lead to the cheapest answers: the rest waits for them.
-      if ((rounds % 2 === 0 || relaxation?.grid?.step) && (gather() || raiseBound())) return true;
+      const exact = relaxation?.grid?.step !== undefined;
+      if (!exact && rounds % OFFCUT_EVERY.rounded === 0 && largerOffcut()) return true;
+      if ((exact || rounds % 2 === 0) && (gather() || raiseBound() || raiseFurther())) return true;
+      if (exact && rounds % OFFCUT_EVERY.exact === 0 && largerOffcut()) return true;
       return cheaper() || gather() || raiseBound() || fuller() || largerOffcut();
     },
     best: () => solutionOf(instance, problem, best, bound),

@@ -46,7 +46,8 @@ export class PatternFinder {
   private readonly n: number;
   private readonly floorW: Int32Array;
   private readonly floorH: Int32Array;
-  private readonly worth: Float64Array;
+  /** What each block is worth, by its sides' indices, once filled. */
+  readonly worth: Float64Array;
   private readonly places: { entry: Entry; p: number; q: number }[];
   private readonly symmetric: boolean;
   private values: ArrayLike<number> = [];

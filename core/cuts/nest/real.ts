@@ -1,5 +1,6 @@
 import type { Standing } from "../linear/master";
 import { BoundedFinder } from "./bounded";
+import { CountedFinder } from "./counted";
 import { drawTaste, fillNode } from "./fill";
 import type { Grid } from "./grid";
 import { type Pattern, PatternMaster, sheetOf } from "./patternMaster";
@@ -11,15 +12,17 @@ import { clear, copyTree, eachPart, freeNode, type Kind, type Node, recount, typ
 const PATTERNS_A_ROUND = 30;
 /** A pattern must be worth this much more than its sheet, as a share of the dearest, to be new. */
 const FINE = 1e-6;
+/** What a cost must be passed by to be dearer, as rounding goes. */
+export const DEARER = 1e-5;
 /** How far the duals asked about lie towards those asked before. */
 const STEADY = 0.5;
 
 /** Once a sheet is cut the rest is asked for patterns this many times. */
-const AGAIN = 3;
+const AGAIN = 2;
 /** Patterns that are looked at again once a sheet is cut. */
 const KEPT = 1500;
 /** A pattern taken at least so much of is taken up whole at once. */
-const ALL_BUT_WHOLE = 0.98;
+const ALL_BUT_WHOLE = 0.75;
 /** A pattern is cut only while so much of its sheet is parts still wanted. */
 const WELL_USED = 0.6;
 /** How much chance there is in which pattern comes next. */
@@ -58,6 +61,7 @@ export class RealPatterns {
   /** No better pattern is found. */
   done = false;
   private readonly finder: BoundedFinder;
+  private counted: CountedFinder | undefined;
   private readonly master: PatternMaster;
   private readonly dearest: number;
   private readonly cheapest: number;
@@ -68,7 +72,7 @@ export class RealPatterns {
    * @param stocks sheets, µm with kerf
    * @param grid whose steps are exact
    * @param first sheets of a nesting that is known, to begin with
-   * @param asked duals to begin with
+   * @param asked duals to begin with; afterwards those last asked about
    */
   constructor(
     private readonly kinds: Kind[],
@@ -76,7 +80,7 @@ export class RealPatterns {
     private readonly stocks: Stock[],
     private readonly grid: Grid & { step: NonNullable<Grid["step"]> },
     first: readonly Pattern[],
-    private asked: Float64Array,
+    public asked: Float64Array,
   ) {
     this.finder = new BoundedFinder(grid);
     this.master = new PatternMaster(counts, stocks);
@@ -112,6 +116,38 @@ export class RealPatterns {
         if (master.take(s, sheetOf(piece, stock, this.grid.step, this.kinds)) !== undefined) found = true;
     });
     return found;
+  }
+
+  /**
+   * Whether any cutting costs more than so much: where no pattern that can be cut is worth more than its share of it.
+   * @returns true where it is proved; false where fractions of patterns cost no more; undefined where it was given up
+   */
+  exceeds(cost: number, goOn: () => boolean): boolean | undefined {
+    const { stocks, counts, master } = this;
+    this.counted ??= new CountedFinder(this.grid, counts);
+    while (goOn()) {
+      const { duals, value } = master.solve(goOn);
+      this.value = value;
+      if (value <= cost + DEARER) return false;
+      const worth: number[] = Array.from(duals, (d) => Math.max(0, d));
+      // Each sheet of a limited stock is charged; the rest is what all others must be worth no more than their share of.
+      const charged = stocks.map((_, s) => master.charged(s, worth));
+      const spent = stocks.reduce((sum, s, i) => sum + (charged[i]! > 0 ? charged[i]! * s.count : 0), 0);
+      const sum = counts.reduce((all, n, kind) => all + n * worth[kind]!, 0);
+      const share = (sum * (1 - DEARER)) / (cost + DEARER + spent);
+      if (share < 1) return undefined;
+      const asked = stocks.map((s, i) =>
+        s.count === 0 ? Number.POSITIVE_INFINITY : master.isLimited(i) ? s.price + charged[i]! : s.price * share,
+      );
+      const found = this.counted.above(worth, asked, goOn);
+      if (!found) return undefined;
+      if (found.length === 0) return true;
+      let fresh = false;
+      for (const { stock, piece } of found)
+        if (master.take(stock, sheetOf(piece, stocks[stock]!, this.grid.step, this.kinds)) !== undefined) fresh = true;
+      if (!fresh) return undefined;
+    }
+    return undefined;
   }
 
   /** Whether sheets that cost less than a limit could do, parts of sheets allowed. */

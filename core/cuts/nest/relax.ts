@@ -76,7 +76,7 @@ export class Relaxation {
   }
 
   /** Tries duals: raises the bound by them, and takes up the patterns worth more than their sheet; whether any was new. */
-  private ask(duals: Float64Array): boolean {
+  ask(duals: Float64Array): boolean {
     const { finder, stocks, master } = this;
     finder!.fill(duals);
     let shrink = 1;
