@@ -63,8 +63,12 @@ export async function open(page: Page, address: string) {
 
 /** Goes on to another stage of the build that is open, by the list of stages. */
 export async function goOn(page: Page, stage: string) {
-  await page.locator(`nav[aria-label="Stages"] a[href$="/${stage}"]`).click();
-  await page.waitForURL(new RegExp(`/${stage}$`));
+  const link = page.locator(`nav[aria-label="Stages"] a[href$="/${stage}"]`);
+  const name = await link.locator("span").nth(1).innerText();
+  await link.click();
+  // The address changes before the page does.
+  await page.getByRole("heading", { name, exact: true }).first().waitFor();
+  await settled(page);
 }
 
 /** Waits until the page answers to the hand and nothing is on its way. */
