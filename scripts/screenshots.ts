@@ -38,11 +38,17 @@ try {
   for (const [name, address, press, show] of VIEWS) {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
     await page.goto(`${server.address}${address}`, { waitUntil: "networkidle" });
+    // A stage opens at its head once the page answers: what is scrolled to before is lost again.
+    await page.locator("html[data-ready]").waitFor();
     if (press) {
       await page.getByRole("button", { name: press, exact: true }).click();
       await page.waitForTimeout(2500);
     }
-    if (show) await page.getByRole("heading", { name: show }).scrollIntoViewIfNeeded();
+    if (show) {
+      await page.getByRole("heading", { name: show }).scrollIntoViewIfNeeded();
+      // What is drawn only once it is in sight, or by a library fetched late.
+      await page.waitForTimeout(2500);
+    }
     await page.screenshot({ path: join(out, `${name}.png`) });
   }
 } finally {

@@ -1,9 +1,9 @@
-import { type Fields, fieldsFor } from "./bounded";
+import { type Fields, fieldsFor } from "./fields";
 import type { Entry, Grid } from "./grid";
 import { cellsOf, PatternFinder, type Piece } from "./pattern";
 import { givenBy } from "./patternMaster";
 
-/** Pairs of cuttings put together for one answer, beyond which it is given up. */
+/** Pairs of cuttings put together for one table, some seconds' worth, beyond which it is given up. */
 const MOST_PAIRS = 4e7;
 /** Patterns read from one table. */
 const MOST_READ = 30;

@@ -8,6 +8,8 @@ import { poolOf } from "./pool";
 import type { Layout } from "./search";
 import { clear, copyTree, eachPart, freeNode, type Kind, type Node, recount, type Stock } from "./tree";
 
+/* How much is tried, found by trial on `npm run bench:nest`. */
+
 /** Patterns taken up for one stock in one round. */
 const PATTERNS_A_ROUND = 30;
 /** A pattern must be worth this much more than its sheet, as a share of the dearest, to be new. */
@@ -22,7 +24,7 @@ const AGAIN = 2;
 /** Patterns that are looked at again once a sheet is cut. */
 const KEPT = 1500;
 /** A pattern taken at least so much of is taken up whole at once. */
-const ALL_BUT_WHOLE = 0.75;
+const MOSTLY_TAKEN = 0.75;
 /** A pattern is cut only while so much of its sheet is parts still wanted. */
 const WELL_USED = 0.6;
 /** How much chance there is in which pattern comes next. */
@@ -132,7 +134,7 @@ export class RealPatterns {
       const worth: number[] = Array.from(duals, (d) => Math.max(0, d));
       // Each sheet of a limited stock is charged; the rest is what all others must be worth no more than their share of.
       const charged = stocks.map((_, s) => master.charged(s, worth));
-      const spent = stocks.reduce((sum, s, i) => sum + (charged[i]! > 0 ? charged[i]! * s.count : 0), 0);
+      const spent = stocks.reduce((sum, s, i) => sum + charged[i]! * s.count, 0);
       const sum = counts.reduce((all, n, kind) => all + n * worth[kind]!, 0);
       const share = (sum * (1 - DEARER)) / (cost + DEARER + spent);
       if (share < 1) return undefined;
@@ -220,7 +222,7 @@ export class RealPatterns {
       const before = sheets.length;
       for (const { column, pattern, amount } of ranked) {
         const first = sheets.length === before;
-        if ((first || (standing && amount >= ALL_BUT_WHOLE)) && cut(pattern)) standing = programme.have(column);
+        if ((first || (standing && amount >= MOSTLY_TAKEN)) && cut(pattern)) standing = programme.have(column);
       }
       if (sheets.length === before) break;
     }
