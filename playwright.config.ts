@@ -9,7 +9,11 @@ export default defineConfig({
   globalSetup: "./e2e/prepare.ts",
   // Each has a server and data of its own.
   workers: 2,
-  timeout: 60_000,
+  // Ten times what a test takes: a small machine whose neighbours are busy can stand still for a minute or two.
+  timeout: 240_000,
+  expect: { timeout: 20_000 },
+  // What passes only at the second try is named at the end of `npm test`.
+  retries: 1,
   reporter: [["list"], ["json"]],
   use: {
     launchOptions: {

@@ -8,7 +8,7 @@ export default defineConfig({
     maxWorkers: 2,
     // Files share what they import: reading it anew for each took a quarter of the time.
     isolate: false,
-    testTimeout: 60_000,
-    hookTimeout: 60_000,
+    testTimeout: 180_000,
+    hookTimeout: 180_000,
   },
 });

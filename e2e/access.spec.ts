@@ -23,7 +23,7 @@ const DARK = /^\/$|workshop|landing-box|cabinet\/(seal|background)/;
 
 for (const [which, addresses] of Object.entries(SCREENS))
   test(`no serious fault on any screen of ${which}, and nothing thrown or warned on the way`, async ({ page }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(480_000);
     const said: string[] = [];
     page.on("console", (m) => ["error", "warning"].includes(m.type()) && said.push(m.text()));
     page.on("pageerror", (e) => said.push(e.message));

@@ -21,7 +21,7 @@ export const test = base.extend<object, { site: string; visitor: BrowserContext 
       await use(server.address);
       await server.stop();
     },
-    { scope: "worker", timeout: 120_000 },
+    { scope: "worker", timeout: 240_000 },
   ],
   visitor: [
     async ({ browser, site }, use) => {
