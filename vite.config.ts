@@ -21,6 +21,6 @@ export default defineConfig(({ isSsrBuild }) => ({
   plugins: [reactRouter()],
   worker: { format: "es" },
   server: { host: "127.0.0.1" },
-  build: isSsrBuild ? {} : { rolldownOptions: { output: { codeSplitting: { groups } } } },
+  build: isSsrBuild ? {} : { reportCompressedSize: false, rolldownOptions: { output: { codeSplitting: { groups } } } },
   optimizeDeps: { entries: ["app/root.tsx", "app/routes/**/*.{ts,tsx}", "workers/*.ts"] },
 }));

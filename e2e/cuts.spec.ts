@@ -112,7 +112,6 @@ test("the second offcut goes to the rack, and another build is cut from it", asy
 test("a job of 500 parts shows how far it is, stops with its best, and the page answers meanwhile", async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const build = await startBuild(page, "Five hundred", ["1200", "500", "500"]);
   await goOn(page, "cuts");
   const rows = Array.from(
