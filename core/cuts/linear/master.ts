@@ -7,7 +7,7 @@ export interface Column {
 
 /** Where the programme stands. */
 export interface Standing {
-  /** Σ duals × wanted: the optimum, once no column is worth taking. */
+  /** What those taken cost, without the trifles that break ties: the optimum, once no column is worth taking. */
   value: number;
   /** What one more of each row would cost. */
   duals: Float64Array;
@@ -47,6 +47,8 @@ export class CoveringMaster {
   private entryRows = new Int32Array(1024);
   private entryGives = new Float64Array(1024);
   private readonly starts: number[] = [0];
+  /** What each column costs, and what it is reckoned at: a trifle dearer. */
+  private readonly prices: number[] = [];
   private readonly costs: number[] = [];
 
   /**
@@ -84,6 +86,7 @@ export class CoveringMaster {
     this.entryRows.set(rows, from);
     this.entryGives.set(gives, from);
     this.starts.push(from + rows.length);
+    this.prices.push(cost);
     this.costs.push(cost * (1 + TRIFLE_OF_COST * (((at * 6151) % 1009) / 1009)));
     return at;
   }
@@ -108,6 +111,7 @@ export class CoveringMaster {
     copy.entryRows = this.entryRows.slice();
     copy.entryGives = this.entryGives.slice();
     copy.starts.splice(0, 1, ...this.starts);
+    copy.prices.push(...this.prices);
     copy.costs.push(...this.costs);
     copy.duals.set(this.duals);
     copy.wanted.set(this.wanted);
@@ -174,12 +178,23 @@ export class CoveringMaster {
   }
 
   private standing(): Standing {
-    const { duals } = this;
     const taken = new Map<number, number>();
     this.basis.forEach((at, i) => {
       if (at >= 0 && at < STAND_IN && this.amounts[i]! > 1e-5) taken.set(at, this.amounts[i]!);
     });
-    return { value: this.wanted.reduce((sum, d, i) => sum + d * duals[i]!, 0), duals: duals.slice(), taken };
+    return { value: this.value(), duals: this.duals.slice(), taken };
+  }
+
+  /** What covers just what is wanted costs. */
+  private value(): number {
+    const { n, inverse, wanted } = this;
+    let value = 0;
+    this.basis.forEach((at, i) => {
+      const cost = at >= 0 && at < STAND_IN ? this.prices[at]! : this.costOf(at);
+      if (cost === 0) return;
+      for (let j = 0; j < n; j++) value += cost * inverse[i * n + j]! * wanted[j]!;
+    });
+    return value;
   }
 
   private costOf(at: number): number {

@@ -23,6 +23,8 @@ export class BoundedFinder {
   private readonly which: Int32Array;
   /** The cell whose cutting this is: blocks a little larger hold what the smaller one held, some of them turned. */
   private readonly same: Int32Array;
+  private readonly lastCut: Uint8Array;
+  private readonly lastAt: Int32Array;
   private readonly turned: Uint8Array;
   /** Whether a block and the same one turned hold the same. */
   private readonly symmetric: boolean;
@@ -40,6 +42,8 @@ export class BoundedFinder {
     this.how = new Uint8Array(m * n);
     this.which = new Int32Array(m * n);
     this.same = new Int32Array(m * n);
+    this.lastCut = new Uint8Array(m * n);
+    this.lastAt = new Int32Array(m * n);
     this.turned = new Uint8Array(m * n);
     this.symmetric = isSymmetric(grid);
     this.places = places.map(({ entry, p, q }) => ({
@@ -85,10 +89,21 @@ export class BoundedFinder {
         }
         let cut = NOTHING;
         let cutAt = 0;
+        // The cut of the last table is likely to be a good one again, and saves the looking closer at most others.
+        if (this.lastCut[cell]! !== NOTHING) {
+          const [x, y] = this.halves(p, q, this.lastCut[cell]!, this.lastAt[cell]!);
+          if (worth[x]! + worth[y]! > best && this.together(same[x]!, same[y]!)) {
+            best = worth[x]! + worth[y]!;
+            cut = this.lastCut[cell]!;
+            cutAt = this.lastAt[cell]!;
+          }
+        }
         const width = widths[p]!;
         for (let a = 1; a < p && 2 * widths[a]! <= width; a++) {
-          const x = a * n + q;
-          const y = floorW[width - widths[a]!]! * n + q;
+          const over = floorW[width - widths[a]!]!;
+          // Turned they lie side by side in the table, which is read sooner.
+          const x = symmetric ? q * n + a : a * n + q;
+          const y = symmetric ? q * n + over : over * n + q;
           if (worth[x]! + worth[y]! > best && this.together(same[x]!, same[y]!)) {
             best = worth[x]! + worth[y]!;
             cut = ACROSS;
@@ -109,6 +124,8 @@ export class BoundedFinder {
         if (cut !== NOTHING) {
           how[cell] = cut;
           which[cell] = cutAt;
+          this.lastCut[cell] = cut;
+          this.lastAt[cell] = cutAt;
         }
         if (cut !== NOTHING || from === cell) {
           same[cell] = cell;

@@ -25,7 +25,7 @@ const OFFCUT_EVERY = { exact: 20, rounded: 5 } as const;
 const OFFCUT_TRIES = 60;
 
 /** Rounds of the search before the bound is raised by column generation, and how much of it goes into one round. */
-const RELAX_AFTER = 2;
+const RELAX_AFTER = 1;
 const RELAX_ROUNDS = 30;
 /** Rounds in which patterns that can be cut are gathered. */
 const REAL_ROUNDS = 20;
@@ -77,6 +77,8 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   let relaxed = false;
   let real: RealPatterns | undefined;
   let dives = 0;
+  /** The cost that the last of them was to be cheaper than. */
+  let divedFor = Number.POSITIVE_INFINITY;
   /** No bound is to be had beyond what there is. */
   let settled = false;
   let best = firstAnswer(problem, bound.cost, random);
@@ -101,7 +103,10 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     const dived =
       real?.promises(best.cost) && random() < DIVE ? real.dive(best.cost, random, () => !stopped()) : undefined;
     const layout = dived ?? (last && random() < 0.7 ? last : onMix(best, mix.sheets, kinds, stocks, random));
-    if (dived) dives++;
+    if (dived) {
+      dives++;
+      divedFor = best.cost;
+    }
     const schedule = dived ? DIVE_SCHEDULE : { ...HEAT, steps: stepsNow() };
     if (anneal(layout, kinds, { ...schedule, stopped }, random) === 0) {
       best = { ...layout, cost: dived?.cost ?? mix.cost };
@@ -145,7 +150,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
       known.push(...copyLayout(best).sheets);
       real = new RealPatterns(kinds, counts, stocks, { ...grid, step: grid.step }, known, relaxation.steady);
     }
-    if (real.done || reached()) return false;
+    if (real.done || reached() || (divedFor !== best.cost && real.promises(best.cost))) return false;
     real.advance(REAL_ROUNDS, () => !stopped() && !reached());
     relaxation.ask(real.asked);
     raiseTo(relaxation.bound);
