@@ -18,7 +18,7 @@ export interface Standing {
 /** Least worth of a column that is taken up: below it lies the noise of the arithmetic. */
 const NOISE = 1e-9;
 /** Pivots after which the inverse is made anew. */
-const RENEW_AFTER = 150;
+const RENEW_AFTER = 500;
 /** Pivots to get over a lesser demand. */
 const MOST_AGAIN = 150;
 /** Rows are asked for a trifle more, each another, so that no two ways out of the basis tie. */
@@ -50,6 +50,10 @@ export class CoveringMaster {
   /** What each column costs, and what it is reckoned at: a trifle dearer. */
   private readonly prices: number[] = [];
   private readonly costs: number[] = [];
+  /** While it is solved: what each column costs more than it gives is worth, and how long it is. */
+  private over = new Float64Array(0);
+  private length = new Float64Array(0);
+  private readonly surplusLength: Float64Array;
 
   /**
    * @param wanted of each row; a limit is a row of −limit whose columns give −1
@@ -69,6 +73,7 @@ export class CoveringMaster {
       this.inverse[i * this.n + i] = d > 0 ? 1 : -1;
     });
     this.duals = new Float64Array(this.n);
+    this.surplusLength = new Float64Array(this.n);
     this.reckonDuals();
   }
 
@@ -97,10 +102,15 @@ export class CoveringMaster {
    */
   solve(goOn: () => boolean = () => true): Standing {
     const most = 50 * (this.n + 20) + 4 * this.costs.length;
+    let fresh = this.reckonReduced();
     for (let step = 0; step < most; step++) {
       if (step % 16 === 15 && !goOn()) break;
-      const entering = this.worthiest();
-      if (entering === undefined || !this.enter(entering)) break;
+      const entering = this.steepest();
+      if (entering !== undefined) {
+        if (!this.enter(entering)) break;
+        fresh = false;
+      } else if (fresh) break;
+      else fresh = this.reckonReduced();
     }
     return this.standing();
   }
@@ -219,23 +229,67 @@ export class CoveringMaster {
     }
   }
 
-  /** The column or surplus whose taking up gains most a piece; undefined at the optimum. */
-  private worthiest(): number | undefined {
-    let best = -NOISE;
+  /** Reckons what each column costs more than it gives is worth; all count as equally long from here. */
+  private reckonReduced(): boolean {
+    const many = this.costs.length;
+    if (this.over.length < many) {
+      this.over = new Float64Array(2 * many);
+      this.length = new Float64Array(2 * many);
+    }
+    for (let k = 0; k < many; k++) this.over[k] = this.reduced(k);
+    this.length.fill(1);
+    this.surplusLength.fill(1);
+    return true;
+  }
+
+  /** The column or surplus whose taking up gains most for how long it is; undefined at the optimum. */
+  private steepest(): number | undefined {
+    const { over, length, duals, surplusLength } = this;
+    let best = 0;
     let found: number | undefined;
-    for (let i = 0; i < this.n; i++)
-      if (this.duals[i]! < best) {
-        best = this.duals[i]!;
+    for (let i = 0; i < this.n; i++) {
+      const d = duals[i]!;
+      if (d < -NOISE && d * d > best * surplusLength[i]!) {
+        best = (d * d) / surplusLength[i]!;
         found = -1 - i;
       }
+    }
     for (let k = 0; k < this.costs.length; k++) {
-      const reduced = this.reduced(k);
-      if (reduced < best) {
-        best = reduced;
+      const d = over[k]!;
+      if (d < -NOISE && d * d > best * length[k]!) {
+        best = (d * d) / length[k]!;
         found = k;
       }
     }
     return found;
+  }
+
+  /** Before a column comes in for what stands in a row: what that changes of the others' worth and length. */
+  private lengthen(entering: number, out: number, pivot: number): void {
+    const { n, inverse, over, length, surplusLength, starts, entryRows, entryGives } = this;
+    const reduced = entering < 0 ? this.duals[-1 - entering]! : over[entering]!;
+    const its = entering < 0 ? surplusLength[-1 - entering]! : length[entering]!;
+    const row = out * n;
+    for (let k = 0, e = 0; k < this.costs.length; k++) {
+      let alpha = 0;
+      for (const end = starts[k + 1]!; e < end; e++) alpha += inverse[row + entryRows[e]!]! * entryGives[e]!;
+      if (alpha === 0) continue;
+      const by = alpha / pivot;
+      over[k]! -= reduced * by;
+      if (by * by * its > length[k]!) length[k] = by * by * its;
+    }
+    for (let i = 0; i < n; i++) {
+      const by = inverse[row + i]! / pivot;
+      if (by * by * its > surplusLength[i]!) surplusLength[i] = by * by * its;
+    }
+    const leaving = this.basis[out]!;
+    const left = Math.max(1, its / (pivot * pivot));
+    if (leaving < 0) surplusLength[-1 - leaving] = left;
+    else if (leaving < STAND_IN) {
+      length[leaving] = left;
+      over[leaving] = -reduced / pivot;
+    }
+    if (entering >= 0) over[entering] = 0;
   }
 
   /** What a column or surplus takes of each that stands in the basis. */
@@ -264,7 +318,9 @@ export class CoveringMaster {
         out = i;
       }
     }
-    return out >= 0 && this.pivot(entering, out, along);
+    if (out < 0) return false;
+    this.lengthen(entering, out, along[out]!);
+    return this.pivot(entering, out, along);
   }
 
   private pivot(entering: number, out: number, along: Float64Array): boolean {
