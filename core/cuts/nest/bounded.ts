@@ -1,4 +1,4 @@
-import { type Fields, fieldsFor } from "./fields";
+import { type Fields, fieldsFor, together } from "./fields";
 import type { Entry, Grid } from "./grid";
 import { cellsOf, isSymmetric, type Piece } from "./pattern";
 
@@ -23,12 +23,16 @@ export class BoundedFinder {
   private readonly which: Int32Array;
   /** The cell whose cutting this is: blocks a little larger hold what the smaller one held, some of them turned. */
   private readonly same: Int32Array;
-  private readonly lastCut: Uint8Array;
-  private readonly lastAt: Int32Array;
   private readonly turned: Uint8Array;
   /** Whether a block and the same one turned hold the same. */
   private readonly symmetric: boolean;
   private readonly places: { at: number; entry: Entry; across: Entry }[];
+  /**
+   * For each height the widths at which a block comes to be worth more than one just narrower, and for each width the
+   * heights: a cut anywhere else could as well be nearer the edge.
+   */
+  private readonly across: { at: Int32Array; many: Int32Array };
+  private readonly along: { at: Int32Array; many: Int32Array };
   private fields: Fields = fieldsFor([], []);
   private used = new Int32Array(0);
 
@@ -42,10 +46,10 @@ export class BoundedFinder {
     this.how = new Uint8Array(m * n);
     this.which = new Int32Array(m * n);
     this.same = new Int32Array(m * n);
-    this.lastCut = new Uint8Array(m * n);
-    this.lastAt = new Int32Array(m * n);
     this.turned = new Uint8Array(m * n);
     this.symmetric = isSymmetric(grid);
+    this.across = { at: new Int32Array(m * n), many: new Int32Array(n) };
+    this.along = { at: new Int32Array(m * n), many: new Int32Array(m) };
     this.places = places.map(({ entry, p, q }) => ({
       entry,
       // The same part lying across.
@@ -65,6 +69,10 @@ export class BoundedFinder {
     const { words } = this.fields;
     if (this.used.length < m * n * words) this.used = new Int32Array(m * n * words);
     const { used } = this;
+    const across = this.across;
+    const along = symmetric ? across : this.along;
+    across.many.fill(0);
+    along.many.fill(0);
     worth.fill(0);
     how.fill(NOTHING);
     used.fill(0);
@@ -89,17 +97,10 @@ export class BoundedFinder {
         }
         let cut = NOTHING;
         let cutAt = 0;
-        // The cut of the last table is likely to be a good one again, and saves the looking closer at most others.
-        if (this.lastCut[cell]! !== NOTHING) {
-          const [x, y] = this.halves(p, q, this.lastCut[cell]!, this.lastAt[cell]!);
-          if (worth[x]! + worth[y]! > best && this.together(same[x]!, same[y]!)) {
-            best = worth[x]! + worth[y]!;
-            cut = this.lastCut[cell]!;
-            cutAt = this.lastAt[cell]!;
-          }
-        }
         const width = widths[p]!;
-        for (let a = 1; a < p && 2 * widths[a]! <= width; a++) {
+        for (let k = 0, end = across.many[q]!; k < end; k++) {
+          const a = across.at[q * m + k]!;
+          if (2 * widths[a]! > width) break;
           const over = floorW[width - widths[a]!]!;
           // Turned they lie side by side in the table, which is read sooner.
           const x = symmetric ? q * n + a : a * n + q;
@@ -111,7 +112,9 @@ export class BoundedFinder {
           }
         }
         const height = heights[q]!;
-        for (let b = 1; b < q && 2 * heights[b]! <= height; b++) {
+        for (let k = 0, end = along.many[p]!; k < end; k++) {
+          const b = along.at[p * n + k]!;
+          if (2 * heights[b]! > height) break;
           const x = p * n + b;
           const y = p * n + floorH[height - heights[b]!]!;
           if (worth[x]! + worth[y]! > best && this.together(same[x]!, same[y]!)) {
@@ -120,12 +123,12 @@ export class BoundedFinder {
             cutAt = b;
           }
         }
+        if (p > 0 && best > worth[cell - n]!) across.at[q * m + across.many[q]!++] = p;
+        if (q > 0 && !(symmetric && p === q) && best > worth[cell - 1]!) along.at[p * n + along.many[p]!++] = q;
         worth[cell] = best;
         if (cut !== NOTHING) {
           how[cell] = cut;
           which[cell] = cutAt;
-          this.lastCut[cell] = cut;
-          this.lastAt[cell] = cutAt;
         }
         if (cut !== NOTHING || from === cell) {
           same[cell] = cell;
@@ -187,11 +190,8 @@ export class BoundedFinder {
 
   /** Whether two blocks together use no part more often than there are. */
   private together(x: number, y: number): boolean {
-    const { words, bias, guard } = this.fields;
-    const { used } = this;
-    for (let w = 0; w < words; w++)
-      if (((used[x * words + w]! + used[y * words + w]! + bias[w]!) & guard[w]!) !== 0) return false;
-    return true;
+    const { words } = this.fields;
+    return together(this.fields, this.used, x * words, this.used, y * words);
   }
 
   /** The two cells that a cell falls into by a cut. */

@@ -1,4 +1,4 @@
-import { type Fields, fieldsFor } from "./fields";
+import { type Fields, fieldsFor, isAsMuch, together } from "./fields";
 import type { Entry, Grid } from "./grid";
 import { cellsOf, PatternFinder, type Piece } from "./pattern";
 import { givenBy } from "./patternMaster";
@@ -206,32 +206,19 @@ export class CountedFinder {
         const worth = first.worth + second.worth;
         if (worth <= least) break;
         tried++;
+        if (!together(this.fields, first.used, 0, second.used, 0)) continue;
         for (let w = 0; w < words; w++) sum[w] = first.used[w]! + second.used[w]!;
-        if (this.fits() && this.isNew(here, worth)) this.put(here, worth, { axis, index, first, second });
+        if (this.isNew(here, worth)) this.put(here, worth, { axis, index, first, second });
       }
     }
     return tried;
-  }
-
-  /** Whether the sum uses no kind counted more often than there is. */
-  private fits(): boolean {
-    const { words, bias, guard } = this.fields;
-    for (let w = 0; w < words; w++) if (((this.sum[w]! + bias[w]!) & guard[w]!) !== 0) return false;
-    return true;
-  }
-
-  /** Whether of each kind counted no less is used by one than by the other. */
-  private usesAsMuch(one: Int32Array, other: Int32Array): boolean {
-    const { words, guard } = this.fields;
-    for (let w = 0; w < words; w++) if ((((one[w]! | guard[w]!) - other[w]!) & guard[w]!) !== guard[w]!) return false;
-    return true;
   }
 
   /** Whether none of these cuttings is worth as much as one that uses the sum, and uses no more. */
   private isNew(here: Cutting[], worth: number): boolean {
     for (const cutting of here) {
       if (cutting.worth < worth) break;
-      if (this.usesAsMuch(this.sum, cutting.used)) return false;
+      if (isAsMuch(this.fields, this.sum, cutting.used)) return false;
     }
     return true;
   }
@@ -242,7 +229,7 @@ export class CountedFinder {
     let i = 0;
     while (i < here.length && here[i]!.worth >= worth) i++;
     let to = i;
-    for (let k = i; k < here.length; k++) if (!this.usesAsMuch(here[k]!.used, sum)) here[to++] = here[k]!;
+    for (let k = i; k < here.length; k++) if (!isAsMuch(this.fields, here[k]!.used, sum)) here[to++] = here[k]!;
     here.length = to;
     here.splice(i, 0, { worth, used: sum.slice(), from });
   }

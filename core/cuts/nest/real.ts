@@ -3,7 +3,7 @@ import { BoundedFinder } from "./bounded";
 import { CountedFinder } from "./counted";
 import { drawTaste, fillNode } from "./fill";
 import type { Grid } from "./grid";
-import { type Pattern, PatternMaster, sheetOf } from "./patternMaster";
+import { givenBy, type Pattern, PatternMaster, sheetOf } from "./patternMaster";
 import { poolOf } from "./pool";
 import type { Layout } from "./search";
 import { clear, copyTree, eachPart, freeNode, type Kind, type Node, recount, type Stock } from "./tree";
@@ -12,6 +12,8 @@ import { clear, copyTree, eachPart, freeNode, type Kind, type Node, recount, typ
 
 /** Patterns taken up for one stock in one round. */
 const PATTERNS_A_ROUND = 30;
+/** How often more are sought that share no part with the best: other duals then come of them, and sooner the best. */
+const BESIDE = 1;
 /** A pattern must be worth this much more than its sheet, as a share of the dearest, to be new. */
 const FINE = 1e-6;
 /** What a cost must be passed by to be dearer, as rounding goes. */
@@ -102,22 +104,28 @@ export class RealPatterns {
       const proposal = duals.map((d) => Math.max(0, d));
       const { asked } = this;
       this.asked = proposal.map((d, i) => STEADY * d + (1 - STEADY) * asked[i]!);
-      if (this.ask(this.master, this.asked, this.counts)) continue;
+      if (this.ask(this.master, this.asked, this.counts, BESIDE)) continue;
       if (!this.ask(this.master, proposal, this.counts)) this.done = true;
     }
   }
 
-  /** Takes up patterns worth more than their sheet; whether any was new. */
-  private ask(master: PatternMaster, duals: Float64Array, left: readonly number[]): boolean {
+  /**
+   * Takes up patterns worth more than their sheet; whether any was new.
+   * @param beside how often more are sought of what the best one leaves
+   */
+  private ask(master: PatternMaster, duals: Float64Array, left: readonly number[], beside = 0): boolean {
     this.finder.fill(duals, left);
     let found = false;
+    const rest = [...left];
     this.stocks.forEach((stock, s) => {
       if (stock.count === 0) return;
       const threshold = stock.price + master.charged(s, duals) + FINE * this.dearest;
-      for (const piece of this.finder.patterns(s, threshold, PATTERNS_A_ROUND))
+      this.finder.patterns(s, threshold, PATTERNS_A_ROUND).forEach((piece, i) => {
         if (master.take(s, sheetOf(piece, stock, this.grid.step, this.kinds)) !== undefined) found = true;
+        if (i === 0) for (const [kind, n] of givenBy(piece)) rest[kind] = Math.max(0, rest[kind]! - n);
+      });
     });
-    return found;
+    return (found && beside > 0 && this.ask(master, duals, rest, beside - 1)) || found;
   }
 
   /**
