@@ -26,6 +26,9 @@ export class PatternMaster {
   readonly patterns: Pattern[];
   private readonly known: Set<string>;
   private readonly limited: number[];
+  /** The kinds that have a row: those wanted when it was made. */
+  private readonly rowed: number[];
+  private readonly rowOf: Int32Array;
   private readonly master: CoveringMaster;
 
   /**
@@ -41,10 +44,15 @@ export class PatternMaster {
     this.patterns = from ? [...from.patterns] : [];
     this.known = new Set(from?.known);
     const dearest = Math.max(...stocks.map((s) => s.price));
+    this.rowed = from?.rowed ?? wanted.flatMap((n, kind) => (n > 0 ? [kind] : []));
+    this.rowOf = new Int32Array(wanted.length).fill(-1);
+    this.rowed.forEach((kind, row) => {
+      this.rowOf[kind] = row;
+    });
     this.master =
       from?.master.copy() ??
       new CoveringMaster(
-        [...wanted, ...this.limited.map((i) => -stocks[i]!.count)],
+        [...this.rowed.map((kind) => wanted[kind]!), ...this.limited.map((i) => -stocks[i]!.count)],
         // What no pattern gives is dearer than any sheet.
         100 * Math.max(1, dearest),
       );
@@ -56,16 +64,34 @@ export class PatternMaster {
    */
   have(column: number): Standing | undefined {
     this.master.have(column);
-    return this.master.resolve();
+    const standing = this.master.resolve();
+    return standing && this.byKind(standing);
   }
 
-  /** Kinds, and then stocks that are limited. */
+  /** How many duals there are: of all kinds, and then of stocks that are limited. */
   get rows(): number {
     return this.wanted.length + this.limited.length;
   }
 
+  /** Kinds that were wanted when it was made, each a row of the programme. */
+  get kinds(): number {
+    return this.rowed.length;
+  }
+
   solve(goOn?: () => boolean): Standing {
-    return this.master.solve(goOn);
+    return this.byKind(this.master.solve(goOn));
+  }
+
+  /** With the duals of all kinds, and then of limited stocks. */
+  private byKind(standing: Standing): Standing {
+    const duals = new Float64Array(this.rows);
+    this.rowed.forEach((kind, row) => {
+      duals[kind] = standing.duals[row]!;
+    });
+    this.limited.forEach((_, i) => {
+      duals[this.wanted.length + i] = standing.duals[this.rowed.length + i]!;
+    });
+    return { ...standing, duals };
   }
 
   /** What one more sheet of a stock is charged beyond its price, where it is limited. */
@@ -101,7 +127,7 @@ export class PatternMaster {
     const limit = this.limited.indexOf(stock);
     return this.master.add({
       cost: this.stocks[stock]!.price,
-      rows: limit < 0 ? rows : [...rows, this.wanted.length + limit],
+      rows: [...rows.map((kind) => this.rowOf[kind]!), ...(limit < 0 ? [] : [this.rowed.length + limit])],
       gives: limit < 0 ? gives : [...gives, -1],
     });
   }

@@ -1,12 +1,10 @@
-import type { Standing } from "../linear/master";
 import { BoundedFinder } from "./bounded";
 import { CountedFinder } from "./counted";
-import { drawTaste, fillNode } from "./fill";
+import { dive, type Gathered } from "./dive";
 import type { Grid } from "./grid";
 import { givenBy, type Pattern, PatternMaster, sheetOf } from "./patternMaster";
-import { poolOf } from "./pool";
 import type { Layout } from "./search";
-import { clear, copyTree, eachPart, freeNode, type Kind, type Node, recount, type Stock } from "./tree";
+import type { Kind, Stock } from "./tree";
 
 /* How much is tried, found by trial on `npm run bench:nest`. */
 
@@ -20,40 +18,6 @@ const FINE = 1e-6;
 export const DEARER = 1e-5;
 /** How far the duals asked about lie towards those asked before. */
 const STEADY = 0.5;
-
-/** Once a sheet is cut the rest is asked for patterns this many times. */
-const AGAIN = 2;
-/** Patterns that are looked at again once a sheet is cut. */
-const KEPT = 1500;
-/** A pattern taken at least so much of is taken up whole at once. */
-const MOSTLY_TAKEN = 0.75;
-/** A pattern is cut only while so much of its sheet is parts still wanted. */
-const WELL_USED = 0.6;
-/** How much chance there is in which pattern comes next. */
-const CHANCE = 0.25;
-
-/** Takes the parts a sheet has too many of off it; `left` is what is still asked for, and is counted down. */
-function prune(node: Node, left: number[]): void {
-  if (node.first && node.second) {
-    prune(node.first, left);
-    prune(node.second, left);
-  } else if (node.part >= 0 && left[node.part]!-- <= 0) {
-    left[node.part]!++;
-    clear(node);
-  }
-}
-
-/** What those of a pattern's parts come to that are still wanted. */
-function wantedOf(root: Node, left: readonly number[], of: (kind: number) => number): number {
-  const seen = new Map<number, number>();
-  let sum = 0;
-  eachPart(root, (kind) => {
-    const n = seen.get(kind) ?? 0;
-    seen.set(kind, n + 1);
-    if (n < left[kind]!) sum += of(kind);
-  });
-  return sum;
-}
 
 /**
  * Column generation over patterns that can be cut as they are, no part more often than there are. Patterns are good ones,
@@ -165,86 +129,14 @@ export class RealPatterns {
     return this.value <= below - this.cheapest + 1e-6;
   }
 
-  /** Those patterns worth most for their sheets, by the duals and of what is still wanted. */
-  private worthiest(patterns: readonly Pattern[], duals: ArrayLike<number>, left: readonly number[]): Pattern[] {
-    return patterns
-      .map((pattern) => ({
-        pattern,
-        over: wantedOf(pattern.root, left, (kind) => duals[kind]!) - this.stocks[pattern.stock]!.price,
-      }))
-      .sort((a, b) => b.over - a.over)
-      .slice(0, KEPT)
-      .map(({ pattern }) => pattern);
-  }
-
-  /**
-   * A layout from the patterns: the one taken most is cut, the programme goes on for the rest with new patterns of what is
-   * left, and so on while the sheets cost less than a limit. What finds no place is left in the pool.
-   * @param below what the sheets must cost less than
-   */
+  /** A layout from the patterns; see {@link dive}. */
   dive(below: number, random: () => number, goOn: () => boolean): Layout & { cost: number } {
-    const { kinds, stocks } = this;
-    const left = [...this.counts];
-    const sheets: Layout["sheets"] = [];
-    const used = stocks.map(() => 0);
-    let cost = 0;
-    const affordable = (stock: number) =>
-      cost + stocks[stock]!.price < below - 1e-9 && used[stock]! < stocks[stock]!.count;
-    /** Share of a pattern that is parts still wanted. */
-    const useful = (root: Node) => wantedOf(root, left, (kind) => kinds[kind]!.area) / (root.w * root.h);
-    const cut = ({ stock, root }: Pattern): boolean => {
-      if (!affordable(stock)) return false;
-      const copy = copyTree(root);
-      prune(copy, left);
-      recount(copy);
-      sheets.push({ stock, root: copy });
-      used[stock]!++;
-      cost += stocks[stock]!.price;
-      return true;
-    };
-    let programme = new PatternMaster(left, stocks, this.master);
-    let standing: Standing | undefined = programme.solve(goOn);
-    let { duals } = standing;
-    while (left.some((n) => n > 0) && goOn()) {
-      if (!standing) {
-        // The arithmetic did not carry the programme to the rest: it is made anew of the patterns worth most.
-        const known = this.worthiest(programme.patterns, duals, left);
-        programme = new PatternMaster(
-          left,
-          stocks.map((s, i) => ({ ...s, count: s.count - used[i]! })),
-        );
-        for (const { stock, root } of known) programme.take(stock, root);
-        standing = programme.solve(goOn);
-      }
-      for (let again = 0; again < AGAIN && sheets.length > 0 && goOn(); again++) {
-        const proposal: Float64Array = standing.duals.map((d) => Math.max(0, d));
-        if (!this.ask(programme, proposal, left)) break;
-        standing = programme.solve(goOn);
-      }
-      ({ duals } = standing);
-      const ranked = [...standing.taken]
-        .map(([column, amount]) => ({ column, pattern: programme.patterns[column]!, amount }))
-        .filter(({ pattern }) => affordable(pattern.stock) && useful(pattern.root) > WELL_USED)
-        .map((taken) => ({ ...taken, rank: taken.amount + CHANCE * random() }))
-        .sort((a, b) => b.rank - a.rank);
-      const before = sheets.length;
-      for (const { column, pattern, amount } of ranked) {
-        const first = sheets.length === before;
-        if ((first || (standing && amount >= MOSTLY_TAKEN)) && cut(pattern)) standing = programme.have(column);
-      }
-      if (sheets.length === before) break;
-    }
-    const pool = poolOf(left);
-    const byArea = stocks.map((s, i) => ({ i, dear: s.price / (s.w * s.h) })).sort((a, b) => a.dear - b.dear);
-    for (let next = byArea.find(({ i }) => affordable(i)); next; next = byArea.find(({ i }) => affordable(i))) {
-      const stock = stocks[next.i]!;
-      const root = freeNode(stock.w, stock.h);
-      fillNode(root, kinds, pool, drawTaste(random), random);
-      if (root.parts === 0) break;
-      sheets.push({ stock: next.i, root });
-      used[next.i]!++;
-      cost += stock.price;
-    }
-    return { sheets, pool, cost };
+    const ask: Gathered["ask"] = (master, duals, left) => this.ask(master, duals, left);
+    return dive(
+      { kinds: this.kinds, counts: this.counts, stocks: this.stocks, master: this.master, ask },
+      below,
+      random,
+      goOn,
+    );
   }
 }
