@@ -51,7 +51,7 @@ describe("covering programmes that grow", () => {
           ],
           rows: [...wanted, ...limited].map((value) => ({ kind: "least" as const, value })),
         })!;
-        expect(ours).toBeCloseTo(theirs.cost, 2);
+        expect(ours).toBeCloseTo(theirs.cost, 5);
       }),
       { numRuns: 150 },
     );

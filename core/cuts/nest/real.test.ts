@@ -119,6 +119,22 @@ describe("patterns with no part more often than there are", () => {
 
 describe("layouts made of patterns", () => {
   const classes = caseClasses(10, 5);
+  it("are made where patterns cost whole sheets to the last part, and promise nothing under that", () => {
+    // Seven sheets of 12 × 10 mm cut up alike, without waste.
+    const list = [kind(5, 10, false), kind(7, 4, false), kind(7, 6, false)];
+    const counts = [7, 7, 7];
+    const stocks = [sheet(12, 10)];
+    const grid = gridFor(list, counts, stocks)!;
+    const duals = Float64Array.from(list, (k) => k.area / 120);
+    const real = new RealPatterns(list, counts, stocks, { ...grid, step: grid.step! }, [], duals);
+    real.advance(200, always);
+    expect(real.value).toBeCloseTo(7, 9);
+    expect([real.promises(7), real.promises(8)]).toEqual([false, true]);
+    const generator = xoroshiro128plus(5);
+    const layout = real.dive(8, () => (generator.next() >>> 0) / 2 ** 32, always);
+    expect([layout.cost, layout.pool.left.reduce((a, b) => a + b, 0)]).toEqual([7, 0]);
+  });
+
   it("hold every part once, on sheets under the limit", () => {
     const generator = xoroshiro128plus(3);
     const random = () => (generator.next() >>> 0) / 2 ** 32;
