@@ -56,13 +56,18 @@ export function columnBound(
   const known = new Set<string>();
   /** Whether the pattern is new. */
   const take = (bar: number, counts: number[]): boolean => {
-    const key = `${bar}:${counts.join()}`;
-    if (known.has(key) || counts.every((n) => n === 0)) return false;
+    const rows: number[] = [];
+    const gives: number[] = [];
+    for (let i = 0; i < counts.length; i++)
+      if (counts[i]! > 0) {
+        rows.push(i);
+        gives.push(counts[i]!);
+      }
+    const key = `${bar}:${rows.join()}:${gives.join()}`;
+    if (rows.length === 0 || known.has(key)) return false;
     known.add(key);
     patterns.push({ bar, counts });
-    const rows = counts.flatMap((n, i) => (n > 0 ? [i] : []));
     const limit = limited.indexOf(bar);
-    const gives = rows.map((i) => counts[i]!);
     master.add({
       cost: bars[bar]!.price,
       rows: limit < 0 ? rows : [...rows, pieces.length + limit],

@@ -16,8 +16,8 @@ const MOST_UNITS = 700_000;
 /** How much is tried at a mix of bars doubles from go to go, up to this. */
 const LAST_SHARE = 1024;
 /**
- * The go after which patterns are asked for. Where bars take few pieces there are few patterns, which say much; where none
- * has anything to spare patterns take long and say little.
+ * The go after which patterns are asked for. Where bars take few pieces there are few patterns, which say much; where
+ * bars of one kind have nothing to spare patterns take long and say no more than their length.
  */
 const RELAX_AFTER = { few: 2, many: 4, tight: 8 } as const;
 /** Pieces to a bar that are few. */
@@ -93,20 +93,24 @@ class BarSearch {
 
   /** Fills the mixes, cheapest first, more at a time from go to go; between goes patterns are asked. */
   fillMixes(): void {
-    const at = this.mixes?.every((mix) => mix.filling.tight)
-      ? "tight"
-      : this.mixes?.some((mix) => mix.filling.piecesABar < FEW)
-        ? "few"
-        : "many";
+    const at =
+      this.units.bars.length === 1 && this.mixes?.every((mix) => mix.filling.tight)
+        ? "tight"
+        : this.mixes?.some((mix) => mix.filling.piecesABar < FEW)
+          ? "few"
+          : "many";
     let diveAt: number = RELAX_AFTER[at];
     for (let share = 1; share < LAST_SHARE && this.mixes && this.going(); share *= 2) {
       for (const { cost, filling } of this.mixes) {
         const found = cost < this.cost - SAME && this.goOn() ? filling.go(share, this.goOn) : undefined;
         if (found) this.take(found);
       }
-      if (share === diveAt && !this.columns) this.relax(ROUNDS_AT_FIRST);
-      if (share === diveAt && at !== "tight") this.dive();
-      if (share === diveAt) diveAt *= DIVE_EVERY;
+      if (share !== diveAt) continue;
+      // Many pieces to a bar are more often filled bar by bar than cut from patterns: those wait for the next time.
+      const again = this.columns !== undefined;
+      if (!again) this.relax(ROUNDS_AT_FIRST);
+      if (at === "few" || (at === "many" && again)) this.dive();
+      diveAt *= DIVE_EVERY;
     }
   }
 
