@@ -7,6 +7,7 @@ export default [
   route("about", "routes/about.tsx"),
   route("workshop", "routes/workshop.tsx"),
   route("import", "routes/import.ts"),
+  route("rack", "routes/rack.ts"),
   route("prices", "routes/prices.ts"),
   route("builds/:id", "routes/build.tsx", [
     index("routes/build.start.ts"),

@@ -73,3 +73,33 @@ test("hours kept under Workshop move the diary; wrong ones are marked", async ({
   await page.getByRole("button", { name: "Keep these" }).click();
   await expect(page.getByText("Kept.", { exact: true })).toBeVisible();
 });
+
+test("offcuts come on the rack by hand and from a list, with what is wrong by its row, and off again", async ({
+  page,
+}) => {
+  await open(page, "/workshop");
+  await page.getByLabel("Offcut of").selectOption({ label: "Birch plywood 18 mm" });
+  await page.getByLabel("Its length").fill("abc");
+  await page.getByLabel("Its width").fill("300");
+  await page.getByRole("button", { name: "Put it on the rack" }).click();
+  await expect(page.getByText(/Its length: .*Nothing was put on the rack\./)).toBeVisible();
+  await page.getByLabel("Its length").fill('24 3/8"');
+  await page.getByLabel("Where from").fill("a shelf");
+  await page.getByRole("button", { name: "Put it on the rack" }).click();
+  await expect(page.getByText("1 put on the rack.")).toBeVisible();
+  await expect(page.getByText("619.1 × 300 mm")).toBeVisible();
+  await page.getByLabel("List of offcuts, CSV or DXF").setInputFiles({
+    name: "rack.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from("part,length,width,quantity\nold lid,512,300,2\nbad,abc,10,1\n"),
+  });
+  await expect(page.getByText("2 put on the rack.")).toBeVisible();
+  await expect(page.getByText(/Line 3: length “abc”/)).toBeVisible();
+  await page.reload();
+  const mine = page.locator("[data-offcut]", { hasText: "Birch plywood 18 mm" });
+  await expect(mine).toHaveCount(3);
+  for (let left = 3; left > 0; left--) {
+    await mine.first().getByRole("button").click();
+    await expect(mine).toHaveCount(left - 1);
+  }
+});

@@ -1,12 +1,14 @@
-import { Button, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text } from "@chakra-ui/react";
+import { Box, Button, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { data, Form, useNavigation } from "react-router";
 import * as v from "valibot";
 import { type Workshop, WorkshopSchema } from "#core/diary/workshop";
+import { materialsOf } from "#core/materials/find";
 import { parseDecimal } from "#core/units/number";
 import { openDatabase } from "#db/open";
-import { readWorkshop, writeWorkshop } from "#db/workshop";
+import { readBook, readStock, readWorkshop, writeWorkshop } from "#db/workshop";
 import { Page } from "../ui/Page";
 import { Panel } from "../ui/Panel";
+import { Rack } from "../ui/Rack";
 import type { Route } from "./+types/workshop";
 
 const DAYS = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
@@ -25,7 +27,8 @@ const NUMBERS = [
 
 export async function loader(_: Route.LoaderArgs) {
   const { db } = await openDatabase();
-  return { workshop: await readWorkshop(db) };
+  const [workshop, { offcuts }, book] = await Promise.all([readWorkshop(db), readStock(db), readBook(db)]);
+  return { workshop, offcuts, sheets: materialsOf(book, "sheet").map(({ id, name }) => ({ id, name })) };
 }
 
 /** Reads `18:30-21:30, 22:00-23:00`; an empty day has no hours. */
@@ -129,6 +132,9 @@ export default function WorkshopPage({ loaderData, actionData }: Route.Component
           </Flex>
         </Stack>
       </Form>
+      <Box mt="4">
+        <Rack offcuts={loaderData.offcuts} sheets={loaderData.sheets} />
+      </Box>
     </Page>
   );
 }

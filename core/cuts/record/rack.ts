@@ -5,15 +5,46 @@ import { sheetsAtSaw } from "./bench";
 import type { CutEvent } from "./events";
 import { samePlace } from "./pieces";
 
-/** A name for an offcut that nothing on the rack has: `R1`, `R2`, … */
+/** A name for an offcut that nothing on the rack has, and no log speaks of: `R1`, `R2`, … */
 export function freeRackName(stock: Stock, log: readonly LogEntry[]): string {
   const taken = new Set([
     ...stock.offcuts.map((o) => o.id),
-    ...log.flatMap(({ event }) => (event.kind === "piece-racked" ? [event.offcut] : [])),
+    ...log.flatMap(({ event }) => {
+      if (event.kind === "piece-racked") return [event.offcut];
+      return event.kind === "sheet-laid" && event.sheet.stock.rack ? [event.sheet.stock.id] : [];
+    }),
   ]);
   let n = 1;
   while (taken.has(`R${n}`)) n++;
   return `R${n}`;
+}
+
+/** The most offcuts a rack takes: more are hardly an own rack, and each is a sheet of its own to the nesting. */
+export const MOST_OFFCUTS = 300;
+
+/**
+ * The rack with more offcuts put on it by hand, each with a name of its own.
+ * @param sizes of offcuts as they lie there, edges good, and how many of each
+ * @param logs of all builds: what they speak of keeps its name
+ * @returns the stock, or why nothing was put on it
+ */
+export function putOnRack(
+  stock: Stock,
+  sizes: readonly { material: string; widthMm: number; heightMm: number; qty: number; from: string }[],
+  logs: readonly LogEntry[],
+): Result<Stock> {
+  const more = sizes.reduce((sum, s) => sum + s.qty, 0);
+  if (stock.offcuts.length + more > MOST_OFFCUTS)
+    return fail(
+      `The rack takes ${MOST_OFFCUTS} offcuts; with these there would be ${stock.offcuts.length + more}. Nothing was put on it. Leave small ones out.`,
+    );
+  let after = stock;
+  for (const { qty, material, widthMm, heightMm, from } of sizes)
+    for (let n = 0; n < qty; n++) {
+      const id = freeRackName(after, logs);
+      after = { ...after, offcuts: [...after.offcuts, { id, material, widthMm, heightMm, from }] };
+    }
+  return ok(after);
 }
 
 /** Whether a sheet is at the saw. One that is only pinned is still where it was. */

@@ -9,7 +9,7 @@ import { nest } from "../nest/nest";
 import { sawOrder } from "../saw/sawOrder";
 import { sheetsAtSaw } from "./bench";
 import { piecesAfter, trimmed } from "./pieces";
-import { freeRackName, stockAfter } from "./rack";
+import { freeRackName, MOST_OFFCUTS, putOnRack, stockAfter } from "./rack";
 import { layUp, pinnedOf, type SawSheet } from "./sawSheet";
 
 const FIRST = "pvc-foam-10/1";
@@ -206,6 +206,25 @@ describe("the rack", () => {
       ok: false,
       message: expect.stringContaining("has left the rack"),
     });
+  });
+});
+
+describe("offcuts put on the rack by hand", () => {
+  const size = (qty: number) => ({ material: "pvc-foam-10", widthMm: 500, heightMm: 300, qty, from: "a lid" });
+  it("each have a name of their own, none that a log speaks of", () => {
+    const cut = { id: "a", at: "2026-01-01T10:00:00Z" };
+    const racked = { kind: "piece-racked" as const, sheet: FIRST, x: 0, y: 0, offcut: "R2" };
+    const after = putOnRack(emptyStock(), [size(2), size(1)], [{ ...cut, event: racked }]);
+    expect(after.ok && after.value.offcuts.map((o) => o.id)).toEqual(["R1", "R3", "R4"]);
+    expect(after.ok && after.value.offcuts[0]).toEqual({
+      ...{ id: "R1", material: "pvc-foam-10", widthMm: 500, heightMm: 300, from: "a lid" },
+    });
+  });
+  it("are refused whole where the rack takes no more", () => {
+    const full = putOnRack(emptyStock(), [size(MOST_OFFCUTS)], []);
+    expect(full.ok && full.value.offcuts).toHaveLength(MOST_OFFCUTS);
+    const over = full.ok && putOnRack(full.value, [size(1)], []);
+    expect(over).toMatchObject({ ok: false, message: expect.stringContaining("Nothing was put on it") });
   });
 });
 
