@@ -14,6 +14,7 @@ import { DirectoryTaken, lockDirectory } from "./lock";
 import { addToLog, NEW_OFFCUT, readLog } from "./log";
 import { readNestings, writeNesting } from "./nestings";
 import { type OpenDatabase, openDirectory } from "./open";
+import { dropOffcut, putOffcuts } from "./rack";
 import { TEMPLATE } from "./testing/template";
 import {
   readBook,
@@ -223,8 +224,14 @@ describe("the log", () => {
       ok: false,
       message: expect.stringContaining("has left the rack"),
     });
+    // What comes by hand meanwhile gets no name that may come back.
+    const lid = { material: "pvc-foam-10", widthMm: 500, heightMm: 300, qty: 2, from: "a lid" };
+    expect(await putOffcuts(open.db, [lid])).toEqual({ ok: true, value: 2 });
     await add(other, "g", { kind: "taken-back", entry: "d" });
-    expect((await readStock(open.db)).offcuts.map((o) => o.id)).toEqual(["R1"]);
+    expect((await readStock(open.db)).offcuts.map((o) => o.id)).toEqual(["R2", "R3", "R1"]);
+    await dropOffcut(open.db, "R2");
+    await dropOffcut(open.db, "R2");
+    expect((await readStock(open.db)).offcuts.map((o) => o.id)).toEqual(["R3", "R1"]);
     await writeStock(open.db, demoStock);
   });
 

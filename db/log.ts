@@ -18,6 +18,15 @@ export async function readLog(db: Database, buildId: string): Promise<LogEntry[]
   return rows.filter((row) => v.is(LogEntrySchema, row));
 }
 
+/** The logs of all builds, one after the other: what an offcut was called in any of them it is not to be called again. */
+export async function readAllLogs(db: Database): Promise<LogEntry[]> {
+  const rows = await db
+    .select({ id: events.id, at: events.at, event: events.event })
+    .from(events)
+    .orderBy(asc(events.seq));
+  return rows.filter((row) => v.is(LogEntrySchema, row));
+}
+
 /** Brings a log in with the build it belongs to; the rack here is left as it is. */
 export async function bringLog(db: Database, buildId: string, log: readonly LogEntry[]): Promise<void> {
   for (const entry of log) await db.insert(events).values({ buildId, ...entry });
@@ -43,7 +52,7 @@ export async function addToLog(db: Database, buildId: string, entry: LogEntry): 
     const [log, stock] = await Promise.all([readLog(tx, buildId), readStock(tx)]);
     const event =
       entry.event.kind === "piece-racked" && entry.event.offcut === NEW_OFFCUT
-        ? { ...entry.event, offcut: freeRackName(stock, log) }
+        ? { ...entry.event, offcut: freeRackName(stock, await readAllLogs(tx)) }
         : entry.event;
     const after = isCutEvent(event) ? stockAfter(stock, log, event, build.name) : ok(stock);
     if (!after.ok) return after;

@@ -1,26 +1,24 @@
 import { data } from "react-router";
-import { putOnRack } from "#core/cuts/record/rack";
 import { materialsOf } from "#core/materials/find";
 import { parseMeasure } from "#core/units/guess";
-import { listBuilds } from "#db/builds";
-import { readLog } from "#db/log";
 import { openDatabase } from "#db/open";
-import { readBook, readStock, writeStock } from "#db/workshop";
+import { dropOffcut, putOffcuts } from "#db/rack";
+import { readBook } from "#db/workshop";
 import { type RowError, readOddParts } from "#files/oddCsv";
 import { readOddDxf } from "#files/oddDxf";
+import { UPLOAD_LIMIT_BYTES } from "../body.server";
 import type { Route } from "./+types/rack";
 
-const MOST_CHARACTERS = 2_000_000;
 /** Sides of an offcut, mm. */
 const SIDES = { least: 1, most: 10_000 };
 
-/** What came of it: how many were put on the rack or taken off it, what was wrong, and with which rows. */
+/** What came of it: how many were put on the rack, what was wrong, and with which rows. */
 export interface RackAnswer {
   put: number;
   message: string | null;
   errors: RowError[];
 }
-type Offcut = Parameters<typeof putOnRack>[1][number];
+type Offcut = Parameters<typeof putOffcuts>[1][number];
 
 /** One offcut as it was typed, or what is wrong with it. */
 function readTyped(text: (name: string) => string): Offcut | string {
@@ -42,13 +40,12 @@ export async function action({ request }: Route.ActionArgs) {
   const text = (name: string) => String(form.get(name) ?? "").trim();
   const refuse = (message: string) => data<RackAnswer>({ put: 0, message, errors: [] }, { status: 400 });
   const { db } = await openDatabase();
-  const [stock, book] = await Promise.all([readStock(db), readBook(db)]);
   const drop = text("drop");
   if (drop) {
-    await writeStock(db, { ...stock, offcuts: stock.offcuts.filter((o) => o.id !== drop) });
+    await dropOffcut(db, drop);
     return data<RackAnswer>({ put: 0, message: null, errors: [] });
   }
-  const materials = materialsOf(book, "sheet");
+  const materials = materialsOf(await readBook(db), "sheet");
   const material = text("material");
   if (!materials.some((m) => m.id === material))
     return refuse("The book has no such sheet. Nothing was put on the rack.");
@@ -57,7 +54,7 @@ export async function action({ request }: Route.ActionArgs) {
   let sizes: Offcut[];
   const list = form.get("list");
   if (typeof list === "string") {
-    if (list.length > MOST_CHARACTERS) return refuse("This list is larger than 2 MB. Nothing was put on the rack.");
+    if (list.length > UPLOAD_LIMIT_BYTES) return refuse("This list is larger than 2 MB. Nothing was put on the rack.");
     const file = text("file");
     const read = file.toLowerCase().endsWith(".dxf")
       ? readOddDxf(list, { material, taken: [] })
@@ -72,10 +69,6 @@ export async function action({ request }: Route.ActionArgs) {
     if (typeof typed === "string") return refuse(`${typed} Nothing was put on the rack.`);
     sizes = [typed];
   }
-  const builds = await listBuilds(db);
-  const logs = await Promise.all(builds.map(({ id }) => readLog(db, id)));
-  const after = putOnRack(stock, sizes, logs.flat());
-  if (!after.ok) return refuse(after.message);
-  await writeStock(db, after.value);
-  return data<RackAnswer>({ put: after.value.offcuts.length - stock.offcuts.length, message: null, errors });
+  const put = await putOffcuts(db, sizes);
+  return put.ok ? data<RackAnswer>({ put: put.value, message: null, errors }) : refuse(put.message);
 }

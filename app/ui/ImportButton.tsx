@@ -1,16 +1,14 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { useNavigate } from "react-router";
-import { QuietButton } from "./QuietButton";
+import { FileButton } from "./FileButton";
 
 /** Brings in a build file; what is wrong with one is said here. */
 export function ImportButton() {
-  const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const [message, setMessage] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const send = async (file: File | undefined) => {
-    if (!file) return;
+  const send = async (file: File) => {
     setBusy(true);
     setMessage(null);
     try {
@@ -26,22 +24,17 @@ export function ImportButton() {
       setMessage("The server does not answer. Nothing was changed; try again.");
     } finally {
       setBusy(false);
-      if (input.current) input.current.value = "";
     }
   };
   return (
     <Box>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Build file"
+        words="Bring in a build file"
         accept=".json,application/json"
-        hidden
-        aria-label="Build file"
-        onChange={(e) => send(e.target.files?.[0])}
+        loading={busy}
+        onFile={send}
       />
-      <QuietButton loading={busy} onClick={() => input.current?.click()}>
-        Bring in a build file
-      </QuietButton>
       {message && (
         <Text role="alert" color="stop" fontSize="sm" mt="2" maxW="34rem">
           {message}

@@ -1,16 +1,16 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
-import { useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Stock } from "#core/buying/stock";
 import type { RackAnswer } from "../routes/rack";
+import { FileButton } from "./FileButton";
 import { Select } from "./fields";
 import { Fields, Panel } from "./Panel";
 import { QuietButton } from "./QuietButton";
+import { RowErrors } from "./RowErrors";
 import { TextField } from "./TextField";
 
 const EMPTY = { length: "", width: "", from: "" };
-/** Rows of a list that are named when they could not be read. */
-const SHOWN = 12;
 const mm = (value: number) => String(Math.round(value * 10) / 10);
 
 /** The offcuts on the rack: every build is cut from them first. Put on by hand or from a list, and taken off. */
@@ -24,16 +24,15 @@ export function Rack({
   const fetcher = useFetcher<RackAnswer>();
   const [typed, setTyped] = useState(EMPTY);
   const [material, setMaterial] = useState(sheets[0]?.id ?? "");
-  const file = useRef<HTMLInputElement>(null);
   const send = (fields: Record<string, string>) => fetcher.submit(fields, { method: "post", action: "/rack" });
   const name = (id: string) => sheets.find((s) => s.id === id)?.name ?? id;
   const answer = fetcher.state === "idle" ? fetcher.data : undefined;
+  // What was put on the rack is not to be put there twice by a second press.
+  useEffect(() => {
+    if (fetcher.data?.put) setTyped(EMPTY);
+  }, [fetcher.data]);
 
-  const bringIn = async (chosen: File | undefined) => {
-    if (!chosen) return;
-    await send({ material, file: chosen.name, list: await chosen.text() });
-    if (file.current) file.current.value = "";
-  };
+  const bringIn = async (chosen: File) => send({ material, file: chosen.name, list: await chosen.text() });
 
   return (
     <Panel title="The rack">
@@ -76,17 +75,13 @@ export function Rack({
         <QuietButton size="xs" onClick={() => send({ material, ...typed })}>
           Put it on the rack
         </QuietButton>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
+          size="xs"
+          label="List of offcuts, CSV or DXF"
+          words="Bring in a list, CSV or DXF"
           accept=".csv,.dxf,text/csv"
-          hidden
-          aria-label="List of offcuts, CSV or DXF"
-          onChange={(e) => bringIn(e.target.files?.[0])}
+          onFile={bringIn}
         />
-        <QuietButton size="xs" onClick={() => file.current?.click()}>
-          Bring in a list, CSV or DXF
-        </QuietButton>
         <Text fontSize="xs" color="muted">
           A bare number is millimetres; 24 3/8" is read too. CSV with part, length, width, quantity, material; or
           rectangles of a drawing
@@ -97,15 +92,10 @@ export function Rack({
           {answer.message ?? `${answer.put} put on the rack.`}
         </Text>
       )}
-      {answer && answer.errors.length > 0 && (
-        <Box role="alert" mt="2" fontSize="sm" color="stop">
-          {answer.errors.slice(0, SHOWN).map((e) => (
-            <Text key={`${e.line} ${e.message}`}>{e.line > 1 ? `Line ${e.line}: ${e.message}` : e.message}</Text>
-          ))}
-          {answer.errors.length > SHOWN && <Text>{`and ${answer.errors.length - SHOWN} more rows`}</Text>}
-          <Text color="muted">What could be read was put on the rack.</Text>
-        </Box>
-      )}
+      <RowErrors
+        errors={answer?.errors ?? []}
+        rest={answer?.put ? "What could be read was put on the rack." : "Nothing was put on the rack."}
+      />
     </Panel>
   );
 }

@@ -1,14 +1,16 @@
-import { Box, Checkbox, Flex, Text } from "@chakra-ui/react";
-import { useRef, useState } from "react";
+import { Checkbox, Flex, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import type { OddPart } from "#core/design/schema";
 import { chosenVariant } from "#core/design/variant";
 import { materialsOf } from "#core/materials/find";
 import { parseMeasure } from "#core/units/guess";
 import { type RowError, readOddParts } from "#files/oddCsv";
 import { useBuild, useUnits } from "../../state/context";
+import { FileButton } from "../../ui/FileButton";
 import { Select } from "../../ui/fields";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
+import { RowErrors } from "../../ui/RowErrors";
 import { TextField } from "../../ui/TextField";
 
 const EMPTY = { label: "", length: "", width: "", qty: "1", grain: false };
@@ -23,7 +25,6 @@ export function OddParts() {
   const [typed, setTyped] = useState(EMPTY);
   const [message, setMessage] = useState<string | null>(null);
   const [errors, setErrors] = useState<RowError[]>([]);
-  const file = useRef<HTMLInputElement>(null);
   const taken = variant.oddParts.map((o) => o.id);
 
   const add = (parts: OddPart[]) => {
@@ -56,15 +57,13 @@ export function OddParts() {
     };
     if (add([part])) setTyped(EMPTY);
   };
-  const bringIn = async (chosen: File | undefined) => {
-    if (!chosen) return;
+  const bringIn = async (chosen: File) => {
     const text = await chosen.text();
     const read = chosen.name.toLowerCase().endsWith(".dxf")
       ? (await import("#files/oddDxf")).readOddDxf(text, { material, taken })
       : readOddParts(text, { unit: units.unit, materials: sheets, material, taken });
     setErrors(read.errors);
     if (read.parts.length > 0) add(read.parts);
-    if (file.current) file.current.value = "";
   };
   const drop = (id: string) =>
     api.commit((draft) => {
@@ -120,17 +119,13 @@ export function OddParts() {
         <QuietButton size="xs" onClick={addTyped}>
           Add the part
         </QuietButton>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
+          size="xs"
+          label="Parts list, CSV or DXF"
+          words="Bring in a list, CSV or DXF"
           accept=".csv,.dxf,text/csv"
-          hidden
-          aria-label="Parts list, CSV or DXF"
-          onChange={(e) => bringIn(e.target.files?.[0])}
+          onFile={bringIn}
         />
-        <QuietButton size="xs" onClick={() => file.current?.click()}>
-          Bring in a list, CSV or DXF
-        </QuietButton>
         <Text fontSize="xs" color="muted">
           CSV with part, length, width, quantity, material, grain; or rectangles of a drawing
         </Text>
@@ -140,15 +135,7 @@ export function OddParts() {
           {message}
         </Text>
       )}
-      {errors.length > 0 && (
-        <Box role="alert" mt="2" fontSize="sm" color="stop">
-          {errors.slice(0, 12).map((e) => (
-            <Text key={`${e.line} ${e.message}`}>{e.line > 1 ? `Line ${e.line}: ${e.message}` : e.message}</Text>
-          ))}
-          {errors.length > 12 && <Text>{`and ${errors.length - 12} more rows`}</Text>}
-          <Text color="muted">What could be read was taken.</Text>
-        </Box>
-      )}
+      <RowErrors errors={errors} rest="What could be read was taken." />
     </Panel>
   );
 }

@@ -80,6 +80,10 @@ function wantedOf(root: Node, left: readonly number[], of: (kind: number) => num
 
 const openOf = (left: readonly number[]): number => left.reduce((sum, n) => sum + (n > 0 ? 1 : 0), 0);
 
+/** The most that fractions of patterns may come to where whole sheets are to cost less than a limit. */
+export const mostUnder = (below: number, stocks: readonly Stock[]): number =>
+  below - Math.min(...stocks.filter((s) => s.price > 0).map((s) => s.price)) + ROUNDING;
+
 /** What the sheets cost and the rest will, parts of sheets allowed. */
 const promised = ({ cost, standing }: Reached): number => cost + standing.value;
 
@@ -96,7 +100,7 @@ export function dive(
   random: () => number,
   goOn: () => boolean,
 ): Layout & { cost: number } {
-  const limit = below - Math.min(...stocks.filter((s) => s.price > 0).map((s) => s.price)) + ROUNDING;
+  const limit = mostUnder(below, stocks);
   const affordable = ({ cost, used }: Pick<Reached, "cost" | "used">, stock: number) =>
     cost + stocks[stock]!.price < below - 1e-9 && used[stock]! < stocks[stock]!.count;
 

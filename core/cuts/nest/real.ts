@@ -1,6 +1,6 @@
 import { BoundedFinder } from "./bounded";
 import { CountedFinder } from "./counted";
-import { dive, type Gathered } from "./dive";
+import { dive, type Gathered, mostUnder } from "./dive";
 import type { Grid } from "./grid";
 import { givenBy, type Pattern, PatternMaster, sheetOf } from "./patternMaster";
 import type { Layout } from "./search";
@@ -32,7 +32,6 @@ export class RealPatterns {
   private counted: CountedFinder | undefined;
   private readonly master: PatternMaster;
   private readonly dearest: number;
-  private readonly cheapest: number;
 
   /**
    * @param kinds parts, µm with kerf
@@ -53,7 +52,6 @@ export class RealPatterns {
     this.finder = new BoundedFinder(grid);
     this.master = new PatternMaster(counts, stocks);
     this.dearest = Math.max(...stocks.map((s) => s.price));
-    this.cheapest = Math.min(...stocks.filter((s) => s.price > 0).map((s) => s.price));
     for (const { stock, root } of first) this.master.take(stock, root);
   }
 
@@ -126,7 +124,7 @@ export class RealPatterns {
 
   /** Whether sheets that cost less than a limit could do, parts of sheets allowed. */
   promises(below: number): boolean {
-    return this.value <= below - this.cheapest + 1e-6;
+    return this.value <= mostUnder(below, this.stocks);
   }
 
   /** A layout from the patterns; see {@link dive}. */
