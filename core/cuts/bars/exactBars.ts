@@ -19,7 +19,7 @@ const LAST_SHARE = 1024;
  * The go after which patterns are asked for. Where bars take few pieces there are few patterns, which say much; where
  * bars of one kind have nothing to spare patterns take long and say no more than their length.
  */
-const RELAX_AFTER = { few: 2, many: 4, tight: 8 } as const;
+const RELAX_AFTER = { few: 2, many: 1, tight: 8 } as const;
 /** Pieces to a bar that are few. */
 const FEW = 3;
 /** Rounds of column generation for that, and goes from one cutting tried of patterns to the next. */

@@ -1,10 +1,11 @@
 import { completeBars } from "./completion";
 import type { BarSolution } from "./format";
 import type { BarMix } from "./mixes";
+import { ShortFirst } from "./shortFirst";
 import { TightPacking } from "./slack";
 import type { Units } from "./units";
 
-/** What is tried of either way at the first go. */
+/** What is tried of the last two ways at the first go; of the first, one draw. */
 const TRIES = 400;
 const LOOKS = 300;
 /** Tries after which bars are filled from nothing again: by then others do it sooner. */
@@ -13,8 +14,8 @@ const ENOUGH = 3000;
 const TIGHT = 0.0001;
 
 /**
- * Puts the pieces into just these bars, by turns: fills a few anew again and again, and goes through the fillings of one
- * after another. Goes on where it left off.
+ * Puts the pieces into just these bars, by turns: fills short bars first and then the long ones, fills a few anew again and
+ * again, and goes through the fillings of one after another. Goes on where it left off.
  */
 export class MixFilling {
   /** Whether the bars have hardly anything to spare for the pieces. */
@@ -24,6 +25,7 @@ export class MixFilling {
   private readonly lengths: number[];
   private readonly kinds: number[];
   private readonly capacities: number[];
+  private shortFirst: ShortFirst | undefined;
   private packing: TightPacking | undefined;
   private tried = 0;
 
@@ -50,6 +52,9 @@ export class MixFilling {
    */
   go(share: number, goOn: () => boolean): BarSolution["bars"] | undefined {
     const { lengths, capacities, random } = this;
+    this.shortFirst ??= new ShortFirst(lengths, capacities, random);
+    const drawn = this.shortFirst.go(share, goOn);
+    if (drawn) return this.solution(drawn);
     if (!this.tight) {
       for (let left = share * TRIES; left > 0 && goOn(); ) {
         this.packing ??= new TightPacking(lengths, capacities, random);
