@@ -5,9 +5,10 @@ import { ShortFirst } from "./shortFirst";
 import { TightPacking } from "./slack";
 import type { Units } from "./units";
 
-/** What is tried of the last two ways at the first go; of the first, one draw. */
-const TRIES = 400;
-const LOOKS = 300;
+/** Draws of short bars at the first go. */
+const DRAWS = 2;
+/** What is tried of the two other ways: less where short bars can be drawn, which leads on sooner. */
+const OTHERWISE = { alone: { tries: 400, looks: 300 }, beside: { tries: 200, looks: 50 } } as const;
 /** Tries after which bars are filled from nothing again: by then others do it sooner. */
 const ENOUGH = 3000;
 /** Of bars with less than this share to spare, a few filled anew hardly ever take what is left over. */
@@ -53,19 +54,21 @@ export class MixFilling {
   go(share: number, goOn: () => boolean): BarSolution["bars"] | undefined {
     const { lengths, capacities, random } = this;
     this.shortFirst ??= new ShortFirst(lengths, capacities, random);
-    const drawn = this.shortFirst.go(share, goOn);
+    const { shortFirst } = this;
+    const { tries, looks: most } = shortFirst.applies ? OTHERWISE.beside : OTHERWISE.alone;
+    const drawn = shortFirst.go(share * DRAWS, goOn);
     if (drawn) return this.solution(drawn);
     if (!this.tight) {
-      for (let left = share * TRIES; left > 0 && goOn(); ) {
+      for (let left = share * tries; left > 0 && goOn(); ) {
         this.packing ??= new TightPacking(lengths, capacities, random);
         const now = Math.min(left, ENOUGH - this.tried);
-        if (this.packing.go((tries) => tries < now && goOn())) return this.solution(this.packing.bars);
+        if (this.packing.go((done) => done < now && goOn())) return this.solution(this.packing.bars);
         left -= now;
         this.tried = (this.tried + now) % ENOUGH;
         if (this.tried === 0) this.packing = undefined;
       }
     }
-    const found = completeBars(lengths, capacities, random, (looks) => looks < share * LOOKS && goOn());
+    const found = completeBars(lengths, capacities, random, (looks) => looks < share * most && goOn());
     return found && this.solution(found);
   }
 

@@ -53,6 +53,11 @@ export class ShortFirst {
     this.short = this.listed(bars.filter((bar) => capacities[bar]! <= limit));
   }
 
+  /** Whether there are short bars and long ones, and what fills the short ones is listed. */
+  get applies(): boolean {
+    return this.long.length > 0 && this.short !== undefined && this.short.length > 0;
+  }
+
   /**
    * @param draws of the short bars' fillings
    * @param goOn false gives up
@@ -60,7 +65,7 @@ export class ShortFirst {
    */
   go(draws: number, goOn: () => boolean): number[][] | undefined {
     const { lengths, capacities, long, order, random } = this;
-    for (let n = 0; n < draws && goOn(); n++) {
+    for (let n = 0; n < draws && this.applies && goOn(); n++) {
       const drawn = this.draw();
       if (!drawn) continue;
       const used = new Set([...drawn.values()].flat());
@@ -86,7 +91,7 @@ export class ShortFirst {
   /** A filling for each short bar, none with a piece of another; undefined where one finds none. */
   private draw(): Map<number, number[]> | undefined {
     const { short, capacities, spare, random } = this;
-    if (!short || short.length === 0) return undefined;
+    if (!short) return undefined;
     const drawn = new Map<number, number[]>();
     const used = new Set<number>();
     let left = spare;
