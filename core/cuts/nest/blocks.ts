@@ -11,6 +11,8 @@ export interface Block {
   axis: "x" | "y";
   a: Block | null;
   b: Block | null;
+  /** Whether the second lies the other way. */
+  isTurned: boolean;
 }
 
 export const blockOf = ({ w, h, area, rotate }: Kind, kind: number): Block => ({
@@ -22,30 +24,28 @@ export const blockOf = ({ w, h, area, rotate }: Kind, kind: number): Block => ({
   axis: "x",
   a: null,
   b: null,
+  isTurned: false,
 });
 
-/** A block lying the other way. */
-function turn(block: Block): Block {
+const otherAxis = { x: "y", y: "x" } as const;
+
+const join = (a: Block, b: Block, isTurned: boolean, axis: "x" | "y"): Block => {
+  const w = isTurned ? b.h : b.w;
+  const h = isTurned ? b.w : b.h;
   return {
-    ...block,
-    w: block.h,
-    h: block.w,
-    axis: block.axis === "x" ? "y" : "x",
-    a: block.a && turn(block.a),
-    b: block.b && turn(block.b),
+    w: axis === "x" ? a.w + w : Math.max(a.w, w),
+    h: axis === "x" ? Math.max(a.h, h) : a.h + h,
+    area: a.area + b.area,
+    rotate: a.rotate && b.rotate,
+    kind: -1,
+    axis,
+    a,
+    b,
+    isTurned,
   };
-}
+};
 
-const join = (a: Block, b: Block, axis: "x" | "y"): Block => ({
-  w: axis === "x" ? a.w + b.w : Math.max(a.w, b.w),
-  h: axis === "x" ? Math.max(a.h, b.h) : a.h + b.h,
-  area: a.area + b.area,
-  rotate: a.rotate && b.rotate,
-  kind: -1,
-  axis,
-  a,
-  b,
-});
+const AXES = ["x", "y"] as const;
 
 /**
  * Puts blocks together in twos, each with the one it wastes least with, while no join wastes more than a share. Reaches
@@ -59,41 +59,43 @@ export function merge(blocks: Block[], w: number, h: number, waste: number, rand
   while (blocks.length > 1) {
     const at = Math.floor(random() * blocks.length);
     const one = blocks[at]!;
-    let best: { partner: number; turned: boolean; axis: "x" | "y" } | undefined;
+    let partner = -1;
+    let turned = false;
+    let axis: "x" | "y" = "x";
     let least = waste;
     for (let i = 0; i < blocks.length; i++) {
       if (i === at) continue;
       const other = blocks[i]!;
-      for (let t = 0; t < (other.rotate && other.w !== other.h ? 2 : 1); t++) {
-        const [ow, oh] = t === 0 ? [other.w, other.h] : [other.h, other.w];
-        const area = one.area + other.area;
-        const [bw, bh] = [one.w + ow, Math.max(one.h, oh)];
-        if (bw <= w && bh <= h) {
-          const lost = 1 - area / (bw * bh) + 0.3 * waste * random();
-          if (lost < least) {
-            least = lost;
-            best = { partner: i, turned: t === 1, axis: "x" };
-          }
-        }
-        const [sw, sh] = [Math.max(one.w, ow), one.h + oh];
-        if (sw <= w && sh <= h) {
-          const lost = 1 - area / (sw * sh) + 0.3 * waste * random();
-          if (lost < least) {
-            least = lost;
-            best = { partner: i, turned: t === 1, axis: "y" };
-          }
+      const area = one.area + other.area;
+      for (let turns = other.rotate && other.w !== other.h ? 2 : 1; turns > 0; turns--) {
+        const isTurned = turns === 2;
+        const otherW = isTurned ? other.h : other.w;
+        const otherH = isTurned ? other.w : other.h;
+        for (const along of AXES) {
+          const joinW = along === "x" ? one.w + otherW : Math.max(one.w, otherW);
+          const joinH = along === "x" ? Math.max(one.h, otherH) : one.h + otherH;
+          if (joinW > w || joinH > h) continue;
+          const lost = 1 - area / (joinW * joinH);
+          // Chance only where it can matter: most joins lose too much as they are.
+          if (lost >= least) continue;
+          const ranked = lost + 0.3 * waste * random();
+          if (ranked >= least) continue;
+          least = ranked;
+          partner = i;
+          turned = isTurned;
+          axis = along;
         }
       }
     }
-    if (!best) {
+    if (partner < 0) {
       done.push(one);
       blocks[at] = blocks[blocks.length - 1]!;
       blocks.pop();
       continue;
     }
-    const other = blocks[best.partner]!;
-    blocks[at] = join(one, best.turned ? turn(other) : other, best.axis);
-    blocks[best.partner] = blocks[blocks.length - 1]!;
+    const other = blocks[partner]!;
+    blocks[at] = join(one, other, turned, axis);
+    blocks[partner] = blocks[blocks.length - 1]!;
     blocks.pop();
   }
   return [...done, ...blocks];
@@ -101,24 +103,33 @@ export function merge(blocks: Block[], w: number, h: number, waste: number, rand
 
 /** Lays a block out in a free leaf of its own size; what its joins leave over goes into the list. */
 export function layOut(node: Node, block: Block, turned: boolean, free: Node[], place: (kind: number) => void): void {
-  const it = turned ? turn(block) : block;
-  if (!it.a || !it.b) {
-    node.part = it.kind;
-    place(it.kind);
+  const { a, b } = block;
+  if (!a || !b) {
+    node.part = block.kind;
+    place(block.kind);
     return;
   }
-  cutNode(node, it.axis, it.axis === "x" ? it.a.w : it.a.h);
-  for (const [child, inner] of [
-    [node.first!, it.a],
-    [node.second!, it.b],
-  ] as const) {
-    let leaf = child;
-    const [across, size] = it.axis === "x" ? (["y", inner.h] as const) : (["x", inner.w] as const);
-    if ((across === "y" ? child.h : child.w) > size) {
-      cutNode(child, across, size);
-      free.push(child.second!);
-      leaf = child.first!;
-    }
-    layOut(leaf, inner, false, free, place);
+  const axis = turned ? otherAxis[block.axis] : block.axis;
+  cutNode(node, axis, (axis === "x") === turned ? a.h : a.w);
+  layOutIn(node.first!, a, turned, axis, free, place);
+  layOutIn(node.second!, b, turned !== block.isTurned, axis, free, place);
+}
+
+/** Lays a block out in a leaf that may be larger than it across the axis of the cut it came of. */
+function layOutIn(
+  leaf: Node,
+  block: Block,
+  turned: boolean,
+  axis: "x" | "y",
+  free: Node[],
+  place: (kind: number) => void,
+): void {
+  const size = (axis === "x") === turned ? block.w : block.h;
+  if ((axis === "x" ? leaf.h : leaf.w) <= size) {
+    layOut(leaf, block, turned, free, place);
+    return;
   }
+  cutNode(leaf, otherAxis[axis], size);
+  free.push(leaf.second!);
+  layOut(leaf.first!, block, turned, free, place);
 }

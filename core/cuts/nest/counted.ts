@@ -40,6 +40,8 @@ export class CountedFinder {
   private fields: Fields;
   private sum = new Int32Array(1);
   private values: ArrayLike<number> = [];
+  /** What a cutting of the block under way must be worth more than: what is asked, or one that uses nothing counted. */
+  private floor = 0;
 
   /**
    * @param grid to reckon on; where its steps only bound, so does what is found
@@ -76,8 +78,9 @@ export class CountedFinder {
     this.plain.fill(values);
     let worth = (cell: number) => this.plain.worth[cell]!;
     let some = (stock: number, least: number) => this.plain.patterns(stock, least + ROUNDING, MOST_READ);
-    // What was counted for other values is likely to be used too often for these as well.
-    for (let more = this.counted; goOn(); ) {
+    // Begun anew with nothing counted: few kinds tell which blocks matter, before more of them make the table long.
+    this.count([]);
+    for (let more: number[] = []; goOn(); ) {
       if (more.length > 0) {
         this.lookAround(asked, worth);
         if (this.rows === 0) return [];
@@ -96,11 +99,15 @@ export class CountedFinder {
       });
       if (found.length > 0 || tooMany.size === 0) return found;
       more = [...tooMany];
-      this.counted = [...this.counted, ...more];
-      this.fields = fieldsFor(this.counts, this.counted);
-      this.sum = new Int32Array(this.fields.words);
+      this.count([...this.counted, ...more]);
     }
     return undefined;
+  }
+
+  private count(kinds: number[]): void {
+    this.counted = kinds;
+    this.fields = fieldsFor(this.counts, kinds);
+    this.sum = new Int32Array(this.fields.words);
   }
 
   /** Finds which blocks can lie in a cutting worth more than asked, by what they are worth at most and what is around them. */
@@ -152,6 +159,7 @@ export class CountedFinder {
     const { word, one } = this.fields;
     const cuttings: Cutting[][] = Array.from({ length: this.rows }, () => []);
     this.cuttings = cuttings;
+    const top = new Float64Array(this.rows).fill(Number.NEGATIVE_INFINITY);
     let pairs = 0;
     for (let p = 1; p < m; p++) {
       if (pairs > MOST_PAIRS || !goOn()) return false;
@@ -159,52 +167,46 @@ export class CountedFinder {
         const cell = p * n + q;
         if (row[cell]! < 0) continue;
         const here = cuttings[row[cell]!]!;
-        /** What a cutting of this block must be worth more than. */
-        const least = ROUNDING - around[cell]!;
+        this.floor = ROUNDING - around[cell]!;
         for (const entry of this.parts.get(cell) ?? []) {
-          if (values[entry.kind]! <= least) continue;
+          if (values[entry.kind]! <= this.floor) continue;
           sum.fill(0);
           if (word[entry.kind]! >= 0) sum[word[entry.kind]!] = one[entry.kind]!;
           if (this.isNew(here, values[entry.kind]!)) this.put(here, values[entry.kind]!, { entry });
         }
         for (const smaller of [row[cell - n]!, row[cell - 1]!])
           for (const cutting of cuttings[smaller] ?? []) {
-            if (cutting.worth <= least) break;
+            if (cutting.worth <= this.floor) break;
             sum.set(cutting.used);
             if (this.isNew(here, cutting.worth)) this.put(here, cutting.worth, cutting.from);
           }
         for (let a = 1; a < p && 2 * widths[a]! <= widths[p]!; a++) {
           const [ones, others] = [row[a * n + q]!, row[floorW[widths[p]! - widths[a]!]! * n + q]!];
-          if (ones >= 0 && others >= 0) pairs += this.join(here, cuttings[ones]!, cuttings[others]!, least, "x", a);
+          if (ones < 0 || others < 0 || top[ones]! + top[others]! <= this.floor) continue;
+          pairs += this.join(here, cuttings[ones]!, cuttings[others]!, "x", a);
         }
         for (let b = 1; b < q && 2 * heights[b]! <= heights[q]!; b++) {
           const [ones, others] = [row[p * n + b]!, row[p * n + floorH[heights[q]! - heights[b]!]!]!];
-          if (ones >= 0 && others >= 0) pairs += this.join(here, cuttings[ones]!, cuttings[others]!, least, "y", b);
+          if (ones < 0 || others < 0 || top[ones]! + top[others]! <= this.floor) continue;
+          pairs += this.join(here, cuttings[ones]!, cuttings[others]!, "y", b);
         }
+        if (here.length > 0) top[row[cell]!] = here[0]!.worth;
       }
     }
     return true;
   }
 
   /** Takes up what the cuttings of two blocks come to side by side, where that is worth enough; answers how many were tried. */
-  private join(
-    here: Cutting[],
-    ones: Cutting[],
-    others: Cutting[],
-    least: number,
-    axis: "x" | "y",
-    index: number,
-  ): number {
+  private join(here: Cutting[], ones: Cutting[], others: Cutting[], axis: "x" | "y", index: number): number {
     const { sum } = this;
     const { words } = this.fields;
     let tried = 0;
-    if (ones.length === 0 || others.length === 0) return 0;
     const most = others[0]!.worth;
     for (const first of ones) {
-      if (first.worth + most <= least) break;
+      if (first.worth + most <= this.floor) break;
       for (const second of others) {
         const worth = first.worth + second.worth;
-        if (worth <= least) break;
+        if (worth <= this.floor) break;
         tried++;
         if (!together(this.fields, first.used, 0, second.used, 0)) continue;
         for (let w = 0; w < words; w++) sum[w] = first.used[w]! + second.used[w]!;
@@ -232,6 +234,7 @@ export class CountedFinder {
     for (let k = i; k < here.length; k++) if (!isAsMuch(this.fields, here[k]!.used, sum)) here[to++] = here[k]!;
     here.length = to;
     here.splice(i, 0, { worth, used: sum.slice(), from });
+    if (sum.every((n) => n === 0)) this.floor = worth;
   }
 
   private rootOf(stock: number): number {

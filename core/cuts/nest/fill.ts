@@ -28,7 +28,7 @@ export const drawTaste = (random: () => number): Taste => ({
 });
 
 /** Joining looks at every two pieces: of more than this many a few are taken. */
-const MOST_JOINED = 24;
+const MOST_JOINED = 16;
 
 /** The smallest free rectangle, taken out of the list. */
 function takeSmallest(free: Node[]): Node {
@@ -46,6 +46,13 @@ function takeSmallest(free: Node[]): Node {
   free.pop();
   return node;
 }
+
+/** The kinds with some left that fit a node: the others never fit what it is cut into. */
+const fitting = ({ w, h }: Node, kinds: readonly Kind[], pool: Pool): number[] =>
+  openKinds(pool).filter((k) => {
+    const kind = kinds[k]!;
+    return (kind.w <= w && kind.h <= h) || (kind.rotate && kind.h <= w && kind.w <= h);
+  });
 
 /** What suits a free rectangle best by taste: its place in the list, and whether it lies turned; nothing where none fits. */
 function choose(
@@ -90,7 +97,7 @@ export function fillNode(node: Node, kinds: Kind[], pool: Pool, taste: Taste, ra
   let free = [node];
   if (taste.merge > 0) free = fillJoined(node, kinds, pool, taste, random);
   const { left } = pool;
-  const open = openKinds(pool);
+  const open = fitting(node, kinds, pool);
   const items = open.map((k) => kinds[k]!);
   while (free.length > 0 && open.length > 0) {
     const at = takeSmallest(free);
@@ -113,7 +120,7 @@ export function fillNode(node: Node, kinds: Kind[], pool: Pool, taste: Taste, ra
 /** Fills a leaf with parts joined beforehand; answers what is still free. */
 function fillJoined(node: Node, kinds: Kind[], pool: Pool, taste: Taste, random: () => number): Node[] {
   const pieces: Block[] = [];
-  for (const kind of openKinds(pool))
+  for (const kind of fitting(node, kinds, pool))
     for (let n = Math.min(pool.left[kind]!, 6); n > 0; n--) pieces.push(blockOf(kinds[kind]!, kind));
   while (pieces.length > MOST_JOINED) {
     pieces[Math.floor(random() * pieces.length)] = pieces[pieces.length - 1]!;

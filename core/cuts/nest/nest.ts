@@ -9,6 +9,7 @@ import { inMicrometres, type Problem } from "./problem";
 import { DEARER, RealPatterns } from "./real";
 import { Relaxation } from "./relax";
 import { anneal, copyLayout, HEAT, type Layout, onMix } from "./search";
+import { sheetBySheet } from "./sheetBySheet";
 import { type Costed, goOn, start } from "./start";
 
 /* How much is tried, found by trial on `npm run bench:nest`. */
@@ -21,11 +22,20 @@ const STEPS = { first: 1500, longer: 1.3, most: 80_000 } as const;
 const AIMS = 8;
 /** While the cost is not proved least, one round in this many goes to the offcut: fewer where exact patterns lead on. */
 const OFFCUT_EVERY = { exact: 20, rounded: 5 } as const;
+/** How far towards the bound a try at a cheaper answer reaches at most, and how that changes with success and failure. */
+const AMBITION = { most: 0.4, more: 1.2, less: 0.6 } as const;
 /** Tries at a larger offcut that may fail in a row before the answer is left as it is. */
 const OFFCUT_TRIES = 60;
 
-/** Rounds of the search before the bound is raised by column generation, and how much of it goes into one round. */
-const RELAX_AFTER = 1;
+/** Pieces from which a layout is made sheet after sheet too. */
+const MANY_PIECES = 120;
+
+/**
+ * Rounds of the search before the bound is raised by column generation, and how much of it goes into one round. With many
+ * kinds it takes long, and the area says as much.
+ */
+const RELAX_AFTER = { few: 1, many: 14 } as const;
+const MANY_KINDS = 100;
 const RELAX_ROUNDS = 30;
 /** Rounds in which patterns that can be cut are gathered. */
 const REAL_ROUNDS = 20;
@@ -87,7 +97,11 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   let failures = 0;
   /** How far the next offcut reaches towards all that is left: less after each failure. */
   let reach = 0.6;
+  /** Share of the way to the bound that the next try goes. */
+  let ambition: number = AMBITION.most;
   const kept = new Map<string, Layout>();
+
+  const relaxAfter = RELAX_AFTER[counts.length > MANY_KINDS ? "many" : "few"];
 
   const missing = () => best.pool.left.some((n) => n > 0);
   const stepsNow = () => Math.min(STEPS.most, STEPS.first * STEPS.longer ** rounds);
@@ -96,8 +110,12 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
     const area = poolArea(kinds, { left: counts });
     const mixes = missing() ? [] : mixesBelow(stocks, area, best.cost, bound.cost);
     if (mixes.length === 0) return false;
-    // The roomiest mixes first, but none is left untried for long.
-    const mix = mixes[Math.floor(random() ** 3 * Math.min(mixes.length, AIMS))]!;
+    // The roomiest mixes first, but none is left untried for long. Where there are many, those well below the best; less
+    // far below after each that was not reached.
+    const target = best.cost - ambition * (best.cost - bound.cost);
+    const within = mixes.filter(({ cost }) => cost <= target + 1e-9);
+    const aims = within.length > 0 ? within : mixes;
+    const mix = aims[Math.floor(random() ** 3 * Math.min(aims.length, AIMS))]!;
     const key = mix.sheets.join();
     const last = kept.get(key);
     const dived =
@@ -114,7 +132,23 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
       kept.clear();
       failures = 0;
       reach = 0.6;
-    } else if (!dived) kept.set(key, layout);
+      ambition = Math.min(AMBITION.most, ambition * AMBITION.more);
+    } else {
+      if (!dived) kept.set(key, layout);
+      ambition *= AMBITION.less;
+    }
+    return true;
+  };
+
+  /** A layout made sheet after sheet, of many pieces: to go on from where it is better. */
+  const fromSheets = (): boolean => {
+    if (counts.reduce((a, b) => a + b, 0) < MANY_PIECES || best.cost <= bound.cost + 1e-9) return false;
+    const layout = sheetBySheet(kinds, counts, stocks, random, stopped);
+    const more = poolArea(kinds, layout.pool) - poolArea(kinds, best.pool);
+    if (more < 0 || (more === 0 && layout.cost < best.cost - 1e-9)) {
+      best = layout;
+      offcut = largestOffcut(best, minSide);
+    }
     return true;
   };
 
@@ -128,7 +162,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
 
   /** Raises the bound by column generation, some rounds at a time. */
   const raiseBound = (): boolean => {
-    if (rounds <= RELAX_AFTER || missing() || relaxed) return false;
+    if (rounds <= relaxAfter || missing() || relaxed) return false;
     relaxation ??= new Relaxation(kinds, counts, stocks, best.sheets);
     // Where patterns can be cut, what they come to shows more, and sooner.
     if (relaxation.grid?.step) return false;
@@ -141,7 +175,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
 
   /** Gathers patterns that can be cut, some rounds at a time, until they promise something cheaper. */
   const gather = (): boolean => {
-    if (rounds <= RELAX_AFTER || missing()) return false;
+    if (rounds <= relaxAfter || missing()) return false;
     relaxation ??= new Relaxation(kinds, counts, stocks, best.sheets);
     const { grid } = relaxation;
     if (!grid?.step) return false;
@@ -200,6 +234,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   return {
     round: () => {
       rounds++;
+      if (rounds === 1 && fromSheets()) return true;
       const proved = !missing() && best.cost <= bound.cost + 1e-9;
       if (proved) return largerOffcut();
       // Where patterns can be cut as they are, they lead to the cheapest answers: the rest waits for them.
@@ -234,7 +269,7 @@ function firstAnswer({ kinds, counts, stocks, minSide }: Problem, bound: number,
     const found: Answer = { layout, missing: poolArea(kinds, layout.pool), offcut: largestOffcut(layout, minSide) };
     if (!best || compare(found, best) < 0) best = found;
     // A large job is answered at once, and made better afterwards.
-    if (i >= 3 && counts.length * layout.sheets.length > 2000) break;
+    if (i >= 1 && counts.length * layout.sheets.length > 2000) break;
     if (i >= 7 && best.missing === 0 && best.layout.cost <= bound + 1e-9) break;
   }
   return best!.layout;

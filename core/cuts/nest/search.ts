@@ -116,6 +116,7 @@ export function anneal(layout: Layout, kinds: Kind[], schedule: Schedule, random
   const mean = (area + filled) / Math.max(1, placed + waiting);
   const cooling = (schedule.cold / schedule.hot) ** (1 / Math.max(1, schedule.steps));
   let heat = schedule.hot * mean;
+  const anyKept = layout.sheets.some(({ root }) => holdsKept(root));
   const undos: Undo[] = [];
   for (let step = 0; step < schedule.steps; step++) {
     heat *= cooling;
@@ -126,7 +127,7 @@ export function anneal(layout: Layout, kinds: Kind[], schedule: Schedule, random
       const root = pickSheet(layout, random);
       const node = pickNode(root, pieceSize(root, random), random);
       const other = undos[0]?.node;
-      if (holdsKept(node) || (other && (isUnder(node, other) || isUnder(other, node)))) continue;
+      if ((anyKept && holdsKept(node)) || (other && (isUnder(node, other) || isUnder(other, node)))) continue;
       undos.push(ruin(node, pool));
     }
     if (undos.length === 0) continue;
