@@ -31,11 +31,12 @@ const OFFCUT_TRIES = 60;
 const MANY_PIECES = 120;
 
 /**
- * Rounds of the search before the bound is raised by column generation, and how much of it goes into one round. With many
- * kinds it takes long, and the area says as much.
+ * Rounds of the search before column generation: early where patterns can be cut as they are, later where it only raises
+ * the bound, and late with many kinds, where it takes long and the area says as much.
  */
-const RELAX_AFTER = { few: 1, many: 14 } as const;
+const RELAX_AFTER = { few: { exact: 1, rounded: 5 }, many: { exact: 14, rounded: 14 } } as const;
 const MANY_KINDS = 100;
+/** How much of it goes into one round. */
 const RELAX_ROUNDS = 30;
 /** Rounds in which patterns that can be cut are gathered. */
 const REAL_ROUNDS = 20;
@@ -162,7 +163,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
 
   /** Raises the bound by column generation, some rounds at a time. */
   const raiseBound = (): boolean => {
-    if (rounds <= relaxAfter || missing() || relaxed) return false;
+    if (rounds <= relaxAfter.rounded || missing() || relaxed) return false;
     relaxation ??= new Relaxation(kinds, counts, stocks, best.sheets);
     // Where patterns can be cut, what they come to shows more, and sooner.
     if (relaxation.grid?.step) return false;
@@ -175,7 +176,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
 
   /** Gathers patterns that can be cut, some rounds at a time, until they promise something cheaper. */
   const gather = (): boolean => {
-    if (rounds <= relaxAfter || missing()) return false;
+    if (rounds <= relaxAfter.exact || missing()) return false;
     relaxation ??= new Relaxation(kinds, counts, stocks, best.sheets);
     const { grid } = relaxation;
     if (!grid?.step) return false;
