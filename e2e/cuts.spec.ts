@@ -54,10 +54,16 @@ test("cut one part wrong halfway, and the rest is nested anew round what is left
   for (let i = n + 1; i < left; i++) await tick(page, `Cut ${i}`);
   await shot(page, "saw-done");
   await settled(page);
-  // What is cut cannot be made larger: a change says what it spoils.
+  // What is cut cannot be cut again: a change says what it spoils, whichever parts lay on that sheet.
   await open(page, `${build}/shell`);
-  await page.getByRole("textbox", { name: "Width", exact: true }).first().fill("1480");
-  await page.getByRole("textbox", { name: "Width", exact: true }).first().blur();
+  for (const [side, mm] of [
+    ["Width", "1480"],
+    ["Depth", "580"],
+    ["Height", "590"],
+  ] as const) {
+    await page.getByRole("textbox", { name: side, exact: true }).first().fill(mm);
+    await page.getByRole("textbox", { name: side, exact: true }).first().blur();
+  }
   await saved(page);
   await expect(page.getByRole("complementary", { name: "Snags" })).toContainText("was cut to another size");
 });
@@ -74,8 +80,15 @@ test("a sheet is kept as it is drawn while other parts come and go", async ({ pa
   await page.getByRole("textbox", { name: "Its length" }).fill("40 cm");
   await page.getByRole("textbox", { name: "Its width" }).fill("250");
   await page.getByRole("textbox", { name: "How many" }).fill("2");
+  await page.getByRole("combobox", { name: "Corners cut out" }).selectOption({ label: "one corner" });
+  await page.getByRole("textbox", { name: "Each, along the length" }).fill("60");
+  await page.getByRole("textbox", { name: "and along the width" }).fill("260");
+  await page.getByRole("button", { name: "Add the part" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "A corner's width" })).toBeVisible();
+  await page.getByRole("textbox", { name: "and along the width" }).fill("1 1/2 in");
   await page.getByRole("button", { name: "Add the part" }).click();
   await expect(page.locator("tr[data-part='odd/odd-1']")).toContainText("400");
+  await expect(page.locator("tr[data-part='odd/odd-1']")).toContainText("corners out");
   await saved(page);
   await settled(page);
   await open(page, `${build}/cuts`);
@@ -83,7 +96,15 @@ test("a sheet is kept as it is drawn while other parts come and go", async ({ pa
   // Slips laid on the back are drawn on the net.
   await page.getByRole("button", { name: "Lay slips on a face" }).click();
   await expect(page.getByText("Joint across")).toBeVisible();
+  // What is not on hand is bought, at the price typed with it.
+  await page.getByRole("textbox", { name: "Pieces in a pack" }).fill("25");
+  await page.getByRole("textbox", { name: /^Price of a pack/ }).fill("4.50");
+  await page.getByRole("textbox", { name: /^Price of a pack/ }).blur();
   await saved(page);
+  const template = await page.request.get(`${build}/files/corner-odd-1-a4.pdf`);
+  expect(template.headers()["content-type"]).toBe("application/pdf");
+  await goOn(page, "buying");
+  await expect(page.getByRole("row", { name: /Slips, back/ })).toContainText("pack of 25");
 });
 
 test("the second offcut goes to the rack, and another build is cut from it", async ({ page }) => {

@@ -1,6 +1,7 @@
 import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, Units } from "@tarikjabiri/dxf";
 import { holeCentres } from "../core/air/pattern";
 import { FACES } from "../core/design/names";
+import { partOutline } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
 import { featureName, featureRect } from "../core/shell/features";
 import { layNet } from "../core/shell/net";
@@ -41,7 +42,7 @@ function startDxf() {
  * the blade's width lies between the parts.
  */
 export function sheetsDxf(plan: Plan): string {
-  const { dxf, rect, text } = startDxf();
+  const { dxf, outline, rect, text } = startDxf();
   let left = 0;
   for (const group of plan.groups)
     for (const sheet of group.layout) {
@@ -50,8 +51,15 @@ export function sheetsDxf(plan: Plan): string {
       for (const part of sheet.parts) {
         // Drawings count down from the top; DXF counts up.
         const y = h - part.y - part.h;
-        rect("CUT", left + part.x, y, part.w, part.h);
-        const label = group.parts.find((p) => p.id === part.partId)?.label ?? part.partId;
+        const of = group.parts.find((p) => p.id === part.partId);
+        // Corners are told as the part lies when it is drawn from the top down.
+        outline(
+          "CUT",
+          partOutline(part.w, part.h, of?.corners, part.rotated).map(
+            ([px, py]): Point => [left + part.x + px, y + part.h - py],
+          ),
+        );
+        const label = of?.label ?? part.partId;
         const size = Math.min(TEXT_MM, part.h / 3, (part.w / Math.max(1, label.length)) * 1.2);
         text(left + part.x + size / 2, y + size / 2, label, size);
       }

@@ -1,3 +1,4 @@
+import { partOutline } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
 import { formatLength } from "../core/units/format";
 
@@ -19,11 +20,13 @@ export function sheetsSvg(plan: Plan, name: string): string {
         `<g transform="translate(0 ${n(top)})"><text y="-10" font-size="24">${escaped(`${group.material.name}, sheet ${i + 1}`)}</text>`,
         `<rect class="sheet" width="${n(w)}" height="${n(h)}"/>`,
         ...sheet.parts.flatMap((p) => {
-          const label = group.parts.find((q) => q.id === p.partId)?.label ?? p.partId;
+          const of = group.parts.find((q) => q.id === p.partId);
+          const label = of?.label ?? p.partId;
+          const outline = partOutline(p.w, p.h, of?.corners, p.rotated);
           const words = `${label} ${formatLength(p.w, units)} × ${formatLength(p.h, units)}`;
           const size = Math.min(24, p.h / 2, (p.w / words.length) * 1.6);
           return [
-            `<rect class="part" x="${n(p.x)}" y="${n(p.y)}" width="${n(p.w)}" height="${n(p.h)}"/>`,
+            `<polygon class="part" points="${outline.map(([x, y]) => `${n(p.x + x)},${n(p.y + y)}`).join(" ")}"/>`,
             `<text x="${n(p.x + size / 3)}" y="${n(p.y + size * 1.1)}" font-size="${n(size)}">${escaped(words)}</text>`,
           ];
         }),

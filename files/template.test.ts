@@ -84,7 +84,7 @@ it("prints guide lines for slips at their true size", async () => {
   const slips: Slips = {
     ...{ id: "slips-1", name: "Slips", face: "left", bond: "stack" },
     ...{ width: statedMm(120), height: statedMm(50), joint: statedMm(10), edge: statedMm(0), foot: statedMm(0) },
-    ...{ breakagePercent: statedMm(0), onHand: null },
+    ...{ breakagePercent: statedMm(0), onHand: null, packOf: null, packPrice: null },
   };
   const raster = await renderPdf((await slipsGuidePdf(plan(input), "The job", slips, "a4"))!, 1, 150);
   // A row is a run of dark as long as a piece, broken by joints: 600 of face hold five of 120, with no joint left.

@@ -17,3 +17,12 @@ export function readTemplateFile(file: string): { featureId: string; side: Templ
   const match = /^template-(.+)-(inside|outside)-(a4|letter)\.pdf$/.exec(file);
   return match ? { featureId: match[1]!, side: match[2] as TemplateSide, paper: match[3] as Paper } : undefined;
 }
+
+/** The name of a corner's template as a file. */
+export const cornerFile = (oddId: string, paper: Paper) => `corner-${oddId}-${paper}.pdf`;
+
+/** Reads the name of a corner template's file. */
+export function readCornerFile(file: string): { oddId: string; paper: Paper } | undefined {
+  const match = /^corner-(.+)-(a4|letter)\.pdf$/.exec(file);
+  return match ? { oddId: match[1]!, paper: match[2] as Paper } : undefined;
+}

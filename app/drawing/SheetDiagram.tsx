@@ -1,9 +1,12 @@
 import { samePiece } from "#core/cuts/record/pieces";
 import type { SawSheet } from "#core/cuts/record/sawSheet";
 import { sawOrder } from "#core/cuts/saw/sawOrder";
+import type { CornerCut } from "#core/ledgers/ledger";
+import { partOutline } from "#core/odd/corners";
 import { useUnits } from "../state/context";
 import { Hatches } from "./Hatches";
 import { Label } from "./Label";
+import { PartName } from "./PartName";
 
 const WIDTH = 780;
 
@@ -11,10 +14,12 @@ const WIDTH = 780;
 export function SheetDiagram({
   sheet,
   name,
+  cornersOf,
   title,
 }: {
   sheet: SawSheet;
   name: (partId: string) => string;
+  cornersOf: (partId: string) => CornerCut | undefined;
   title: string;
 }) {
   const { say } = useUnits();
@@ -61,37 +66,25 @@ export function SheetDiagram({
         </g>
       ))}
       {sheet.parts.map((p) => {
-        const thin = px(p.h) < 36;
         const done = sheet.done.some((d) => samePiece(d, p));
+        const corners = cornersOf(p.partId);
+        const [cutL, cutW] = [corners?.lengthMm ?? 0, corners?.widthMm ?? 0];
         return (
           <g key={`${p.x}/${p.y}`}>
-            <rect
-              x={px(p.x)}
-              y={px(p.y)}
-              width={px(p.w)}
-              height={px(p.h)}
+            <polygon
+              points={partOutline(p.w, p.h, corners, p.rotated)
+                .map(([x, y]) => `${px(p.x + x)},${px(p.y + y)}`)
+                .join(" ")}
               fill={done ? "var(--chakra-colors-fern-soft)" : "var(--chakra-colors-sheet)"}
               stroke="var(--chakra-colors-ink)"
             />
-            {px(p.w) > 60 && px(p.h) > 11 && (
-              <Label
-                x={px(p.x) + 7}
-                y={px(p.y) + Math.min(16, px(p.h) / 2 + 4)}
-                size={px(p.h) < 14 ? 9 : 12}
-                font="body"
-                bold
-              >
-                {done && "✓ "}
-                {sheet.pinned.some((d) => samePiece(d, p)) && "● "}
-                {name(p.partId)}
-                <tspan
-                  {...(thin ? { dx: 8 } : { x: px(p.x) + 7, dy: 15 })}
-                  style={{ fontWeight: 400, fontFamily: "var(--chakra-fonts-mono)" }}
-                >
-                  {say(p.w)} × {say(p.h)}
-                </tspan>
-              </Label>
-            )}
+            <PartName
+              at={[px(p.x), px(p.y)]}
+              size={[px(p.w), px(p.h)]}
+              kept={corners?.count === 4 ? [px(p.rotated ? cutW : cutL), px(p.rotated ? cutL : cutW)] : [0, 0]}
+              name={`${done ? "✓ " : ""}${sheet.pinned.some((d) => samePiece(d, p)) ? "● " : ""}${name(p.partId)}`}
+              words={`${say(p.w)} × ${say(p.h)}`}
+            />
           </g>
         );
       })}

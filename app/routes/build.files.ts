@@ -1,5 +1,6 @@
 import { data } from "react-router";
 import { writeBuildFile } from "#files/buildFile";
+import { cornerTemplatePdf } from "#files/cornerTemplate";
 import { facesDxf, sheetsDxf } from "#files/dxf";
 import { labelsPdf } from "#files/labels";
 import { cutListCsv, shoppingCsv } from "#files/lists";
@@ -7,7 +8,7 @@ import { sheetsSvg } from "#files/sheetsSvg";
 import { shopSheetPdf } from "#files/shopSheet";
 import { slipsGuidePdf } from "#files/slipsGuide";
 import { templatePdf } from "#files/template";
-import { hasTemplate, readTemplateFile } from "#files/templateFile";
+import { hasTemplate, readCornerFile, readTemplateFile } from "#files/templateFile";
 import { backTilesPdf } from "#files/tiles";
 import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
@@ -15,7 +16,8 @@ import type { Route } from "./+types/build.files";
 /**
  * A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, `sheets.dxf`, `faces.dxf`, `sheets.svg`,
  * labels as `labels-a4.pdf` and `labels-letter.pdf`, the back at 1 : 1 as `back-a4.pdf` and
- * `back-letter.pdf`, and a template of each feature as `template-<feature>-inside-a4.pdf` and so on.
+ * `back-letter.pdf`, a template of each feature as
+ * `template-<feature>-inside-a4.pdf` and so on, and of a part's cut-out corner as `corner-<part>-a4.pdf`.
  */
 export async function loader({ params }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
@@ -65,6 +67,10 @@ export async function loader({ params }: Route.LoaderArgs) {
       const slips = planned.site.variant.slips.find((s) => s.id === guide?.[1]);
       const lines = slips && slipsGuidePdf(planned, input.design.name, slips, guide![2] as "a4" | "letter");
       if (lines) return send(new Uint8Array(await lines), "application/pdf");
+      const corner = readCornerFile(params.file);
+      const odd = planned.site.variant.oddParts.find((o) => o.id === corner?.oddId);
+      const cornerPdf = corner && odd && cornerTemplatePdf(planned, input.design.name, odd, corner.paper);
+      if (cornerPdf) return send(new Uint8Array(await cornerPdf), "application/pdf");
       const feature = planned.site.variant.features.find((f) => f.id === template?.featureId);
       if (template && feature && hasTemplate(feature))
         return send(

@@ -7,6 +7,7 @@ import { findMaterial, packsOf } from "../materials/find";
 import { formatMoney, formatNumber } from "../units/format";
 import { oldCans } from "./oldCans";
 import { cheapestPacks, type PackCount } from "./packs";
+import { slipLines } from "./slipLines";
 import { oddsEnough, safeNeed } from "./spread";
 import type { Stock } from "./stock";
 
@@ -48,6 +49,7 @@ export function planBuying(
     ...needs.groups.filter((g) => !g.own).map((g) => sheetLine(site, g)),
     ...glassLines(site, needs.parts),
     ...barLines(site, needs.parts),
+    ...slipLines(site),
     ...mergedSupplies(needs.supplies).map((s) => supplyLine(site, s, needs.stock)),
   ];
   const sum = (key: "likelyMinor" | "safeMinor") => lines.reduce((n, l) => n + (l[key] ?? 0), 0);
@@ -289,7 +291,8 @@ function priceSnags(lines: BuyLine[]): Snag[] {
       stage: "buying",
       title: `${missing.length} ${missing.length === 1 ? "price is" : "prices are"} missing`,
       sentence: `The cost leaves out: ${missing.map((l) => l.label).join(", ")}.`,
-      reason: "Type prices into the list on Buying; they are kept in your book.",
+      reason:
+        "Type prices into the list on Buying; they are kept in your book. Those of slips and tiles are typed with them, on Cuts.",
     },
   ];
 }

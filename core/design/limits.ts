@@ -127,12 +127,22 @@ export function checkDesign(build: Build, book: Book): Problem[] {
       add(`${path}/breakagePercent`, "Breakage is between 0 and 50 of a hundred.");
     if (slips.onHand && (slips.onHand.value < 0 || slips.onHand.value > 10_000))
       add(`${path}/onHand`, "On hand: between 0 and 10 000 pieces.");
+    if (slips.packOf && (slips.packOf.value < 1 || slips.packOf.value > 10_000))
+      add(`${path}/packOf`, "A pack holds between 1 and 10 000 pieces.");
+    if (slips.packPrice && (slips.packPrice.value < 0 || slips.packPrice.value > 100_000))
+      add(`${path}/packPrice`, "A pack's price is between 0 and 100 000.");
   });
   variant.oddParts.forEach((odd, i) => {
     const path = `/oddParts/${i}`;
     if (variant.oddParts.findIndex((o) => o.id === odd.id) !== i) add(`${path}/id`, "Two odd parts share this id.");
     between(`${path}/length`, odd.length, 1, 10_000, `The length of ${odd.label}`);
     between(`${path}/width`, odd.width, 1, 10_000, `The width of ${odd.label}`);
+    if (odd.corners) {
+      const { count, length, width } = odd.corners;
+      // Something must be left between two that face each other.
+      between(`${path}/corners/length`, length, 1, (odd.length.value - 1) / (count === 1 ? 1 : 2), "A corner's length");
+      between(`${path}/corners/width`, width, 1, (odd.width.value - 1) / (count === 4 ? 2 : 1), "A corner's width");
+    }
     if (!findMaterial(book, odd.material, "sheet"))
       add(`${path}/material`, `The book has no sheet “${odd.material}”. Choose another.`);
   });

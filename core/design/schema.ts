@@ -212,6 +212,14 @@ export const SealSchema = v.object({
   decisions: v.array(v.object({ row: v.picklist(SAFETY_SPLITS), school: text(80), reason: text(500) })),
 });
 
+/** Corners cut out of a part at right angles: one, both of one long side, or all four. */
+export const CornersSchema = v.object({
+  count: v.picklist([1, 2, 4]),
+  /** What is cut out, along the part's length and along its width. */
+  length: MeasureSchema,
+  width: MeasureSchema,
+});
+
 /** A part beside the shell's own, cut from the same sheets. */
 export const OddPartSchema = v.object({
   id,
@@ -222,6 +230,7 @@ export const OddPartSchema = v.object({
   qty: v.pipe(finite, v.integer("A whole number of pieces."), v.minValue(1, "At least one."), v.maxValue(1000)),
   /** True when `length` must lie along the sheet's length. */
   grainLocked: v.boolean(),
+  corners: v.optional(CornersSchema),
 });
 export type OddPart = v.InferOutput<typeof OddPartSchema>;
 
@@ -243,6 +252,9 @@ export const SlipsSchema = v.object({
   breakagePercent: MeasureSchema,
   /** How many are on hand; null when as many are bought as it takes. */
   onHand: v.nullable(MeasureSchema),
+  /** Pieces in a pack as sold, one where it is null; and what a pack costs, in the workshop's currency. */
+  packOf: v.optional(v.nullable(MeasureSchema), null),
+  packPrice: v.optional(v.nullable(MeasureSchema), null),
 });
 export type Slips = v.InferOutput<typeof SlipsSchema>;
 

@@ -14,6 +14,14 @@ export type Stage =
   | "buying"
   | "diary";
 
+/** Corners cut out of a part at right angles: one, both of one long side, or all four. */
+export interface CornerCut {
+  count: 1 | 2 | 4;
+  /** Along the part's length, and along its width. */
+  lengthMm: number;
+  widthMm: number;
+}
+
 /** A piece to be cut or ordered. Sizes are finished sizes, unrounded; `sawSizeMm` rounds them for paper and saw. */
 export interface Part {
   id: string;
@@ -29,6 +37,7 @@ export interface Part {
   qty: number;
   /** True when `lengthMm` must lie along the sheet's length. */
   grainLocked: boolean;
+  corners?: CornerCut;
   /** How the size came about, in words with numbers, e.g. `1500 inside + 10 left side + 10 right side`. */
   working: { length: string; width: string };
   figure?: string;

@@ -1,6 +1,13 @@
-import { emptyLedger, type Part, type TradeLedger } from "../ledgers/ledger";
+import type { OddPart } from "../design/schema";
+import { type CornerCut, emptyLedger, type Part, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
+
+const cornerCutOf = ({ count, length, width }: NonNullable<OddPart["corners"]>): CornerCut => ({
+  count,
+  lengthMm: length.value,
+  widthMm: width.value,
+});
 
 /** Parts the builder adds by hand: they are cut with the rest. */
 export function planOdd({ variant, book }: Site): TradeLedger {
@@ -10,7 +17,7 @@ export function planOdd({ variant, book }: Site): TradeLedger {
     return [
       {
         id: `odd/${odd.id}`,
-        label: odd.label,
+        label: odd.corners ? `${odd.label}, corners out` : odd.label,
         materialId: material.id,
         kind: "panel",
         lengthMm: odd.length.value,
@@ -18,6 +25,7 @@ export function planOdd({ variant, book }: Site): TradeLedger {
         thicknessMm: material.thicknessMm,
         qty: odd.qty,
         grainLocked: odd.grainLocked,
+        ...(odd.corners && { corners: cornerCutOf(odd.corners) }),
         working: { length: `${odd.length.typed}, typed by hand`, width: odd.width.typed },
       },
     ];

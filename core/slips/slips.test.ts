@@ -84,6 +84,7 @@ describe("slips of a design", () => {
     ...{ id: "slips-1", name: "Slips", face: "back", bond: "running" },
     ...{ width: statedMm(65), height: statedMm(20), joint: statedMm(8), edge: statedMm(10), foot: statedMm(60) },
     ...{ breakagePercent: statedMm(5), onHand: onHand === null ? null : statedMm(onHand) },
+    ...{ packOf: null, packPrice: null },
   });
   const input = (onHand: number | null) => {
     const start = jobInput();
@@ -116,6 +117,30 @@ describe("slips of a design", () => {
     expect(snag.sentence).toContain("it takes 399");
     const fixed = plan({ ...start, design: applyFix(start.design, snag.fix!.patch) });
     expect(fixed.snags.some((s) => s.rule === "cuts/slips-do-not-fit")).toBe(false);
+  });
+  it("are bought in whole packs at the price typed with them, and not where they are on hand", () => {
+    const { design, ...rest } = input(null);
+    const line = (packOf: number | null, packPrice: number | null) => {
+      Object.assign(design.variants[0]!.slips[0]!, {
+        packOf: packOf === null ? null : statedMm(packOf),
+        packPrice: packPrice === null ? null : statedMm(packPrice),
+      });
+      const { buying } = plan({ design, ...rest });
+      return { buying, line: buying.lines.find((l) => l.id === "buying/slips/slips-1")! };
+    };
+    const without = plan(input(5000)).buying;
+    expect(without.lines.some((l) => l.id.includes("slips"))).toBe(false);
+    // 399 with breakage: sixteen packs of 25 at 4.50.
+    const bought = line(25, 4.5);
+    expect(bought.line.likely).toMatchObject([{ count: 16, pack: { name: "pack of 25" } }]);
+    expect(bought.line.likelyMinor).toBe(16 * 450);
+    expect(bought.buying.likelyMinor - without.likelyMinor).toBe(16 * 450);
+    // Bought one by one, and at a price not known, which is said and not taken for nought.
+    const unpriced = line(null, null);
+    expect(unpriced.line.likely).toMatchObject([{ count: 399, pack: { name: "piece" } }]);
+    expect(unpriced.line.likelyMinor).toBeNull();
+    expect(unpriced.buying.unpriced).toBe(without.unpriced + 1);
+    expect(unpriced.buying.snags.find((s) => s.rule === "buying/no-price")!.sentence).toContain("Slips, back");
   });
   it("are kept out where no slip could be so", () => {
     const { design, book } = input(null);

@@ -103,6 +103,12 @@ const packWords = (counts: BuyLine["likely"]) =>
 function Prices({ line }: { line: BuyLine }) {
   const { bench } = useBuild();
   const glass = findMaterial(bench.book, line.materialId, "glass");
+  if (!bench.book.materials.some((m) => m.id === line.materialId))
+    return (
+      <Text fontSize="xs" color="muted">
+        typed on Cuts
+      </Text>
+    );
   const packs = glass ? [glass.perM2] : line.likely.map((c) => c.pack);
   return (
     <Stack gap="1" align="end">

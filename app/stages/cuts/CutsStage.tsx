@@ -24,7 +24,8 @@ export default function CutsStage() {
   const views = sheetViews(plan.groups);
   const [shown, setShown] = useState<string>();
   const view = views.find((v) => v.sheet.id === shown) ?? views[0];
-  const name = (partId: string) => plan.parts.find((p) => p.id === partId)?.label ?? partId;
+  const partOf = (partId: string) => plan.parts.find((p) => p.id === partId);
+  const name = (partId: string) => partOf(partId)?.label ?? partId;
   return (
     <Stack gap="3">
       <StageHead
@@ -53,7 +54,12 @@ export default function CutsStage() {
         ))}
       </StageHead>
       {view ? (
-        <SheetDiagram sheet={view.sheet} name={name} title={`${view.title}, ${view.group.material.name}`} />
+        <SheetDiagram
+          sheet={view.sheet}
+          name={name}
+          cornersOf={(partId) => partOf(partId)?.corners}
+          title={`${view.title}, ${view.group.material.name}`}
+        />
       ) : (
         <Text>Nothing is cut from sheet here. Panes, bars and mesh are in the list below.</Text>
       )}

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { OddPart } from "#core/design/schema";
 import { chosenVariant } from "#core/design/variant";
 import { materialsOf } from "#core/materials/find";
+import { cornerWords } from "#core/odd/corners";
 import { parseMeasure } from "#core/units/guess";
 import { type RowError, readOddParts } from "#files/oddCsv";
 import { useBuild, useUnits } from "../../state/context";
@@ -13,7 +14,14 @@ import { QuietButton } from "../../ui/QuietButton";
 import { RowErrors } from "../../ui/RowErrors";
 import { TextField } from "../../ui/TextField";
 
-const EMPTY = { label: "", length: "", width: "", qty: "1", grain: false };
+/** Choices of corners to be cut out. */
+const CORNERS = { 0: "none", ...cornerWords };
+type CornerChoice = `${keyof typeof CORNERS}`;
+
+const EMPTY = {
+  ...{ label: "", length: "", width: "", qty: "1", grain: false },
+  ...{ corners: "0" as CornerChoice, cornerLength: "", cornerWidth: "" },
+};
 
 /** Parts beside the shell's own: typed one by one, or brought in as a list. */
 export function OddParts() {
@@ -34,6 +42,14 @@ export function OddParts() {
     setMessage(problems[0]?.message ?? null);
     return problems.length === 0;
   };
+  /** The corners as typed; in words what is wrong with them. */
+  const readCorners = (): OddPart["corners"] | string => {
+    const length = parseMeasure(typed.cornerLength, units.unit, "stated");
+    const width = parseMeasure(typed.cornerWidth, units.unit, "stated");
+    if (!length.ok) return `Corner along the length: ${length.message}`;
+    if (!width.ok) return `Corner along the width: ${width.message}`;
+    return { count: Number(typed.corners) as 1 | 2 | 4, length: length.value, width: width.value };
+  };
   const addTyped = () => {
     const [length, width] = [
       parseMeasure(typed.length, units.unit, "stated"),
@@ -43,6 +59,8 @@ export function OddParts() {
     if (!length.ok) return setMessage(`Length: ${length.message}`);
     if (!width.ok) return setMessage(`Width: ${width.message}`);
     if (!Number.isInteger(qty) || qty < 1 || qty > 1000) return setMessage("How many: a whole number from 1 to 1000.");
+    const corners = typed.corners === "0" ? undefined : readCorners();
+    if (typeof corners === "string") return setMessage(corners);
     let n = 1;
     while (taken.includes(`odd-${n}`)) n++;
     const label = typed.label.trim() || `Odd part ${n}`;
@@ -54,6 +72,7 @@ export function OddParts() {
       width: width.value,
       qty,
       grainLocked: typed.grain,
+      ...(corners && { corners }),
     };
     if (add([part])) setTyped(EMPTY);
   };
@@ -85,6 +104,8 @@ export function OddParts() {
               {odd.qty > 1 ? `, ${odd.qty} of them` : ""}
             </Text>
             {odd.grainLocked ? ", along the sheet" : ""}
+            {odd.corners &&
+              `, ${cornerWords[odd.corners.count]} out, ${say(odd.corners.length.value)} × ${say(odd.corners.width.value)}`}
           </Text>
           <QuietButton size="xs" aria-label={`Leave ${odd.label} out`} onClick={() => drop(odd.id)}>
             Leave out
@@ -105,6 +126,26 @@ export function OddParts() {
           options={sheets.map((s) => [s.id, s.name] as const)}
           onChange={setMaterial}
         />
+        <Select
+          label="Corners cut out"
+          value={typed.corners}
+          options={Object.entries(CORNERS) as [CornerChoice, string][]}
+          onChange={(corners) => setTyped({ ...typed, corners })}
+        />
+        {typed.corners !== "0" && (
+          <>
+            <TextField
+              label="Each, along the length"
+              value={typed.cornerLength}
+              onChange={(cornerLength) => setTyped({ ...typed, cornerLength })}
+            />
+            <TextField
+              label="and along the width"
+              value={typed.cornerWidth}
+              onChange={(cornerWidth) => setTyped({ ...typed, cornerWidth })}
+            />
+          </>
+        )}
       </Fields>
       <Flex gap="3" mt="2" align="center" wrap="wrap">
         <Checkbox.Root

@@ -18,7 +18,7 @@ const BONDS = [
 
 /** Brick slips and tiles: equal joints from a count, the count from a joint, and where they lie. */
 export function SlipsPanel() {
-  const { variant, api, plan, buildId } = useBuild();
+  const { variant, api, plan, bench, buildId } = useBuild();
   const { say } = useUnits();
   const add = () =>
     api.commit((draft) => {
@@ -28,7 +28,8 @@ export function SlipsPanel() {
       chosen.slips.push({
         ...{ id: `slips-${n}`, name: n === 1 ? "Slips" : `Slips ${n}`, face: "back", bond: "running" },
         ...{ width: statedMm(65), height: statedMm(20), joint: statedMm(8), edge: statedMm(0), foot: statedMm(0) },
-        ...{ breakagePercent: { typed: "5", value: 5, how: "stated" }, onHand: null },
+        ...{ breakagePercent: { typed: "5", value: 5, how: "stated" } },
+        ...{ onHand: null, packOf: null, packPrice: null },
       });
     });
   return (
@@ -58,6 +59,18 @@ export function SlipsPanel() {
               <MeasureField label="Begins above the foot" path={at("foot")} />
               <MeasureField label="On hand, pieces" path={at("onHand")} kind="plain" optional />
               <MeasureField label="Breakage" path={at("breakagePercent")} kind="plain" suffix="%" />
+              {!slips.onHand && (
+                <>
+                  <MeasureField label="Pieces in a pack" path={at("packOf")} kind="plain" optional />
+                  <MeasureField
+                    label="Price of a pack"
+                    path={at("packPrice")}
+                    kind="plain"
+                    suffix={bench.workshop.currency}
+                    optional
+                  />
+                </>
+              )}
             </Fields>
             {layout && (
               <Box mt="3">

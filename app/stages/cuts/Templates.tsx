@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { featureName } from "#core/shell/features";
-import { hasTemplate, templateFile } from "#files/templateFile";
+import { cornerFile, hasTemplate, templateFile } from "#files/templateFile";
 import { useBuild } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { QuietLink } from "../../ui/QuietButton";
@@ -11,11 +11,12 @@ const PAPERS = [
   ["letter", "Letter"],
 ] as const;
 
-/** Templates at true size of all that is drilled or cut through a face. */
+/** Templates at true size of all that is drilled or cut through a face, and of corners cut out of odd parts. */
 export function Templates() {
   const { variant, buildId } = useBuild();
   const features = variant.features.filter(hasTemplate);
-  if (features.length === 0) return null;
+  const corners = variant.oddParts.filter((odd) => odd.corners);
+  if (features.length + corners.length === 0) return null;
   return (
     <Panel title="Templates at 1 : 1">
       <Text fontSize="xs" color="muted" mb="2">
@@ -38,6 +39,18 @@ export function Templates() {
               </QuietLink>
             )),
           )}
+        </Flex>
+      ))}
+      {corners.map((odd) => (
+        <Flex key={odd.id} gap="3" py="1" align="center" wrap="wrap">
+          <Box minW="11rem" fontSize="sm">
+            {odd.label}, corner
+          </Box>
+          {PAPERS.map(([paper, words]) => (
+            <QuietLink key={paper} to={`/builds/${buildId}/files/${cornerFile(odd.id, paper)}`} reloadDocument>
+              {words}
+            </QuietLink>
+          ))}
         </Flex>
       ))}
     </Panel>
