@@ -5,27 +5,12 @@ import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLe
 import type { Site } from "../ledgers/site";
 import { findMaterial, packsOf } from "../materials/find";
 import { formatMoney, formatNumber } from "../units/format";
+import type { BuyLine } from "./buyLine";
 import { oldCans } from "./oldCans";
 import { cheapestPacks, type PackCount } from "./packs";
 import { slipLines } from "./slipLines";
 import { oddsEnough, safeNeed } from "./spread";
 import type { Stock } from "./stock";
-
-/** One thing to buy: whole packs, likely and safe. Costs are null while a price is missing. */
-export interface BuyLine {
-  id: string;
-  label: string;
-  materialId: string;
-  need: string;
-  likely: PackCount[];
-  safe: PackCount[];
-  likelyMinor: number | null;
-  safeMinor: number | null;
-  /** Odds, 0–1, that the likely count is enough; 1 where nothing is uncertain. */
-  odds: number;
-  onHand: string;
-  figure?: string;
-}
 
 export interface BuyLedger extends TradeLedger {
   lines: BuyLine[];

@@ -1,7 +1,7 @@
 import { Box, Input, Stack, Table, Text } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { useFetcher } from "react-router";
-import type { BuyLine } from "#core/buying/planBuying";
+import type { BuyLine } from "#core/buying/buyLine";
 import { findMaterial } from "#core/materials/find";
 import type { Pack } from "#core/materials/schema";
 import { formatMoney, formatNumber } from "#core/units/format";

@@ -1,0 +1,17 @@
+import type { PackCount } from "./packs";
+
+/** One thing to buy: whole packs, likely and safe. Costs are null while a price is missing. */
+export interface BuyLine {
+  id: string;
+  label: string;
+  materialId: string;
+  need: string;
+  likely: PackCount[];
+  safe: PackCount[];
+  likelyMinor: number | null;
+  safeMinor: number | null;
+  /** Odds, 0–1, that the likely count is enough; 1 where nothing is uncertain. */
+  odds: number;
+  onHand: string;
+  figure?: string;
+}
