@@ -2,7 +2,7 @@ import type { OddPart } from "../core/design/schema";
 import { cornerWords } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
 import { formatLengthWithUnit, formatNumber } from "../core/units/format";
-import { label } from "./paper";
+import { cross, label } from "./paper";
 import type { Paper } from "./templateFile";
 import { tiledPdf } from "./tiled";
 
@@ -62,13 +62,7 @@ export function cornerTemplatePdf(plan: Plan, name: string, odd: OddPart, paper:
         const r = Math.min(DRILL_MM, cutX, cutY) / 2;
         const [x, y] = [left + cutX - r, top + cutY - r];
         doc.circle(x, y, r).stroke();
-        doc
-          .moveTo(x - r, y)
-          .lineTo(x + r, y)
-          .moveTo(x, y - r)
-          .lineTo(x, y + r)
-          .lineWidth(0.15)
-          .stroke();
+        cross(doc, [x, y], r);
       },
     },
     paper,

@@ -51,3 +51,14 @@ export const label = (
   sizeMm = 2.6,
   weight: "body" | "bold" = "body",
 ) => doc.font(weight).fontSize(sizeMm).fillColor("#111").text(text, xMm, yMm, { lineBreak: false });
+
+/** A cross of fine lines, to be pricked through. */
+export function cross(doc: Doc, [x, y]: [number, number], armMm: number) {
+  doc
+    .moveTo(x - armMm, y)
+    .lineTo(x + armMm, y)
+    .moveTo(x, y - armMm)
+    .lineTo(x, y + armMm)
+    .lineWidth(0.15)
+    .stroke();
+}

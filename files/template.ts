@@ -5,7 +5,7 @@ import { featureName, featureRect } from "../core/shell/features";
 import { extent } from "../core/shell/outline";
 import type { Point } from "../core/shell/space";
 import { formatLengthWithUnit, formatNumber } from "../core/units/format";
-import { type Doc, label } from "./paper";
+import { cross, type Doc, label } from "./paper";
 import type { Paper, TemplateSide } from "./templateFile";
 import { tiledPdf } from "./tiled";
 
@@ -84,16 +84,6 @@ function cutWords(feature: Feature, say: (mm: number) => string): string {
     default:
       return `${say(featureRect(feature).widthMm)} × ${say(featureRect(feature).heightMm)}`;
   }
-}
-
-function cross(doc: Doc, [x, y]: [number, number], armMm: number) {
-  doc
-    .moveTo(x - armMm, y)
-    .lineTo(x + armMm, y)
-    .moveTo(x, y - armMm)
-    .lineTo(x, y + armMm)
-    .lineWidth(0.15)
-    .stroke();
 }
 
 function drawCut(
