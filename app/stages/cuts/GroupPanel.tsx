@@ -1,4 +1,5 @@
 import { Flex, Progress, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import { useFetcher } from "react-router";
 import { compareWorth, worthOf } from "#core/cuts/nest/compare";
 import type { SheetGroup } from "#core/cuts/sheets";
@@ -39,8 +40,11 @@ function SearchLine({ group, improved }: { group: SheetGroup; improved: boolean 
   const { buildId } = useBuildHandle();
   const fetcher = useFetcher<{ message: string | null }>();
   const now = worthOf(group.instance, group.solution);
+  const [inVain, setInVain] = useState(false);
   const { report, failed, start, stop } = useSearch(group.instance, (solution) => {
-    if (compareWorth(worthOf(group.instance, solution), now) < 0)
+    const isBetter = compareWorth(worthOf(group.instance, solution), now) < 0;
+    setInVain(!isBetter);
+    if (isBetter)
       fetcher.submit(JSON.stringify({ instance: JSON.stringify(group.instance), solution }), {
         method: "POST",
         action: `/builds/${buildId}/nestings`,
@@ -83,9 +87,11 @@ function SearchLine({ group, improved }: { group: SheetGroup; improved: boolean 
             {failed
               ? "The search could not start in this browser; the nesting above stands."
               : (fetcher.data?.message ??
-                (improved
-                  ? "A better nesting was found, and is kept."
-                  : `Up to ${SEARCH_MS / 1000} s, beside your work; what is better is kept.`))}
+                (inVain
+                  ? "Nothing better was found; the nesting above stands."
+                  : improved
+                    ? "A better nesting was found, and is kept."
+                    : `Up to ${SEARCH_MS / 1000} s, beside your work; what is better is kept.`))}
           </Text>
         </>
       )}
