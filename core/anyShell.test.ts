@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { anyFoundBuild } from "../tests/anyShell";
 import { jobInput } from "../tests/job";
 import { planUnproved, quick } from "../tests/quick";
+import { expectNoNewStop } from "../tests/stops";
 import { coversOf } from "./background/cover";
 import { cutCovers } from "./background/cut";
 import { checkDesign } from "./design/limits";
@@ -14,9 +15,6 @@ import { openingsRegister, serviceRegister } from "./registers/registers";
 import { buildShell } from "./shell/buildShell";
 import { cutShell } from "./shell/section";
 import { applyFix } from "./snags/fix";
-
-const stops = (p: ReturnType<typeof plan>) =>
-  new Set(p.snags.filter((s) => s.severity === "stop").map((s) => `${s.rule}/${s.subject}`));
 
 describe("any build from a found shell", () => {
   it("plans without NaN in ledgers, registers and sections", () => {
@@ -62,8 +60,7 @@ describe("any build from a found shell", () => {
             after.snags.filter((s) => s.rule === snag.rule && s.subject === snag.subject),
             `${snag.rule}: ${snag.fix.label}`,
           ).toEqual([]);
-          const had = stops(before);
-          expect([...stops(after)].filter((s) => !had.has(s))).toEqual([]);
+          expectNoNewStop(before, after);
         }
       }),
       { numRuns: 20 },

@@ -1,5 +1,5 @@
 import type { OddPart } from "../core/design/schema";
-import { cornerWords } from "../core/odd/corners";
+import { CORNER_DRILL_MM, cornerWords } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
 import { formatLengthWithUnit, formatNumber } from "../core/units/format";
 import { cross, label } from "./paper";
@@ -11,9 +11,6 @@ const PAST_MM = 40;
 const HEAD_MM = 24;
 /** Room at the paper's left for the corner itself, mm. */
 const SIDE_MM = 6;
-/** A hole drilled where the two cuts meet: a corner sawn sharp is where a board tears, mm. */
-const DRILL_MM = 6;
-
 /** A template at true size of the corner cut out of an odd part: its edges, the two cuts, and the hole where they meet. */
 export function cornerTemplatePdf(plan: Plan, name: string, odd: OddPart, paper: Paper): Promise<Buffer> | undefined {
   const { corners } = odd;
@@ -41,7 +38,7 @@ export function cornerTemplatePdf(plan: Plan, name: string, odd: OddPart, paper:
           );
         label(
           doc,
-          `Drill ${formatNumber(DRILL_MM)} mm in the inner corner first, then saw up to the hole from both edges.`,
+          `Drill ${formatNumber(CORNER_DRILL_MM)} mm in the inner corner first, then saw up to the hole from both edges.`,
           2,
           15,
           2.8,
@@ -59,7 +56,7 @@ export function cornerTemplatePdf(plan: Plan, name: string, odd: OddPart, paper:
           .lineTo(left, top + cutY)
           .stroke();
         // It lies within what falls away, touching both cuts.
-        const r = Math.min(DRILL_MM, cutX, cutY) / 2;
+        const r = Math.min(CORNER_DRILL_MM, cutX, cutY) / 2;
         const [x, y] = [left + cutX - r, top + cutY - r];
         doc.circle(x, y, r).stroke();
         cross(doc, [x, y], r);

@@ -1,5 +1,6 @@
 import { holeCentres } from "../core/air/pattern";
 import type { Feature } from "../core/design/schema";
+import { CORNER_DRILL_MM } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
 import { featureName, featureRect } from "../core/shell/features";
 import { extent } from "../core/shell/outline";
@@ -112,5 +113,11 @@ function drawCut(
   const round = feature.kind === "mesh" && feature.shape !== "panel" ? Math.min(rect.widthMm, rect.heightMm) / 2 : 0;
   doc.roundedRect(x0, y, width, rect.heightMm, round).stroke();
   if (round === 0 && rect.widthMm > 20)
-    label(doc, `corners: drill ${formatNumber(6)} mm first, then saw from hole to hole`, x0 + 3, y + 3, 2.6);
+    label(
+      doc,
+      `corners: drill ${formatNumber(CORNER_DRILL_MM)} mm first, then saw from hole to hole`,
+      x0 + 3,
+      y + 3,
+      2.6,
+    );
 }

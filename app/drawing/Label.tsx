@@ -2,6 +2,8 @@ import type { ReactNode } from "react";
 
 /** Width of a letter of the mono face at the size most labels have, drawing units. */
 export const LETTER = 6.7;
+/** That size, drawing units. */
+export const USUAL_SIZE = 11;
 
 interface Props {
   x: number;
@@ -16,7 +18,16 @@ interface Props {
 }
 
 /** Text in a drawing. Styles, not attributes: the page's own reset outranks those. */
-export function Label({ x, y, size = 11, anchor = "start", font = "mono", bold, tone = "ink", children }: Props) {
+export function Label({
+  x,
+  y,
+  size = USUAL_SIZE,
+  anchor = "start",
+  font = "mono",
+  bold,
+  tone = "ink",
+  children,
+}: Props) {
   return (
     <text
       x={x}

@@ -1,10 +1,10 @@
-import { Label } from "./Label";
+import { Label, LETTER, USUAL_SIZE } from "./Label";
 
-/** Room a letter takes, as a share of its size. */
-const LETTER = 0.62;
+/** Letters of this size where there is room. */
 const SIZE = 12;
 /** Letters smaller than this are not read. */
 const LEAST = 8;
+/** Between a part's edge and its name. */
 const EDGE = 7;
 
 /**
@@ -31,7 +31,7 @@ export function PartName({
   const fits = (long: number, high: number) => {
     const inOne = high < 3 * SIZE;
     const count = inOne ? name.length + words.length + 2 : letters;
-    const size = Math.min(SIZE, (long - 2 * EDGE) / (LETTER * count), high < 14 ? 9 : SIZE);
+    const size = Math.min(SIZE, (long - 2 * EDGE) / ((LETTER / USUAL_SIZE) * count), high < 14 ? 9 : SIZE);
     return { inOne, size: high > 11 ? size : 0 };
   };
   const lying = fits(w - 2 * keptX, h);

@@ -3,8 +3,8 @@ import { useEffect, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Stock } from "#core/buying/stock";
 import type { RackAnswer } from "../routes/rack";
-import { FileButton } from "./FileButton";
 import { Select } from "./fields";
+import { ListButton } from "./ListButton";
 import { Fields, Panel } from "./Panel";
 import { QuietButton } from "./QuietButton";
 import { RowErrors } from "./RowErrors";
@@ -75,13 +75,7 @@ export function Rack({
         <QuietButton size="xs" onClick={() => send({ material, ...typed })}>
           Put it on the rack
         </QuietButton>
-        <FileButton
-          size="xs"
-          label="List of offcuts, CSV or DXF"
-          words="Bring in a list, CSV or DXF"
-          accept=".csv,.dxf,text/csv"
-          onFile={bringIn}
-        />
+        <ListButton label="List of offcuts" onFile={bringIn} />
         <Text fontSize="xs" color="muted">
           A bare number is millimetres; 24 3/8" is read too. CSV with part, length, width, quantity, material; or
           rectangles of a drawing

@@ -12,7 +12,7 @@ export function slipLines({ variant, shell }: Pick<Site, "variant" | "shell">): 
   return variant.slips.flatMap((slips): BuyLine[] => {
     const layout = slips.onHand ? undefined : layOut(slipJob(slips, shell.faces));
     if (!layout) return [];
-    const content = Math.floor(slips.packOf?.value ?? 1);
+    const content = slips.packOf?.value ?? 1;
     const count = Math.ceil(layout.needed / content);
     const priceMinor = slips.packPrice ? Math.round(slips.packPrice.value * 100) : null;
     const cost = priceMinor === null ? null : priceMinor * count;

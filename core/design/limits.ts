@@ -127,8 +127,9 @@ export function checkDesign(build: Build, book: Book): Problem[] {
       add(`${path}/breakagePercent`, "Breakage is between 0 and 50 of a hundred.");
     if (slips.onHand && (slips.onHand.value < 0 || slips.onHand.value > 10_000))
       add(`${path}/onHand`, "On hand: between 0 and 10 000 pieces.");
-    if (slips.packOf && (slips.packOf.value < 1 || slips.packOf.value > 10_000))
-      add(`${path}/packOf`, "A pack holds between 1 and 10 000 pieces.");
+    const { packOf } = slips;
+    if (packOf && (!Number.isInteger(packOf.value) || packOf.value < 1 || packOf.value > 10_000))
+      add(`${path}/packOf`, "A pack holds a whole number of pieces, from 1 to 10 000.");
     if (slips.packPrice && (slips.packPrice.value < 0 || slips.packPrice.value > 100_000))
       add(`${path}/packPrice`, "A pack's price is between 0 and 100 000.");
   });

@@ -55,3 +55,9 @@ export const cornerWords: Record<CornerCut["count"], string> = {
   2: "both corners of one long side",
   4: "all four corners",
 };
+
+/**
+ * A hole drilled where two cuts meet inside a board, mm: from a sharp corner it tears. Common practice, no source; the size
+ * is from memory.
+ */
+export const CORNER_DRILL_MM = 6;

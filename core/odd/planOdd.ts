@@ -2,6 +2,7 @@ import type { OddPart } from "../design/schema";
 import { type CornerCut, emptyLedger, type Part, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
+import { cornerWords } from "./corners";
 
 const cornerCutOf = ({ count, length, width }: NonNullable<OddPart["corners"]>): CornerCut => ({
   count,
@@ -10,14 +11,18 @@ const cornerCutOf = ({ count, length, width }: NonNullable<OddPart["corners"]>):
 });
 
 /** Parts the builder adds by hand: they are cut with the rest. */
-export function planOdd({ variant, book }: Site): TradeLedger {
+export function planOdd({ variant, book, say }: Site): TradeLedger {
   const parts = variant.oddParts.flatMap((odd): Part[] => {
     const material = findMaterial(book, odd.material, "sheet");
     if (!material) return [];
+    const { corners } = odd;
+    const out = corners
+      ? `; out of ${cornerWords[corners.count]}: ${say(corners.length.value)} along the length, ${say(corners.width.value)} across`
+      : "";
     return [
       {
         id: `odd/${odd.id}`,
-        label: odd.corners ? `${odd.label}, corners out` : odd.label,
+        label: corners ? `${odd.label}, corners out` : odd.label,
         materialId: material.id,
         kind: "panel",
         lengthMm: odd.length.value,
@@ -25,8 +30,8 @@ export function planOdd({ variant, book }: Site): TradeLedger {
         thicknessMm: material.thicknessMm,
         qty: odd.qty,
         grainLocked: odd.grainLocked,
-        ...(odd.corners && { corners: cornerCutOf(odd.corners) }),
-        working: { length: `${odd.length.typed}, typed by hand`, width: odd.width.typed },
+        ...(corners && { corners: cornerCutOf(corners) }),
+        working: { length: `${odd.length.typed}, typed by hand`, width: odd.width.typed + out },
       },
     ];
   });

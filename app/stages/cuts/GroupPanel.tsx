@@ -35,6 +35,11 @@ export function GroupPanel({ group }: { group: SheetGroup }) {
   );
 }
 
+const FAILED = "The search could not start in this browser; the nesting above stands.";
+const IN_VAIN = "Nothing better was found; the nesting above stands.";
+const IMPROVED = "A better nesting was found, and is kept.";
+const NOT_YET = `Up to ${SEARCH_MS / 1000} s, beside your work; what is better is kept.`;
+
 /** A search for a better nesting: how far it is, and a stop. */
 function SearchLine({ group, improved }: { group: SheetGroup; improved: boolean }) {
   const { buildId } = useBuildHandle();
@@ -84,14 +89,7 @@ function SearchLine({ group, improved }: { group: SheetGroup; improved: boolean 
             Search for better
           </QuietButton>
           <Text fontSize="xs" color="muted">
-            {failed
-              ? "The search could not start in this browser; the nesting above stands."
-              : (fetcher.data?.message ??
-                (inVain
-                  ? "Nothing better was found; the nesting above stands."
-                  : improved
-                    ? "A better nesting was found, and is kept."
-                    : `Up to ${SEARCH_MS / 1000} s, beside your work; what is better is kept.`))}
+            {failed ? FAILED : (fetcher.data?.message ?? (inVain ? IN_VAIN : improved ? IMPROVED : NOT_YET))}
           </Text>
         </>
       )}

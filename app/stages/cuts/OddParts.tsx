@@ -7,8 +7,8 @@ import { cornerWords } from "#core/odd/corners";
 import { parseMeasure } from "#core/units/guess";
 import { type RowError, readOddParts } from "#files/oddCsv";
 import { useBuild, useUnits } from "../../state/context";
-import { FileButton } from "../../ui/FileButton";
 import { Select } from "../../ui/fields";
+import { ListButton } from "../../ui/ListButton";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { RowErrors } from "../../ui/RowErrors";
@@ -160,13 +160,7 @@ export function OddParts() {
         <QuietButton size="xs" onClick={addTyped}>
           Add the part
         </QuietButton>
-        <FileButton
-          size="xs"
-          label="Parts list, CSV or DXF"
-          words="Bring in a list, CSV or DXF"
-          accept=".csv,.dxf,text/csv"
-          onFile={bringIn}
-        />
+        <ListButton label="Parts list" onFile={bringIn} />
         <Text fontSize="xs" color="muted">
           CSV with part, length, width, quantity, material, grain; or rectangles of a drawing
         </Text>

@@ -65,7 +65,8 @@ export class ShortFirst {
    */
   go(draws: number, goOn: () => boolean): number[][] | undefined {
     const { lengths, capacities, long, order, random } = this;
-    for (let n = 0; n < draws && this.applies && goOn(); n++) {
+    if (!this.applies) return undefined;
+    for (let n = 0; n < draws && goOn(); n++) {
       const drawn = this.draw();
       if (!drawn) continue;
       const used = new Set([...drawn.values()].flat());

@@ -10,7 +10,7 @@ import { DEARER, RealPatterns } from "./real";
 import { Relaxation } from "./relax";
 import { anneal, copyLayout, HEAT, type Layout, onMix } from "./search";
 import { sheetBySheet } from "./sheetBySheet";
-import { type Costed, goOn, start } from "./start";
+import { type Costed, compareCosted, goOn, start } from "./start";
 
 /* How much is tried, found by trial on `npm run bench:nest`. */
 
@@ -145,8 +145,7 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   const fromSheets = (): boolean => {
     if (counts.reduce((a, b) => a + b, 0) < MANY_PIECES || best.cost <= bound.cost + 1e-9) return false;
     const layout = sheetBySheet(kinds, counts, stocks, random, stopped);
-    const more = poolArea(kinds, layout.pool) - poolArea(kinds, best.pool);
-    if (more < 0 || (more === 0 && layout.cost < best.cost - 1e-9)) {
+    if (compareCosted(kinds, layout, best) < 0) {
       best = layout;
       offcut = largestOffcut(best, minSide);
     }
@@ -255,23 +254,16 @@ export function search(instance: NestInstance, stopped: () => boolean = () => fa
   };
 }
 
-interface Answer {
-  layout: Costed;
-  missing: number;
-  offcut: number;
-}
-const compare = (a: Answer, b: Answer) => a.missing - b.missing || a.layout.cost - b.layout.cost || b.offcut - a.offcut;
-
 /** The best of some packings from nothing: most placed, then least cost, then the largest offcut. */
 function firstAnswer({ kinds, counts, stocks, minSide }: Problem, bound: number, random: () => number): Costed {
-  let best: Answer | undefined;
+  let best: { layout: Costed; offcut: number } | undefined;
   for (let i = 0; i < STARTS; i++) {
     const layout = start(kinds, counts, stocks, random);
-    const found: Answer = { layout, missing: poolArea(kinds, layout.pool), offcut: largestOffcut(layout, minSide) };
-    if (!best || compare(found, best) < 0) best = found;
+    const offcut = largestOffcut(layout, minSide);
+    if (!best || (compareCosted(kinds, layout, best.layout) || best.offcut - offcut) < 0) best = { layout, offcut };
     // A large job is answered at once, and made better afterwards.
     if (i >= 1 && counts.length * layout.sheets.length > 2000) break;
-    if (i >= 7 && best.missing === 0 && best.layout.cost <= bound + 1e-9) break;
+    if (i >= 7 && poolArea(kinds, best.layout.pool) === 0 && best.layout.cost <= bound + 1e-9) break;
   }
   return best!.layout;
 }

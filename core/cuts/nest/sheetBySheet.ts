@@ -1,7 +1,7 @@
 import { drawTaste, fillNode } from "./fill";
 import { type Pool, poolArea, poolOf } from "./pool";
 import { anneal } from "./search";
-import { type Costed, goOn } from "./start";
+import { type Costed, compareCosted, goOn } from "./start";
 import { eachPart, freeNode, type Kind, type Stock } from "./tree";
 
 /* How much is tried, found by trial on `npm run bench:nest`. */
@@ -62,11 +62,7 @@ export function sheetBySheet(
     }
   }
   const packed = { sheets, pool: poolOf(left), cost };
-  let best: Costed | undefined;
-  for (let i = 0; i < REST_TRIES; i++) {
-    const tried = goOn(packed, kinds, stocks, random);
-    const [a, b] = best ? [poolArea(kinds, tried.pool), poolArea(kinds, best.pool)] : [0, 0];
-    if (!best || a < b || (a === b && tried.cost < best.cost)) best = tried;
-  }
-  return best!;
+  return Array.from({ length: REST_TRIES }, () => goOn(packed, kinds, stocks, random)).reduce((best, tried) =>
+    compareCosted(kinds, tried, best) < 0 ? tried : best,
+  );
 }

@@ -1,5 +1,5 @@
 import { drawTaste, fillNode } from "./fill";
-import { openKinds, type Pool, poolOf } from "./pool";
+import { openKinds, type Pool, poolArea, poolOf } from "./pool";
 import type { Layout } from "./search";
 import { freeNode, type Kind, type Node, type Stock } from "./tree";
 
@@ -7,6 +7,10 @@ import { freeNode, type Kind, type Node, type Stock } from "./tree";
 export interface Costed extends Layout {
   cost: number;
 }
+
+/** Which is better, negative for the first: what leaves less without a place, then what costs less. */
+export const compareCosted = (kinds: readonly Kind[], a: Costed, b: Costed): number =>
+  poolArea(kinds, a.pool) - poolArea(kinds, b.pool) || a.cost - b.cost;
 
 /** One randomised packing from nothing: sheet after sheet, each the stock that holds most for its price, free ones first. */
 export const start = (kinds: Kind[], counts: number[], stocks: Stock[], random: () => number): Costed =>
