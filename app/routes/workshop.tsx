@@ -112,7 +112,7 @@ export default function WorkshopPage({ loaderData, actionData }: Route.Component
             <Text fontSize="sm" color="muted" mb="3">
               Spans such as 18:30-21:30, several with a comma; leave a day empty when there is none.
             </Text>
-            <SimpleGrid columns={{ base: 1, md: 4 }} gap="4">
+            <SimpleGrid columns={{ base: 1, md: 3 }} gap="4">
               {DAYS.map((day, i) =>
                 field(`hours-${i}`, day, (workshop.hours[i] ?? []).map((s) => `${s.from}-${s.to}`).join(", ")),
               )}
