@@ -1,15 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { jobBuild, jobInput, jobVariant } from "../tests/job";
-import { planUnproved, quick } from "../tests/quick";
-import { expectNoNewStop } from "../tests/stops";
+import { planUnproved } from "../tests/quick";
+import { expectFixesMend, expectNumbers } from "../tests/sound";
 import { BARE_SEAL } from "./design/bareSeal";
 import { checkDesign } from "./design/limits";
 import { statedMm } from "./design/measure";
 import type { Build, Feature, SheetVariant } from "./design/schema";
-import { plan, publicPlan } from "./plan";
+import { publicPlan } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
-import { applyFix } from "./snags/fix";
 
 /** Any build the limits let through. */
 function anyBuild(): fc.Arbitrary<Build> {
@@ -127,12 +126,7 @@ describe("any valid design", () => {
     fc.assert(
       fc.property(anyBuild(), (design) => {
         const p = planUnproved(jobInput(design));
-        JSON.stringify(publicPlan(p), (key, value: unknown) => {
-          if (typeof value === "number" && !Number.isFinite(value)) throw new Error(`${key} is ${value}`);
-          if (typeof value === "string" && /NaN|undefined|Infinity/.test(value))
-            throw new Error(`${key} says ${value}`);
-          return value;
-        });
+        expectNumbers(publicPlan(p));
         const { inside, outside, strips } = p.shell;
         const rabbet = (design.variants[0] as SheetVariant).shell.joints;
         if (rabbet.back === "rabbeted") return;
@@ -149,23 +143,6 @@ describe("any valid design", () => {
   });
 
   it("each fix offered clears its snag and raises no new stop", () => {
-    fc.assert(
-      fc.property(anyBuild(), (design) => {
-        const input = jobInput(design);
-        const before = plan(input, quick);
-        for (const snag of before.snags) {
-          if (!snag.fix) continue;
-          const fixed = applyFix(design, snag.fix.patch);
-          expect(checkDesign(fixed, input.book)).toEqual([]);
-          const after = planUnproved({ ...input, design: fixed });
-          expect(
-            after.snags.filter((s) => s.rule === snag.rule && s.subject === snag.subject),
-            `${snag.rule}: ${snag.fix.label}`,
-          ).toEqual([]);
-          expectNoNewStop(before, after);
-        }
-      }),
-      { numRuns: 25 },
-    );
+    fc.assert(fc.property(anyBuild(), expectFixesMend), { numRuns: 25 });
   });
 });

@@ -2,19 +2,17 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyFoundBuild } from "../tests/anyShell";
 import { jobInput } from "../tests/job";
-import { planUnproved, quick } from "../tests/quick";
-import { expectNoNewStop } from "../tests/stops";
+import { planUnproved } from "../tests/quick";
+import { expectFixesMend, expectNumbers } from "../tests/sound";
 import { coversOf } from "./background/cover";
 import { cutCovers } from "./background/cut";
-import { checkDesign } from "./design/limits";
 import { readBuild } from "./design/read";
 import { chosenVariant } from "./design/variant";
 import { cutStrata } from "./levels/cutStrata";
-import { plan, publicPlan } from "./plan";
+import { publicPlan } from "./plan";
 import { openingsRegister, serviceRegister } from "./registers/registers";
 import { buildShell } from "./shell/buildShell";
 import { cutShell } from "./shell/section";
-import { applyFix } from "./snags/fix";
 
 describe("any build from a found shell", () => {
   it("plans without NaN in ledgers, registers and sections", () => {
@@ -32,12 +30,7 @@ describe("any build from a found shell", () => {
             cutCovers(p.shell, coversOf(p.shell, chosenVariant(design)), cut),
           ]),
         ];
-        JSON.stringify(all, (key, value: unknown) => {
-          if (typeof value === "number" && !Number.isFinite(value)) throw new Error(`${key} is ${value}`);
-          if (typeof value === "string" && /NaN|undefined|Infinity/.test(value))
-            throw new Error(`${key} says ${value}`);
-          return value;
-        });
+        expectNumbers(all);
         expect(p.shell.volumeMl).toBeGreaterThan(0);
         expect(p.tally.massDryKg).toBeGreaterThan(0);
         expect(p.figures.find((f) => f.id === "shell/tipping")!.value).toBeGreaterThan(-90);
@@ -47,24 +40,7 @@ describe("any build from a found shell", () => {
   });
 
   it("offers only fixes that clear their snag and raise no new stop", () => {
-    fc.assert(
-      fc.property(anyFoundBuild(), (design) => {
-        const input = jobInput(design);
-        const before = plan(input, quick);
-        for (const snag of before.snags) {
-          if (!snag.fix) continue;
-          const fixed = applyFix(design, snag.fix.patch);
-          expect(checkDesign(fixed, input.book), `${snag.rule}: ${snag.fix.label}`).toEqual([]);
-          const after = planUnproved({ ...input, design: fixed });
-          expect(
-            after.snags.filter((s) => s.rule === snag.rule && s.subject === snag.subject),
-            `${snag.rule}: ${snag.fix.label}`,
-          ).toEqual([]);
-          expectNoNewStop(before, after);
-        }
-      }),
-      { numRuns: 20 },
-    );
+    fc.assert(fc.property(anyFoundBuild(), expectFixesMend), { numRuns: 20 });
   });
 
   it("has ids that are its own, and figures that are there for what names them", () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { jobBuild, jobInput } from "../tests/job";
 import { planUnproved, quick } from "../tests/quick";
-import { expectNoNewStop } from "../tests/stops";
+import { expectNoNewStop } from "../tests/sound";
 import { checkDesign } from "./design/limits";
 import { statedMm } from "./design/measure";
 import type { Build, Feature, SheetVariant } from "./design/schema";
