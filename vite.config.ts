@@ -1,5 +1,6 @@
 import { reactRouter } from "@react-router/dev/vite";
-import { defineConfig } from "vite";
+import { defineConfig, type Plugin } from "vite";
+import { guard, servedOn } from "./server/guard.ts";
 
 /**
  * What the browser fetches, in few files: a page in eighty pieces spends more on asking than on what it gets. What only
@@ -17,10 +18,25 @@ const groups = [
   { name: "shared", test: /[\\/](app|node_modules)[\\/]/, minShareCount: 3 },
 ];
 
-export default defineConfig(({ isSsrBuild }) => ({
-  plugins: [reactRouter()],
+/** In development too only its own page writes; the port is known once it listens. */
+const guarded: Plugin = {
+  name: "hornwort-guard",
+  apply: "serve",
+  configureServer: (server) => {
+    server.middlewares.use((request, response, next) =>
+      guard(servedOn(request.socket.localPort ?? 0, process.env.HORNWORT_ORIGIN))(request, response, next),
+    );
+  },
+};
+
+export default defineConfig({
+  plugins: [guarded, reactRouter()],
   worker: { format: "es" },
   server: { host: "127.0.0.1" },
-  build: isSsrBuild ? {} : { reportCompressedSize: false, rolldownOptions: { output: { codeSplitting: { groups } } } },
+  environments: {
+    client: { build: { reportCompressedSize: false, rolldownOptions: { output: { codeSplitting: { groups } } } } },
+    // The server is our own: it judges every request before the application sees it.
+    ssr: { build: { rollupOptions: { input: "server/app.ts" } } },
+  },
   optimizeDeps: { entries: ["app/root.tsx", "app/routes/**/*.{ts,tsx}", "workers/*.ts"] },
-}));
+});

@@ -2,7 +2,7 @@ import { defineConfig } from "vitest/config";
 
 export default defineConfig({
   test: {
-    include: ["{core,db,files,cli,app}/**/*.test.ts"],
+    include: ["{core,db,files,cli,app,server}/**/*.test.ts"],
     globalSetup: ["db/testing/template.ts"],
     // Both cores of a small machine: by default one is left idle.
     maxWorkers: 2,

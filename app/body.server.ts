@@ -1,14 +1,23 @@
-import { fail, ok, type Result } from "#core/units/result";
-
 /** Larger than any build by far. */
 export const UPLOAD_LIMIT_BYTES = 2 * 1024 * 1024;
 
-/**
- * Reads a request's body as text, counting it as it streams; what is past the limit is let go, never kept.
- * @returns the text, or a sentence naming the limit
- */
-export async function readText(request: Request, limitBytes = UPLOAD_LIMIT_BYTES): Promise<Result<string>> {
-  if (!request.body) return ok("");
+/** What a request brought, or why it is refused: the HTTP status and a sentence. */
+export type Body<T> = { ok: true; value: T } | { ok: false; status: number; message: string };
+
+const JSON_TYPE = ["application/json"];
+const FORM_TYPES = ["application/x-www-form-urlencoded", "multipart/form-data"];
+
+const refuse = (status: number, message: string) => ({ ok: false as const, status, message });
+
+/** Whether the body is of a kind this address takes: a page elsewhere may send plain text without asking first. */
+function isOf(types: readonly string[], request: Request): boolean {
+  const [type = ""] = (request.headers.get("Content-Type") ?? "").split(";");
+  return types.includes(type.trim().toLowerCase());
+}
+
+/** A body as it streams in, counted; what is past the limit is let go, never kept. */
+async function readBytes(request: Request, limitBytes: number): Promise<Body<Buffer>> {
+  if (!request.body) return { ok: true, value: Buffer.alloc(0) };
   const chunks: Uint8Array[] = [];
   let bytes = 0;
   for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
@@ -16,22 +25,52 @@ export async function readText(request: Request, limitBytes = UPLOAD_LIMIT_BYTES
     if (bytes <= limitBytes) chunks.push(chunk);
   }
   if (bytes > limitBytes)
-    return fail(
-      `This file is ${Math.ceil(bytes / 1024 / 1024)} MB; a build file is at most ${limitBytes / 1024 / 1024} MB. Nothing was kept. Choose a file that Hornwort exported.`,
+    return refuse(
+      413,
+      `This is ${Math.ceil(bytes / 1024 / 1024)} MB; Hornwort takes at most ${limitBytes / 1024 / 1024} MB. Nothing was changed. Choose a smaller file.`,
     );
-  return ok(Buffer.concat(chunks).toString("utf8"));
+  return { ok: true, value: Buffer.concat(chunks) };
 }
 
-/** Parses JSON, or says plainly that it is none. */
-export function parseJson(text: string): Result<unknown> {
+/**
+ * Reads a request's body as JSON.
+ * @param limitBytes most that is taken
+ * @returns what it holds, or why it is refused: another content type (415), too large (413), no JSON (400)
+ */
+export async function readJson(request: Request, limitBytes = UPLOAD_LIMIT_BYTES): Promise<Body<unknown>> {
+  if (!isOf(JSON_TYPE, request)) return refuse(415, "This address takes JSON only. Nothing was changed.");
+  const read = await readBytes(request, limitBytes);
+  if (!read.ok) return read;
+  const text = read.value.toString("utf8");
   try {
-    return ok(JSON.parse(text));
+    return { ok: true, value: JSON.parse(text) };
   } catch {
     const cut = /^\s*[[{]/.test(text);
-    return fail(
+    return refuse(
+      400,
       cut
         ? "This file looks cut short or damaged: it starts as JSON but does not end as it. Nothing was changed. Export it again."
         : "This is not a build file: it is not JSON. Nothing was changed. Choose a file that Hornwort exported.",
     );
+  }
+}
+
+/**
+ * Reads a request's body as a form.
+ * @param limitBytes most that is taken
+ * @returns its fields, or why it is refused: another content type (415), too large (413), no form (400)
+ */
+export async function readForm(request: Request, limitBytes = UPLOAD_LIMIT_BYTES): Promise<Body<FormData>> {
+  if (!isOf(FORM_TYPES, request)) return refuse(415, "This address takes a form only. Nothing was changed.");
+  const read = await readBytes(request, limitBytes);
+  if (!read.ok) return read;
+  const type = request.headers.get("Content-Type")!;
+  try {
+    return {
+      ok: true,
+      value: await new Response(new Uint8Array(read.value), { headers: { "Content-Type": type } }).formData(),
+    };
+  } catch {
+    return refuse(400, "This form came damaged. Nothing was changed; send it again.");
   }
 }

@@ -3,8 +3,9 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import createEmotionServer from "@emotion/server/create-instance";
 import { renderToPipeableStream } from "react-dom/server";
-import { type EntryContext, ServerRouter } from "react-router";
+import { type EntryContext, type RouterContextProvider, ServerRouter } from "react-router";
 import { closeDatabase, openDatabase } from "../db/open";
+import { nonceContext } from "./nonce";
 
 const RENDER_MS = 10_000;
 
@@ -31,17 +32,20 @@ export default function handleRequest(
   status: number,
   headers: Headers,
   context: EntryContext,
+  loadContext: RouterContextProvider,
 ): Promise<Response> {
-  const cache = createCache({ key: "css" });
+  const nonce = loadContext.get(nonceContext);
+  const cache = createCache({ key: "css", ...(nonce && { nonce }) });
   cache.compat = true;
   const { extractCriticalToChunks, constructStyleTagsFromChunks } = createEmotionServer(cache);
   let responseStatus = status;
   return new Promise((resolve, reject) => {
     const { pipe, abort } = renderToPipeableStream(
       <CacheProvider value={cache}>
-        <ServerRouter context={context} url={request.url} />
+        <ServerRouter context={context} url={request.url} {...(nonce && { nonce })} />
       </CacheProvider>,
       {
+        ...(nonce && { nonce }),
         onAllReady() {
           const body = new PassThrough();
           const chunks: Buffer[] = [];

@@ -64,7 +64,7 @@ test("files that are none are refused in words, and nothing changes", async ({ p
   await upload("newer.json", '{"format":"hornwort-build","version":7}');
   await expect(alert).toContainText("version 7");
   await upload("huge.json", Buffer.alloc(200 * 1024 * 1024, 32));
-  await expect(alert).toContainText("200 MB; a build file is at most 2 MB", { timeout: 30_000 });
+  await expect(alert).toContainText("200 MB; Hornwort takes at most 2 MB", { timeout: 30_000 });
   await page.reload();
   expect(await page.getByRole("heading", { level: 2 }).count()).toBe(builds);
 });

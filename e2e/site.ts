@@ -1,6 +1,6 @@
 import { cpSync, rmSync } from "node:fs";
 import { resolve } from "node:path";
-import { type BrowserContext, test as base } from "@playwright/test";
+import { type BrowserContext, test as base, type ConsoleMessage, expect } from "@playwright/test";
 import { freePort, root, startServer } from "../scripts/run.mjs";
 
 /** Where the demo is laid out before any test. */
@@ -32,7 +32,15 @@ export const test = base.extend<object, { site: string; visitor: BrowserContext 
     { scope: "worker" },
   ],
   context: async ({ visitor }, use) => {
+    // What a page's policy forbids is a fault of ours wherever it happens, also in a worker.
+    const violations: string[] = [];
+    const note = (message: ConsoleMessage) => {
+      if (/content security policy/i.test(message.text())) violations.push(message.text());
+    };
+    visitor.on("console", note);
     await use(visitor);
+    visitor.off("console", note);
+    expect(violations, "against the page's security policy").toEqual([]);
     for (const page of visitor.pages()) await page.close();
     await visitor.clearCookies();
   },

@@ -2,7 +2,7 @@ import * as v from "valibot";
 import { StockSchema } from "../core/buying/stock";
 import { isSound, KeptNestingSchema } from "../core/cuts/kept";
 import { issueWords, readBuild } from "../core/design/read";
-import { parseLocal } from "../core/diary/calendar";
+import { LocalTimeSchema } from "../core/diary/localTime";
 import { WorkshopSchema } from "../core/diary/workshop";
 import { LogSchema } from "../core/log/log";
 import { BookSchema } from "../core/materials/schema";
@@ -21,10 +21,7 @@ export const BuildFileSchema = v.object({
   book: BookSchema,
   stock: StockSchema,
   workshop: WorkshopSchema,
-  now: v.pipe(
-    v.string(),
-    v.check((text) => parseLocal(text) !== undefined, "A local time such as 2026-03-02T09:00."),
-  ),
+  now: LocalTimeSchema,
   seed: v.pipe(v.number(), v.integer()),
 });
 

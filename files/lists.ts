@@ -4,6 +4,7 @@ import { sawToleranceMm } from "../core/cuts/tolerance";
 import { materialName } from "../core/materials/find";
 import type { Plan } from "../core/plan";
 import { formatLength, formatNumber } from "../core/units/format";
+import { plainMoney } from "../core/units/money";
 
 const csv = (rows: Record<string, string | number>[]) =>
   `${Papa.unparse(rows, { escapeFormulae: true, newline: "\r\n" })}\r\n`;
@@ -33,7 +34,7 @@ export function cutListCsv(plan: Plan): string {
 export function shoppingCsv(plan: Plan): string {
   const packs = (counts: Plan["buying"]["lines"][number]["likely"]) =>
     counts.map(({ pack, count }) => `${count} x ${pack.name}`).join(" + ");
-  const money = (minor: number | null) => (minor === null ? "" : (minor / 100).toFixed(2));
+  const money = (minor: number | null) => (minor === null ? "" : plainMoney(minor, plan.tally.currency));
   return csv(
     plan.buying.lines.map((line) => ({
       item: line.label,

@@ -37,6 +37,12 @@ describe("a list of odd parts", () => {
     expect(errors[0]!.message).toContain("abc");
     expect(errors[2]!.message).toContain("marble");
   });
+  it("names the line of the file a row stands on, past blank lines and cells of several lines", () => {
+    const { parts, errors } = read('\npart,length,width\n\n"Shelf,\nupper",100,50\n\r\nBad,abc,50\n,,\nWorse,100,-1\n');
+    expect(parts.map((p) => p.length.value)).toEqual([100]);
+    expect(errors.map((e) => e.line)).toEqual([7, 9]);
+    expect(read("\n\npart,width\nA,100").errors[0]!.line).toBe(3);
+  });
   it("says which column is missing", () => {
     expect(read("part,length\nA,100")).toEqual({
       parts: [],

@@ -22,6 +22,22 @@ const HEADS = {
 } as const;
 
 /**
+ * The rows of a CSV file that say anything, each with the line of the file it begins on: blank lines count, and a cell may
+ * hold lines of its own.
+ */
+function numberedRows(text: string): { line: number; cells: string[] }[] {
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, "").replace(/\r\n?/g, "\n"));
+  let line = 1;
+  return data
+    .map((cells) => {
+      const row = { line, cells: cells.map((cell) => cell.trim()) };
+      line += 1 + cells.reduce((n, cell) => n + cell.split("\n").length - 1, 0);
+      return row;
+    })
+    .filter(({ cells }) => cells.some((cell) => cell !== ""));
+}
+
+/**
  * Reads a list of odd parts: columns part, length, width, and if wanted quantity, material (id or name) and grain
  * (`locked` where the length must lie along the sheet's).
  * @param text CSV with a line of headings; comma, semicolon or tab
@@ -32,19 +48,16 @@ export function readOddParts(
   text: string,
   from: { unit: LengthUnit; materials: { id: string; name: string }[]; material: string; taken: string[] },
 ): { parts: OddPart[]; errors: RowError[] } {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ""), {
-    header: true,
-    skipEmptyLines: "greedy",
-    transformHeader: (head) => head.trim().toLowerCase(),
-  });
-  const column = (key: keyof typeof HEADS) => HEADS[key].find((head) => meta.fields?.includes(head));
+  const [first, ...rows] = numberedRows(text);
+  const heads = (first?.cells ?? []).map((head) => head.toLowerCase());
+  const column = (key: keyof typeof HEADS) => HEADS[key].find((head) => heads.includes(head));
   const missing = (["label", "length", "width"] as const).filter((key) => !column(key));
   if (missing.length > 0)
     return {
       parts: [],
       errors: [
         {
-          line: 1,
+          line: first?.line ?? 1,
           message: `The first line names no column for ${missing.map((m) => (m === "label" ? "part" : m)).join(" and ")}. Nothing was taken. Begin the file with: part,length,width,quantity`,
         },
       ],
@@ -52,10 +65,10 @@ export function readOddParts(
   const parts: OddPart[] = [];
   const errors: RowError[] = [];
   const taken = new Set(from.taken);
-  for (const [i, row] of data.entries()) {
-    const cell = (key: keyof typeof HEADS) => row[column(key) ?? ""]?.trim() ?? "";
+  for (const { line, cells } of rows) {
+    const cell = (key: keyof typeof HEADS) => cells[heads.indexOf(column(key) ?? "")] ?? "";
     const wrong = (message: string) => {
-      errors.push({ line: i + 2, message });
+      errors.push({ line, message });
     };
     if (parts.length >= LIMIT_ROWS) {
       wrong(`Past ${LIMIT_ROWS} rows nothing more is taken.`);

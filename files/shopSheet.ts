@@ -7,7 +7,8 @@ import type { Plan } from "../core/plan";
 import type { Rect } from "../core/shell/faces";
 import { featureName, featureRect } from "../core/shell/features";
 import { layNet, toNet } from "../core/shell/net";
-import { formatLength, formatLengthWithUnit, formatMoney, formatNumber } from "../core/units/format";
+import { formatLength, formatLengthWithUnit, formatNumber } from "../core/units/format";
+import { formatMoney } from "../core/units/money";
 import { type Doc, inPaperMm, label, PT, startPaper } from "./paper";
 
 const MARGIN_MM = 12;

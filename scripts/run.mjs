@@ -101,10 +101,10 @@ export function freePort(wanted = 0) {
 
 /** Starts the built server on 127.0.0.1 and waits until it answers. */
 export async function startServer({ port, data, quiet = true }) {
-  const child = spawn(process.execPath, ["node_modules/@react-router/serve/bin.js", "build/server/index.js"], {
+  const child = spawn(process.execPath, ["scripts/listen.mjs"], {
     cwd: root,
     stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
-    env: { ...process.env, HOST: "127.0.0.1", PORT: String(port), HORNWORT_DATA: data, NODE_ENV: "production" },
+    env: { ...process.env, PORT: String(port), HORNWORT_DATA: data, NODE_ENV: "production" },
   });
   const gone = new Promise((done) => child.once("exit", done));
   const address = `http://127.0.0.1:${port}`;

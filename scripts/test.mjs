@@ -33,7 +33,7 @@ const count = (what, file, ok, read) => {
 
 // The routes' types come first: linters and compiler read them, and a fresh clone has none.
 check("Types of routes", "npx", ["react-router", "typegen"]);
-const FOLDERS = ["core", "app", "db", "files", "cli", "demo", "scripts"];
+const FOLDERS = ["core", "app", "db", "files", "cli", "demo", "scripts", "server"];
 /** Checks that only read, all at once. */
 const reading = [
   ["Formatting and lint", "npx", ["biome", "check", "."]],

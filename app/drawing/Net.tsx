@@ -12,6 +12,7 @@ import { type Point, vAtHeight } from "#core/shell/space";
 import { layOut } from "#core/slips/layout";
 import { slipJob } from "#core/slips/planSlips";
 import { formatNumber } from "#core/units/format";
+import { formatWithin } from "#core/units/within";
 import { useBuild, useBuildHandle, useUnits } from "../state/context";
 import { CoverMark } from "./CoverMark";
 import { Dimension } from "./Dimension";
@@ -318,7 +319,7 @@ function AtAGlance({ x, y }: { x: number; y: number }) {
       </Label>
       {tightest && (
         <Label x={x} y={y + 82} tone={tightest.passes ? "fern" : "stop"}>
-          {`largest way out ${say(tightest.worstMm, "up")} of ${say(tightest.allowedMm, "down")} allowed`}
+          {`largest way out ${formatWithin(tightest.worstMm, tightest.allowedMm, units).join(" of ")} allowed`}
         </Label>
       )}
     </>

@@ -3,7 +3,7 @@ import { type LogEntry, LogEntrySchema } from "#core/log/log";
 import { addToLog } from "#db/log";
 import { openDatabase } from "#db/open";
 import { readPinnedNow, readStock } from "#db/workshop";
-import { parseJson, readText } from "../body.server";
+import { readJson } from "../body.server";
 import { localNow } from "../clock.server";
 import type { Route } from "./+types/build.log";
 
@@ -15,11 +15,10 @@ const EntriesSchema = v.pipe(v.array(v.omit(LogEntrySchema, ["at"])), v.minLengt
 /** Adds entries to a build's log, in their order; the workshop's clock dates them. Stops at the first that cannot be kept. */
 export async function action({ request, params }: Route.ActionArgs) {
   const refuse = (message: string, status: number) => Response.json({ message }, { status });
-  const text = await readText(request);
-  if (!text.ok) return refuse(text.message, 413);
-  const json = parseJson(text.value);
-  const read = json.ok ? v.safeParse(EntriesSchema, json.value) : undefined;
-  if (!read?.success) return refuse("This entry could not be read. Nothing was kept; open the page anew.", 400);
+  const json = await readJson(request);
+  if (!json.ok) return refuse(json.message, json.status);
+  const read = v.safeParse(EntriesSchema, json.value);
+  if (!read.success) return refuse("This entry could not be read. Nothing was kept; open the page anew.", 400);
   const { db } = await openDatabase();
   const at = (await readPinnedNow(db)) ?? localNow();
   const entries: LogEntry[] = [];

@@ -3,7 +3,7 @@ import { readBuild } from "#core/design/read";
 import { saveRevision } from "#db/builds";
 import { openDatabase } from "#db/open";
 import { readBook } from "#db/workshop";
-import { parseJson, readText } from "../body.server";
+import { readJson } from "../body.server";
 import type { Route } from "./+types/build.save";
 
 const SaveSchema = v.object({ base: v.nullable(v.pipe(v.number(), v.integer())), design: v.unknown() });
@@ -11,10 +11,8 @@ const SaveSchema = v.object({ base: v.nullable(v.pipe(v.number(), v.integer())),
 /** Keeps a design as the next revision; answers 409 with the newest when someone else saved meanwhile. */
 export async function action({ request, params }: Route.ActionArgs) {
   const refuse = (message: string, status: number) => Response.json({ saved: false, message }, { status });
-  const text = await readText(request);
-  if (!text.ok) return refuse(text.message, 413);
-  const json = parseJson(text.value);
-  if (!json.ok) return refuse(json.message, 400);
+  const json = await readJson(request);
+  if (!json.ok) return refuse(json.message, json.status);
   const read = v.safeParse(SaveSchema, json.value);
   if (!read.success) return refuse("This save names no revision it started from. Nothing was changed.", 400);
   const { db } = await openDatabase();

@@ -1,7 +1,8 @@
 import { Box, Flex, Heading, SimpleGrid, Text } from "@chakra-ui/react";
 import { Link } from "react-router";
 import { checkDesign } from "#core/design/limits";
-import { formatLength, formatMoney } from "#core/units/format";
+import { formatLength } from "#core/units/format";
+import { formatMoney } from "#core/units/money";
 import { listBuilds } from "#db/builds";
 import { openDatabase } from "#db/open";
 import { readWorkshop } from "#db/workshop";

@@ -4,16 +4,14 @@ import { writeNesting } from "#db/nestings";
 import { openDatabase } from "#db/open";
 import { readBook, writeBook } from "#db/workshop";
 import { readBuildFile } from "#files/buildFile";
-import { parseJson, readText } from "../body.server";
+import { readJson } from "../body.server";
 import type { Route } from "./+types/import";
 
 /** Takes an exported build as the request's body. Materials the book does not know yet are added to it. */
 export async function action({ request }: Route.ActionArgs) {
   const refuse = (message: string, status: number) => Response.json({ message }, { status });
-  const text = await readText(request);
-  if (!text.ok) return refuse(text.message, 413);
-  const json = parseJson(text.value);
-  if (!json.ok) return refuse(json.message, 400);
+  const json = await readJson(request);
+  if (!json.ok) return refuse(json.message, json.status);
   const file = readBuildFile(json.value);
   if (!file.ok) return refuse(file.message, 422);
   const { db } = await openDatabase();

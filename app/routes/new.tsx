@@ -15,6 +15,7 @@ import { parseMeasure } from "#core/units/guess";
 import { createBuild } from "#db/builds";
 import { openDatabase } from "#db/open";
 import { readBook } from "#db/workshop";
+import { readForm } from "../body.server";
 import { SurveyDrawing } from "../drawing/SurveyDrawing";
 import { Page } from "../ui/Page";
 import { Panel } from "../ui/Panel";
@@ -74,9 +75,10 @@ export async function loader(_: Route.LoaderArgs) {
 }
 
 export async function action({ request }: Route.ActionArgs) {
-  const form = await request.formData();
-  const kind = readKind(String(form.get("kind")));
-  const submission = parseWithValibot(form, parsing(kind));
+  const form = await readForm(request);
+  if (!form.ok) throw data(form.message, { status: form.status });
+  const kind = readKind(String(form.value.get("kind")));
+  const submission = parseWithValibot(form.value, parsing(kind));
   if (submission.status !== "success") return data(submission.reply(), { status: 400 });
   const { name, unit, material, ...sizes } = submission.value;
   const measures = SIZES.slice(0, kindOf({ kind }).survey.first.length).map((key): Measure => {

@@ -6,7 +6,7 @@ import { dropOffcut, putOffcuts } from "#db/rack";
 import { readBook } from "#db/workshop";
 import { type RowError, readOddParts } from "#files/oddCsv";
 import { readOddDxf } from "#files/oddDxf";
-import { UPLOAD_LIMIT_BYTES } from "../body.server";
+import { readForm } from "../body.server";
 import type { Route } from "./+types/rack";
 
 /** Sides of an offcut, mm. */
@@ -36,9 +36,10 @@ function readTyped(text: (name: string) => string): Offcut | string {
 
 /** Puts offcuts on the rack, typed or from a list, and takes them off it. */
 export async function action({ request }: Route.ActionArgs) {
-  const form = await request.formData();
-  const text = (name: string) => String(form.get(name) ?? "").trim();
-  const refuse = (message: string) => data<RackAnswer>({ put: 0, message, errors: [] }, { status: 400 });
+  const refuse = (message: string, status = 400) => data<RackAnswer>({ put: 0, message, errors: [] }, { status });
+  const form = await readForm(request);
+  if (!form.ok) return refuse(form.message, form.status);
+  const text = (name: string) => String(form.value.get(name) ?? "").trim();
   const { db } = await openDatabase();
   const drop = text("drop");
   if (drop) {
@@ -52,9 +53,8 @@ export async function action({ request }: Route.ActionArgs) {
 
   let errors: RowError[] = [];
   let sizes: Offcut[];
-  const list = form.get("list");
+  const list = form.value.get("list");
   if (typeof list === "string") {
-    if (list.length > UPLOAD_LIMIT_BYTES) return refuse("This list is larger than 2 MB. Nothing was put on the rack.");
     const file = text("file");
     const read = file.toLowerCase().endsWith(".dxf")
       ? readOddDxf(list, { material, taken: [] })

@@ -6,6 +6,7 @@ import { materialsOf } from "#core/materials/find";
 import { parseDecimal } from "#core/units/number";
 import { openDatabase } from "#db/open";
 import { readBook, readStock, readWorkshop, writeWorkshop } from "#db/workshop";
+import { readForm } from "../body.server";
 import { Page } from "../ui/Page";
 import { Panel } from "../ui/Panel";
 import { Rack } from "../ui/Rack";
@@ -44,8 +45,9 @@ function readHours(text: string): Workshop["hours"][number] {
 }
 
 export async function action({ request }: Route.ActionArgs) {
-  const form = await request.formData();
-  const text = (name: string) => String(form.get(name) ?? "").trim();
+  const form = await readForm(request);
+  if (!form.ok) throw data(form.message, { status: form.status });
+  const text = (name: string) => String(form.value.get(name) ?? "").trim();
   const candidate = {
     name: text("name"),
     currency: text("currency").toUpperCase(),

@@ -1,6 +1,7 @@
 import { Flex } from "@chakra-ui/react";
 import { parseLocal } from "#core/diary/calendar";
-import { formatMinutes, formatMoney, formatNumber } from "#core/units/format";
+import { formatMinutes, formatNumber } from "#core/units/format";
+import { formatMoney } from "#core/units/money";
 import { useShown } from "../state/context";
 import { dayWords } from "./dates";
 import { Reading } from "./Reading";
@@ -13,7 +14,7 @@ const kg = (mass: number) => formatNumber(mass, mass < 10 ? 1 : 0);
 export function TallyBar() {
   const tally = useShown(({ plan }) => plan.tally);
   const sheetFigure = useShown(({ plan }) => plan.groups[0] && `cuts/${plan.groups[0].material.id}/sheets`);
-  const money = (minor: number) => formatMoney(minor, tally.currency).replace(/\.00$/, "");
+  const money = (minor: number) => formatMoney(minor, tally.currency).replace(/\.0+$/, "");
   const cost =
     tally.costLikelyMinor === tally.costSafeMinor
       ? money(tally.costLikelyMinor)

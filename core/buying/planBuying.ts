@@ -4,7 +4,8 @@ import type { SheetGroup } from "../cuts/sheets";
 import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial, packsOf } from "../materials/find";
-import { formatMoney, formatNumber } from "../units/format";
+import { formatNumber } from "../units/format";
+import { formatMoney, majorUnits } from "../units/money";
 import type { BuyLine } from "./buyLine";
 import { oldCans } from "./oldCans";
 import { cheapestPacks, type PackCount } from "./packs";
@@ -30,6 +31,7 @@ export function planBuying(
   site: Site,
   needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock; now: string },
 ): BuyLedger {
+  const { currency } = site.workshop;
   const lines = [
     ...needs.groups.filter((g) => !g.own).map((g) => sheetLine(site, g)),
     ...glassLines(site, needs.parts),
@@ -59,14 +61,14 @@ export function planBuying(
       {
         id: "buying/cost",
         label: "Cost, likely",
-        value: likelyMinor / 100,
-        high: safeMinor / 100,
-        unit: site.workshop.currency,
+        value: majorUnits(likelyMinor, currency),
+        high: majorUnits(safeMinor, currency),
+        unit: currency,
         formula: "Σ whole packs × price; safe is enough nine times in ten (lognormal, stated ranges as 5–95 %)",
         inputs: lines.map((l) => ({
           name: l.label,
-          value: (l.likelyMinor ?? 0) / 100,
-          unit: site.workshop.currency,
+          value: majorUnits(l.likelyMinor ?? 0, currency),
+          unit: currency,
         })),
       },
     ],

@@ -1,4 +1,7 @@
 import * as v from "valibot";
+import { formatLengthWithUnit, formatNumber, type LengthDisplay } from "../units/format";
+import { MM_PER } from "../units/length";
+import { formatWithin } from "../units/within";
 
 const mm = v.pipe(v.number(), v.finite(), v.minValue(0));
 const aperture = v.tuple([mm, mm]);
@@ -52,29 +55,33 @@ function gapOf(way: Way): { worstMm: number; likelyMm: number } {
   };
 }
 
+/** What is multiplied shows the digits that were typed, or the product would not come out. */
+const exactly = (mm: number, display: LengthDisplay) =>
+  display.unit === "mm" ? `${formatNumber(mm, 3)} mm` : `${formatNumber(mm / MM_PER.in, 3)}"`;
+
+const MILLIMETRES: LengthDisplay = { unit: "mm" };
+
 /**
- * Judges every way out against one resident (HANDBOOK §7): passes when its worst gap is no more than the allowed one,
- * which is factor × narrowest rigid measure, or the gap the builder has seen refused.
+ * Judges every way out against one resident: passes when its worst gap is no more than the allowed one, which is
+ * factor × narrowest rigid measure (source: gap-factor), or the gap the builder has seen refused.
+ * @param display the units its reasons are told in
  * @returns the ways in the order given, and the name of the one with the highest worst ÷ allowed (null without ways)
  */
-export function auditEscape(input: EscapeInput): { ways: JudgedWay[]; largest: string | null } {
+export function auditEscape(input: EscapeInput, display = MILLIMETRES): { ways: JudgedWay[]; largest: string | null } {
   const { resident } = input;
   const allowedMm = resident.refusedGapMm ?? resident.factor * resident.narrowestRigidMm;
   const basis =
     resident.refusedGapMm !== undefined
-      ? `a gap of ${resident.refusedGapMm} mm was seen refused`
-      : `${resident.factor} × ${resident.narrowestRigidMm} mm`;
+      ? `a gap of ${formatLengthWithUnit(resident.refusedGapMm, display)} was seen refused`
+      : `${resident.factor} × ${exactly(resident.narrowestRigidMm, display)}`;
   const ways = input.ways.map((way): JudgedWay => {
     const open = gapOf(way);
     const mesh = way.behindMesh && Math.max(...way.behindMesh.apertureMm);
     const worstMm = mesh === undefined ? open.worstMm : Math.min(open.worstMm, mesh);
     const likelyMm = mesh === undefined ? open.likelyMm : Math.min(open.likelyMm, mesh);
     const passes = worstMm <= allowedMm + 1e-9;
-    const up = (mm: number) => Math.ceil(mm * 10 - 1e-9) / 10;
-    const down = (mm: number) => Math.floor(mm * 10 + 1e-9) / 10;
-    const why = passes
-      ? `at worst ${up(worstMm)} mm, ${down(allowedMm)} mm allowed (${basis})`
-      : `at worst ${up(worstMm)} mm, over the ${down(allowedMm)} mm allowed (${basis})`;
+    const [worst, allowed] = formatWithin(worstMm, allowedMm, display);
+    const why = `at worst ${worst}, ${passes ? "" : "over the "}${allowed} allowed (${basis})`;
     return { name: way.name, kind: way.kind, worstMm, likelyMm, allowedMm, passes, why };
   });
   const worst = ways.reduce<JudgedWay | undefined>(

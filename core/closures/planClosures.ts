@@ -35,7 +35,10 @@ export function planClosures(site: Site, needs: { railSagMm: number | undefined 
   const audits = site.brief.residents.flatMap((resident, residentIndex): Audit[] => {
     const audited = auditResident(resident);
     if (!audited) return [];
-    const { ways: judged, largest } = auditEscape({ resident: audited, ways: ways.map((w) => w.way) });
+    const { ways: judged, largest } = auditEscape(
+      { resident: audited, ways: ways.map((w) => w.way) },
+      site.brief.units,
+    );
     return [
       {
         residentIndex,

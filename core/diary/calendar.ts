@@ -5,13 +5,12 @@ export type LocalMinutes = number;
 
 const DAY = 1440;
 
-/** Reads a local time such as `2026-03-02T09:00`; undefined when it is none. */
+/** Reads a local time such as `2026-03-02T09:00`; undefined when it is none, or a day or hour that never comes. */
 export function parseLocal(text: string): LocalMinutes | undefined {
-  const match = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)/.exec(text);
-  if (!match) return undefined;
-  const [year, month, day, hour, minute] = match.slice(1).map(Number) as [number, number, number, number, number];
-  const ms = Date.UTC(year, month - 1, day, hour, minute);
-  return Number.isFinite(ms) ? ms / 60_000 : undefined;
+  if (!/^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(text)) return undefined;
+  const minutes = Date.parse(`${text}Z`) / 60_000;
+  // A 31st of February is read as a day in March.
+  return Number.isFinite(minutes) && formatLocal(minutes) === text ? minutes : undefined;
 }
 
 /** Writes a local time as `2026-03-02T09:00`. */
@@ -44,7 +43,7 @@ const weekday = (day: number): number => (((day + 3) % 7) + 7) % 7;
 
 export const hasHours = (hours: Workshop["hours"]): boolean => hours.some((day) => day.length > 0);
 
-/** Work is not begun for less than this at the end of an evening, unless it is done in it. */
+/** Work is not begun for less than this at the end of an evening, unless it is done in it or no span is longer; minutes. */
 const LEAST_SESSION = 15;
 
 export interface Session {
@@ -64,6 +63,7 @@ export function findHands(
   splittable: boolean,
 ): Session[] {
   const { days, longest } = weekOf(hours);
+  const least = Math.min(LEAST_SESSION, longest);
   const whole = !splittable && minutes <= longest;
   const sessions: Session[] = [];
   let left = minutes;
@@ -71,7 +71,7 @@ export function findHands(
     for (const span of days[weekday(day)] ?? []) {
       const start = Math.max(day * DAY + span.from, from);
       const room = day * DAY + span.to - start;
-      if (room <= 0 || (whole && room < minutes) || room < Math.min(LEAST_SESSION, left)) continue;
+      if (room <= 0 || (whole && room < minutes) || room < Math.min(least, left)) continue;
       const take = Math.min(room, left);
       sessions.push({ from: start, to: start + take });
       left -= take;

@@ -26,7 +26,28 @@ describe("the builder's own hours", () => {
   it("reads and writes local time", () => {
     expect(formatLocal(at("2026-01-05T17:00"))).toBe("2026-01-05T17:00");
     expect(formatLocal(at("2026-02-28T23:30") + 60)).toBe("2026-03-01T00:30");
-    expect(parseLocal("yesterday")).toBeUndefined();
+  });
+
+  it.each([
+    "yesterday",
+    "2026-13-45T99:99junk",
+    "2026-13-01T09:00",
+    "2026-02-30T09:00",
+    "2026-03-02T24:00",
+    "2026-03-02T09:60",
+    "2026-03-02T09:00Z",
+    "",
+  ])("takes %j for no time", (text) => expect(parseLocal(text)).toBeUndefined());
+
+  it("works in spans of a few minutes where the week has no longer ones", () => {
+    const short = [...Array.from({ length: 6 }, () => []), [{ from: "09:00", to: "09:10" }]];
+    // 2026-01-11 is a Sunday.
+    expect(findHands(short, at("2026-01-05T08:00"), 25, false).map((s) => formatLocal(s.from))).toEqual([
+      "2026-01-11T09:00",
+      "2026-01-18T09:00",
+      "2026-01-25T09:00",
+    ]);
+    expect(schedule([step("glue", 25)], short, at("2026-01-05T08:00"))).toHaveLength(1);
   });
 
   it("starts on the next free evening and breaks off at its end", () => {

@@ -1,11 +1,12 @@
 import * as v from "valibot";
 import { CutEventSchema } from "../cuts/record/events";
+import { LocalTimeSchema } from "../diary/localTime";
 import { TestEventSchema } from "../seal/test/events";
 
 /** What happened at the bench, oldest first; entries are only ever added. `at` is local time, `2026-03-02T09:00`. */
 export const LogEntrySchema = v.object({
   id: v.pipe(v.string(), v.nonEmpty(), v.maxLength(80)),
-  at: v.pipe(v.string(), v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/)),
+  at: LocalTimeSchema,
   event: v.variant("kind", [CutEventSchema, TestEventSchema]),
 });
 export type LogEntry = v.InferOutput<typeof LogEntrySchema>;

@@ -12,7 +12,7 @@ const ROUND: Record<Rounding, (n: number) => number> = {
   down: (n) => Math.floor(n + 1e-9),
 };
 
-/** A plain number with at most `decimals` decimals, no trailing zeros, and never NaN or a minus before nought. */
+/** A plain number with at most `decimals` decimals, no trailing zeros, and never NaN or a minus before zero. */
 export function formatNumber(value: number, decimals = 1, rounding: Rounding = "nearest"): string {
   if (!Number.isFinite(value)) return "–";
   const scale = 10 ** decimals;
@@ -49,11 +49,6 @@ export function formatLength(mm: number, display: LengthDisplay, rounding: Round
 export function formatLengthWithUnit(mm: number, display: LengthDisplay, rounding: Rounding = "nearest"): string {
   const text = formatLength(mm, display, rounding);
   return display.unit === "mm" ? `${text} mm` : text;
-}
-
-/** Money from integer minor units, e.g. `€62.00`. */
-export function formatMoney(minor: number, currency: string): string {
-  return new Intl.NumberFormat("en-IE", { style: "currency", currency }).format(minor / 100);
 }
 
 /** Minutes as a builder says them: `25 min`, `2 h`, `2 h 15`, `3 days`. */

@@ -79,13 +79,3 @@ export function parseTemperatureC(text: string): Result<number> {
   if (celsius < -273.15) return fail(`“${text.trim()}” is colder than anything can be. Type for example 24 or 75 F.`);
   return ok(celsius);
 }
-
-/** Reads money such as `62`, `62.50`, `€62,50`; answers integer minor units. */
-export function parseMoneyMinor(text: string): Result<number> {
-  const clean = text
-    .trim()
-    .replace(/[€$£\s]/g, "")
-    .replace(",", ".");
-  if (!/^\d+(\.\d{1,2})?$/.test(clean)) return fail(`“${text.trim()}” is not a price. Type for example 62 or 62.50.`);
-  return ok(Math.round(Number(clean) * 100));
-}

@@ -7,7 +7,8 @@ import type { Wall } from "#core/background/schema";
 import { atAGoM2 } from "#core/background/works/finish";
 import { chosenVariant } from "#core/design/variant";
 import { parseLocal } from "#core/diary/calendar";
-import { formatMinutes, formatMoney, formatNumber } from "#core/units/format";
+import { formatMinutes, formatNumber } from "#core/units/format";
+import { formatWholeMoney } from "#core/units/money";
 import { useBuild, useUnits } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
@@ -120,11 +121,7 @@ function Ways({ rows }: { rows: Row[] }) {
                 </Text>
               )}
             </Table.Cell>
-            <Num>
-              {way.costMinor === null
-                ? "no price"
-                : formatMoney(Math.round(way.costMinor / 100) * 100, bench.workshop.currency).replace(/\.00$/, "")}
-            </Num>
+            <Num>{way.costMinor === null ? "no price" : formatWholeMoney(way.costMinor, bench.workshop.currency)}</Num>
             <Num>{formatMinutes(Math.round(way.handsOnMinutes / 5) * 5)}</Num>
             <Num>{formatNumber(way.days)}</Num>
             <Num>{way.airsDays > 0 ? `${formatNumber(way.airsDays)} d` : "–"}</Num>

@@ -6,7 +6,7 @@ import type { Resident } from "#core/design/schema";
 import { GAP_FACTOR } from "#core/residents/factors";
 import { STARTER_RESIDENTS } from "#core/residents/starters";
 import { formatNumber } from "#core/units/format";
-import { parseMoneyMinor } from "#core/units/quantity";
+import { parseMoneyMinor, plainMoney } from "#core/units/money";
 import { useBuild, useDecision } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
@@ -280,12 +280,12 @@ function TextField({ label, path, long }: { label: string; path: string; long?: 
 function BudgetField() {
   const { bench } = useBuild();
   const { value, commit } = useDecision<number | null>("build:/brief/budgetMinor");
-  const shown = value === null ? "" : (value / 100).toFixed(2);
+  const shown = value === null ? "" : plainMoney(value, bench.workshop.currency);
   const [text, setText] = useState(shown);
   const [error, setError] = useState<string | null>(null);
   useEffect(() => setText(shown), [shown]);
   const leave = () => {
-    const price = text.trim() === "" ? null : parseMoneyMinor(text);
+    const price = text.trim() === "" ? null : parseMoneyMinor(text, bench.workshop.currency);
     if (price && !price.ok) return setError(price.message);
     setError(null);
     commit(price ? price.value : null);

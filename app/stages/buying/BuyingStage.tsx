@@ -4,7 +4,8 @@ import { useFetcher } from "react-router";
 import type { BuyLine } from "#core/buying/buyLine";
 import { findMaterial } from "#core/materials/find";
 import type { Pack } from "#core/materials/schema";
-import { formatMoney, formatNumber } from "#core/units/format";
+import { formatNumber } from "#core/units/format";
+import { formatMoney, plainMoney } from "#core/units/money";
 import { useBuild } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
@@ -120,8 +121,9 @@ function Prices({ line }: { line: BuyLine }) {
 }
 
 function PriceField({ pack, per }: { pack: Pack; per: string }) {
+  const { currency } = useBuild().bench.workshop;
   const fetcher = useFetcher<{ message: string | null }>();
-  const shown = pack.priceMinor === null ? "" : (pack.priceMinor / 100).toFixed(2);
+  const shown = pack.priceMinor === null ? "" : plainMoney(pack.priceMinor, currency);
   const [text, setText] = useState(shown);
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => setText(shown), [shown]);

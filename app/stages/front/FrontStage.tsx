@@ -6,6 +6,8 @@ import { chosenVariant } from "#core/design/variant";
 import { materialsOf } from "#core/materials/find";
 import { openingsRegister, serviceRegister } from "#core/registers/registers";
 import { kindOf } from "#core/shell/kinds/index";
+import { formatLengthWithUnit } from "#core/units/format";
+import { formatWithin } from "#core/units/within";
 import { Net } from "../../drawing/Net";
 import { useBuild, useShown, useUnits } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
@@ -192,7 +194,7 @@ function RegisterPanels() {
 /** Every way out, worst and likely, against each resident. */
 function AuditPanel() {
   const { plan } = useBuild();
-  const { say } = useUnits();
+  const { units } = useUnits();
   const { audits } = plan.closures;
   return (
     <Panel title="Ways out" gridColumn={{ xl: "1 / -1" }}>
@@ -210,17 +212,20 @@ function AuditPanel() {
             "verdict",
           ]}
         >
-          {audit.ways.map((way) => (
-            <Table.Row key={way.id}>
-              <Table.Cell fontFamily="body">{way.name}</Table.Cell>
-              <Table.Cell textAlign="end">{say(way.likelyMm, "up")}</Table.Cell>
-              <Table.Cell textAlign="end">{say(way.worstMm, "up")}</Table.Cell>
-              <Table.Cell textAlign="end">{say(way.allowedMm, "down")}</Table.Cell>
-              <Table.Cell fontFamily="body" color={way.passes ? "fern" : "stop"} fontWeight="bold">
-                {way.passes ? "✓ holds" : "✗ a way out"}
-              </Table.Cell>
-            </Table.Row>
-          ))}
+          {audit.ways.map((way) => {
+            const [worst, allowed] = formatWithin(way.worstMm, way.allowedMm, units);
+            return (
+              <Table.Row key={way.id}>
+                <Table.Cell fontFamily="body">{way.name}</Table.Cell>
+                <Table.Cell textAlign="end">{formatLengthWithUnit(way.likelyMm, units, "up")}</Table.Cell>
+                <Table.Cell textAlign="end">{worst}</Table.Cell>
+                <Table.Cell textAlign="end">{allowed}</Table.Cell>
+                <Table.Cell fontFamily="body" color={way.passes ? "fern" : "stop"} fontWeight="bold">
+                  {way.passes ? "✓ holds" : "✗ a way out"}
+                </Table.Cell>
+              </Table.Row>
+            );
+          })}
         </PlainTable>
       ))}
     </Panel>

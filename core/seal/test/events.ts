@@ -1,10 +1,9 @@
 import * as v from "valibot";
+import { LocalTimeSchema } from "../../diary/localTime";
 
 const finite = v.pipe(v.number(), v.finite());
 const mm = v.pipe(finite, v.minValue(0), v.maxValue(5000));
 const text = v.pipe(v.string(), v.nonEmpty(), v.maxLength(200));
-
-const local = v.pipe(v.string(), v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, "A time is like 2026-03-02T09:00."));
 
 /** What happens in a water test, and what undoes one. */
 export const TestEventSchema = v.variant("kind", [
@@ -28,7 +27,7 @@ export const TestEventSchema = v.variant("kind", [
     test: text,
     levelMm: mm,
     panMm: v.nullable(mm),
-    readAt: v.nullable(local),
+    readAt: v.nullable(LocalTimeSchema),
   }),
   v.object({ kind: v.literal("papers-looked"), test: text, found: v.picklist(["dry", "wet"]) }),
   v.object({ kind: v.literal("test-ended"), test: text }),
