@@ -1,5 +1,7 @@
 import { rememberingNester } from "#core/cuts/nester";
+import { checkDesign } from "#core/design/limits";
 import { type Plan, type PlanInput, plan } from "#core/plan";
+import { fail, ok, type Result } from "#core/units/result";
 import { readNewest } from "#db/builds";
 import { readLog } from "#db/log";
 import { readNestings } from "#db/nestings";
@@ -10,12 +12,18 @@ import { localNow } from "./clock.server";
 /** Randomness in the plan is seeded alike everywhere, so that two machines compute the same numbers. */
 const SEED = 1;
 
-/** Everything a build is planned with, as it stands in the database; undefined without such a build. */
-export async function planInputOf(id: string): Promise<(PlanInput & { revision: number }) | undefined> {
+/** What a build is planned with, the revision it stands at, and the ids of log entries that could not be read. */
+export type StoredInput = PlanInput & { revision: number; unread: string[] };
+
+/**
+ * Everything a build is planned with, as it stands in the database.
+ * @returns it, or why it cannot be read or planned; undefined without such a build
+ */
+export async function planInputOf(id: string): Promise<Result<StoredInput> | undefined> {
   const { db } = await openDatabase();
   const newest = await readNewest(db, id);
-  if (!newest) return undefined;
-  const [book, stock, workshop, pinned, log, nestings] = await Promise.all([
+  if (!newest?.ok) return newest;
+  const [book, stock, workshop, pinned, { log, unread }, nestings] = await Promise.all([
     readBook(db),
     readStock(db),
     readWorkshop(db),
@@ -23,7 +31,15 @@ export async function planInputOf(id: string): Promise<(PlanInput & { revision: 
     readLog(db, id),
     readNestings(db, id),
   ]);
-  return { ...newest, log, nestings, book, stock, workshop, now: pinned ?? localNow(), seed: SEED };
+  const problems = checkDesign(newest.value.design, book);
+  if (problems.length > 0)
+    return fail(
+      `This build cannot be planned with your materials book: ${problems.map((p) => p.message).join(" ")} Every save of it is kept.`,
+    );
+  return ok({
+    ...newest.value,
+    ...{ log, unread, nestings, book, stock, workshop, now: pinned ?? localNow(), seed: SEED },
+  });
 }
 
 /** Remembers nestings from one request to the next: the same parts are asked for by every page of a build. */

@@ -2,7 +2,7 @@ import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
 import "@fontsource-variable/atkinson-hyperlegible-mono/wght.css";
 import "@fontsource-variable/bricolage-grotesque/wght.css";
 import { ChakraProvider, Heading, Stack, Text } from "@chakra-ui/react";
-import { type ReactNode, useEffect } from "react";
+import type { ReactNode } from "react";
 import {
   isRouteErrorResponse,
   Links,
@@ -13,12 +13,13 @@ import {
   useRouteLoaderData,
 } from "react-router";
 import type { Route } from "./+types/root";
-import { readTheme } from "./theme/cookie";
+import { readKeys, readTheme } from "./theme/cookie";
 import { system } from "./theme/system";
 import { LinkButton } from "./ui/LinkButton";
 
 export function loader({ request }: Route.LoaderArgs) {
-  return { theme: readTheme(request.headers.get("Cookie")) };
+  const cookie = request.headers.get("Cookie");
+  return { theme: readTheme(cookie), keys: readKeys(cookie) };
 }
 
 export const links: Route.LinksFunction = () => [{ rel: "icon", href: "/favicon.svg", type: "image/svg+xml" }];
@@ -45,10 +46,6 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App() {
-  // Says that the page answers to the hand: before this a browser test types into a page that does not listen yet.
-  useEffect(() => {
-    document.documentElement.dataset.ready = "yes";
-  }, []);
   return <Outlet />;
 }
 

@@ -1,5 +1,5 @@
 /**
- * `npm run bench:plan`: the budgets of DESIGN §8 beside what this machine does. Prints, never judges.
+ * `npm run bench:plan`: the budgets beside what this machine does. Prints, never judges.
  * Median of a plan in Node; p95 from pointer move to drawing while dragging; the first page and its script.
  */
 import { readdirSync, readFileSync } from "node:fs";
@@ -37,6 +37,45 @@ for (const file of readdirSync("examples")) {
     ms(quantile(times.slice(50), 0.5)),
   );
   row(`plan of ${file}, the very first, nesting in it`, "300 ms", ms(first));
+}
+
+/**
+ * Runs in the page: measures, from outside the application, each move of a dragged feature to the drawing of it, to the
+ * frame painted, and to what the plan changes elsewhere on the page.
+ */
+function watchDrag(feature: string) {
+  let moved: { sentAt: number; takenAt: number } | undefined;
+  let unjudgedAt: number | undefined;
+  const measure = (name: string, start: number, end = performance.now()) => performance.measure(name, { start, end });
+  addEventListener(
+    "pointermove",
+    ({ timeStamp }) => {
+      const takenAt = performance.now();
+      // Moves of one frame are drawn together: the first of them waits longest.
+      moved ??= { sentAt: timeStamp, takenAt };
+      unjudgedAt ??= takenAt;
+    },
+    { capture: true },
+  );
+  const mark = document.querySelector(`[data-feature='${feature}']`)!;
+  const all = { subtree: true, childList: true, attributes: true, characterData: true };
+  new MutationObserver(() => {
+    if (!moved) return;
+    const { sentAt, takenAt } = moved;
+    moved = undefined;
+    measure("drag-waited", sentAt, takenAt);
+    measure("drag-update", takenAt);
+    requestAnimationFrame(() => {
+      const { port1, port2 } = new MessageChannel();
+      port1.onmessage = () => measure("drag-painted", takenAt);
+      port2.postMessage(null);
+    });
+  }).observe(mark, all);
+  new MutationObserver((changes) => {
+    if (unjudgedAt === undefined || changes.every((change) => mark.contains(change.target))) return;
+    measure("drag-judged", unjudgedAt);
+    unjudgedAt = undefined;
+  }).observe(document.body, all);
 }
 
 const server = await serveFreshDemo();
@@ -91,6 +130,7 @@ try {
     await page.goto(`${server.address}/builds/${build}/${stage}`, { waitUntil: "networkidle" });
     const box = (await page.locator(`[data-feature='${feature}']`).boundingBox())!;
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.evaluate(watchDrag, feature);
     await page.mouse.move(x, y);
     await page.mouse.down();
     for (let i = 1; i <= 200; i++) await page.mouse.move(x + 12 * Math.sin(i / 9), y + 8 * Math.sin(i / 7));

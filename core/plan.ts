@@ -16,6 +16,7 @@ import type { Workshop } from "./diary/workshop";
 import { planGround } from "./ground/planGround";
 import { gather, type TradeLedger } from "./ledgers/ledger";
 import { makeSite, type Site } from "./ledgers/site";
+import { waitsThatAre } from "./ledgers/waits";
 import type { Log } from "./log/log";
 import type { Book } from "./materials/schema";
 import { planOdd } from "./odd/planOdd";
@@ -121,7 +122,8 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
   const before = gather([trades, cuts, buying]);
   const diary = planDiary(site, { steps: before.steps, now: parseLocal(input.now) ?? 0 });
 
-  const all = gather([before, diary]);
+  const gathered = gather([before, diary]);
+  const all = { ...gathered, steps: waitsThatAre(gathered.steps) };
   const judge: Judge = (fixed) => {
     const { trades: then, site: fixedSite } = runTrades(input, fixed);
     return [

@@ -1,6 +1,7 @@
 import { and, desc, eq } from "drizzle-orm";
+import { readShape } from "../core/design/read";
 import type { Build } from "../core/design/schema";
-import { upgradeBuild } from "../core/design/upgrade";
+import { ok, type Result } from "../core/units/result";
 import type { Database } from "./open";
 import { builds, revisions } from "./schema";
 
@@ -34,24 +35,32 @@ async function freeId(db: Database, name: string): Promise<string> {
 /** Keeps a new build as its revision 1 and answers its id. */
 export async function createBuild(db: Database, design: Build, what: string): Promise<string> {
   return db.transaction(async (tx) => {
-    const id = await freeId(tx as unknown as Database, design.name);
+    const id = await freeId(tx, design.name);
     await tx.insert(builds).values({ id, name: design.name, revision: 1 });
     await tx.insert(revisions).values({ buildId: id, number: 1, base: 0, what, design });
     return id;
   });
 }
 
-/** A build at its newest revision, or undefined. */
-export async function readNewest(db: Database, id: string): Promise<{ design: Build; revision: number } | undefined> {
+/** A build at its newest revision, or why it cannot be read; undefined without such a build. */
+export async function readNewest(
+  db: Database,
+  id: string,
+): Promise<Result<{ design: Build; revision: number }> | undefined> {
   const [row] = await db
     .select({ design: revisions.design, revision: revisions.number })
     .from(builds)
     .innerJoin(revisions, and(eq(revisions.buildId, builds.id), eq(revisions.number, builds.revision)))
     .where(eq(builds.id, id));
-  return row && { ...row, design: upgradeBuild(row.design) as Build };
+  if (!row) return undefined;
+  const design = readShape(row.design);
+  return design.ok ? ok({ design: design.value, revision: row.revision }) : design;
 }
 
-export type SaveAnswer = { saved: true; revision: number } | { saved: false; newest: number; design: Build };
+export type SaveAnswer =
+  | { saved: true; revision: number }
+  | { saved: false; newest: number; design: Build }
+  | { saved: false; message: string };
 
 /**
  * Keeps a design as the next revision, if the one it started from is still the newest.
@@ -69,8 +78,9 @@ export async function saveRevision(
     const [row] = await tx.select().from(builds).where(eq(builds.id, id)).for("update");
     if (!row) return undefined;
     if (base !== null && row.revision !== base) {
-      const newest = await readNewest(tx as unknown as Database, id);
-      return { saved: false, newest: row.revision, design: newest!.design };
+      const newest = await readNewest(tx, id);
+      if (!newest?.ok) return { saved: false, message: newest?.message ?? "This build is gone. Nothing was changed." };
+      return { saved: false, newest: row.revision, design: newest.value.design };
     }
     const revision = row.revision + 1;
     await tx.insert(revisions).values({ buildId: id, number: revision, base: row.revision, what, design });
@@ -88,11 +98,11 @@ export const listRevisions = (db: Database, id: string, limit = 100) =>
     .orderBy(desc(revisions.number))
     .limit(limit);
 
-/** One revision's design, or undefined. */
-export async function readRevision(db: Database, id: string, number: number): Promise<Build | undefined> {
+/** One revision's design, or why it cannot be read; undefined without such a revision. */
+export async function readRevision(db: Database, id: string, number: number): Promise<Result<Build> | undefined> {
   const [row] = await db
     .select({ design: revisions.design })
     .from(revisions)
     .where(and(eq(revisions.buildId, id), eq(revisions.number, number)));
-  return row && (upgradeBuild(row.design) as Build);
+  return row && readShape(row.design);
 }

@@ -2,11 +2,13 @@ import { spawn, spawnSync } from "node:child_process";
 import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { statedMm } from "../core/design/measure";
 import { BUILD_VERSION, type Build } from "../core/design/schema";
 import { starterWorkshop } from "../core/diary/workshop";
 import type { LogEntry } from "../core/log/log";
+import type { Result } from "../core/units/result";
 import { demoStock } from "../demo/tern-street";
 import { jobBuild, sheetShell } from "../tests/job";
 import { createBuild, listBuilds, listRevisions, readNewest, readRevision, saveRevision } from "./builds";
@@ -15,6 +17,7 @@ import { addToLog, NEW_OFFCUT, readLog } from "./log";
 import { readNestings, writeNesting } from "./nestings";
 import { type OpenDatabase, openDirectory } from "./open";
 import { dropOffcut, putOffcuts } from "./rack";
+import { events, revisions } from "./schema";
 import { TEMPLATE } from "./testing/template";
 import {
   readBook,
@@ -31,6 +34,11 @@ import {
 const home = mkdtempSync(join(tmpdir(), "hornwort-db-"));
 const directory = join(home, "data");
 let open: OpenDatabase;
+
+function got<T>(read: Result<T> | undefined): T {
+  if (!read?.ok) throw new Error(read?.message ?? "nothing is there");
+  return read.value;
+}
 
 beforeAll(async () => {
   cpSync(TEMPLATE, directory, { recursive: true });
@@ -53,8 +61,8 @@ describe("builds and revisions", () => {
     expect(id).toBe("the-job");
     expect(await saveRevision(open.db, id, 1, wide(1400), "edited")).toEqual({ saved: true, revision: 2 });
     expect(await saveRevision(open.db, id, 2, wide(1300), "edited")).toEqual({ saved: true, revision: 3 });
-    expect(sheetShell((await readNewest(open.db, id))!.design).size.width.value).toBe(1300);
-    expect(sheetShell((await readRevision(open.db, id, 1))!).size.width.value).toBe(1500);
+    expect(sheetShell(got(await readNewest(open.db, id)).design).size.width.value).toBe(1300);
+    expect(sheetShell(got(await readRevision(open.db, id, 1))).size.width.value).toBe(1500);
     expect((await listRevisions(open.db, id)).map((r) => r.number)).toEqual([3, 2, 1]);
   });
 
@@ -70,7 +78,7 @@ describe("builds and revisions", () => {
       variants: [{ ...variant, features }],
     } as unknown as Build;
     const id = await createBuild(open.db, old, "started");
-    for (const design of [(await readNewest(open.db, id))!.design, (await readRevision(open.db, id, 1))!]) {
+    for (const design of [got(await readNewest(open.db, id)).design, got(await readRevision(open.db, id, 1))]) {
       expect(design.version).toBe(BUILD_VERSION);
       expect(design.variants[0]!.features.find((f) => f.kind === "mesh")).toMatchObject({ shape: "panel" });
     }
@@ -87,7 +95,7 @@ describe("builds and revisions", () => {
   it("answers a save over someone else's with what is there, and keeps neither silently", async () => {
     const answer = await saveRevision(open.db, "the-job", 1, wide(900), "edited");
     expect(answer).toMatchObject({ saved: false, newest: 3 });
-    expect((await readNewest(open.db, "the-job"))!.revision).toBe(3);
+    expect(got(await readNewest(open.db, "the-job")).revision).toBe(3);
     expect(await saveRevision(open.db, "the-job", null, wide(900), "edited")).toEqual({ saved: true, revision: 4 });
     expect(await saveRevision(open.db, "no-such", 1, wide(900), "edited")).toBeUndefined();
   });
@@ -100,7 +108,7 @@ describe("builds and revisions", () => {
   });
 
   it("reads back exactly what was kept", async () => {
-    expect((await readRevision(open.db, "the-job", 1))!).toEqual(jobBuild());
+    expect(got(await readRevision(open.db, "the-job", 1))).toEqual(jobBuild());
     expect(await readRevision(open.db, "the-job", 99)).toBeUndefined();
     expect(await readNewest(open.db, "nothing")).toBeUndefined();
   });
@@ -189,15 +197,15 @@ describe("the log", () => {
   });
   const at = "2026-03-02T09:00";
   const add = async (id: string, entry: string, event: LogEntry["event"]) =>
-    (await addToLog(open.db, id, { id: entry, at, event }))!;
+    (await addToLog(open.db, id, [{ id: entry, at, event }]))!;
 
   it("is only added to, in order, and an entry sent twice is kept once", async () => {
     const id = await createBuild(open.db, jobBuild(), "started");
     await add(id, "a", laid("pvc-foam-10/1", null));
     await add(id, "b", { kind: "cut-made", sheet: "pvc-foam-10/1", cut: 0 });
     await add(id, "a", laid("pvc-foam-10/1", null));
-    expect((await readLog(open.db, id)).map((e) => e.id)).toEqual(["a", "b"]);
-    expect(await addToLog(open.db, "no-such-build", { id: "c", at, event: laid("x", null) })).toBeUndefined();
+    expect((await readLog(open.db, id)).log.map((e) => e.id)).toEqual(["a", "b"]);
+    expect(await addToLog(open.db, "no-such-build", [{ id: "c", at, event: laid("x", null) }])).toBeUndefined();
   });
 
   it("moves offcuts to the rack and off it, and refuses what cannot be", async () => {
@@ -206,9 +214,9 @@ describe("the log", () => {
     const racked = { kind: "piece-racked" as const, sheet: "pvc-foam-10/1", x: 403.2, y: 0, offcut: NEW_OFFCUT };
     await add(id, "a", laid("pvc-foam-10/1", null));
     expect(await add(id, "early", racked)).toMatchObject({ ok: false });
-    expect((await readLog(open.db, id)).map((e) => e.id)).toEqual(["a"]);
+    expect((await readLog(open.db, id)).log.map((e) => e.id)).toEqual(["a"]);
     await add(id, "b", { kind: "cut-made", sheet: "pvc-foam-10/1", cut: 0 });
-    expect(await add(id, "c", racked)).toMatchObject({ ok: true, value: { event: { offcut: "R1" } } });
+    expect(await add(id, "c", racked)).toMatchObject({ ok: true, value: [{ event: { offcut: "R1" } }] });
     expect((await readStock(open.db)).offcuts).toEqual([
       { id: "R1", material: "pvc-foam-10", widthMm: 596.8, heightMm: 600, from: "The job" },
     ]);
@@ -233,6 +241,49 @@ describe("the log", () => {
     await dropOffcut(open.db, "R2");
     expect((await readStock(open.db)).offcuts.map((o) => o.id)).toEqual(["R3", "R1"]);
     await writeStock(open.db, demoStock);
+  });
+
+  it("keeps entries that come together all, or none, with the rack as it was", async () => {
+    await writeStock(open.db, { offcuts: [], onHand: [] });
+    const id = await createBuild(open.db, jobBuild(), "started");
+    const entry = (name: string, event: LogEntry["event"]): LogEntry => ({ id: name, at, event });
+    const racked = { kind: "piece-racked" as const, sheet: "pvc-foam-10/1", x: 403.2, y: 0, offcut: NEW_OFFCUT };
+    const good = [
+      entry("a", laid("pvc-foam-10/1", null)),
+      entry("b", { kind: "cut-made", sheet: "pvc-foam-10/1", cut: 0 }),
+      entry("c", racked),
+    ];
+    // The last cannot be: the sheet it names was never laid.
+    const bad = entry("d", { ...racked, sheet: "pvc-foam-10/9" });
+    expect(await addToLog(open.db, id, [...good, bad])).toMatchObject({ ok: false });
+    expect(await readLog(open.db, id)).toEqual({ log: [], unread: [] });
+    expect((await readStock(open.db)).offcuts).toEqual([]);
+    expect(await addToLog(open.db, id, good)).toMatchObject({ ok: true });
+    expect((await readLog(open.db, id)).log.map((e) => e.id)).toEqual(["a", "b", "c"]);
+    expect((await readStock(open.db)).offcuts).toHaveLength(1);
+    await writeStock(open.db, demoStock);
+  });
+
+  it("names the entries it cannot read, and keeps them", async () => {
+    const id = await createBuild(open.db, jobBuild(), "started");
+    await add(id, "a", laid("pvc-foam-10/1", null));
+    await open.db.insert(events).values([
+      { buildId: id, id: "later", at, event: { kind: "shell-sung-to", song: 3 } },
+      { buildId: id, id: "never", at: "2026-13-45T99:99", event: laid("pvc-foam-10/2", null) },
+    ]);
+    const read = await readLog(open.db, id);
+    expect(read.log.map((e) => e.id)).toEqual(["a"]);
+    expect(read.unread).toEqual(["later", "never"]);
+  });
+
+  it("says what is wrong with a save it cannot read, instead of handing it on", async () => {
+    const id = await createBuild(open.db, jobBuild(), "started");
+    await open.db
+      .update(revisions)
+      .set({ design: { version: 99 } })
+      .where(eq(revisions.buildId, id));
+    expect(await readNewest(open.db, id)).toMatchObject({ ok: false, message: expect.stringContaining("version 99") });
+    expect(await readRevision(open.db, id, 1)).toMatchObject({ ok: false });
   });
 
   it("keeps a better nesting by what it answers, and the last one of the same", async () => {

@@ -1,31 +1,42 @@
-import { and, asc, eq } from "drizzle-orm";
+import { and, asc, eq, type SQL } from "drizzle-orm";
 import * as v from "valibot";
 import { isCutEvent } from "../core/cuts/record/events";
 import { freeRackName, stockAfter } from "../core/cuts/record/rack";
 import { type LogEntry, LogEntrySchema } from "../core/log/log";
-import { ok, type Result } from "../core/units/result";
+import { fail, ok, type Result } from "../core/units/result";
 import type { Database } from "./open";
 import { builds, events } from "./schema";
 import { readStock, writeStock } from "./workshop";
 
-/** A build's log, oldest first. */
-export async function readLog(db: Database, buildId: string): Promise<LogEntry[]> {
-  const rows = await db
-    .select({ id: events.id, at: events.at, event: events.event })
-    .from(events)
-    .where(eq(events.buildId, buildId))
-    .orderBy(asc(events.seq));
-  return rows.filter((row) => v.is(LogEntrySchema, row));
+/** A log as far as this version can read it. */
+export interface ReadLog {
+  /** Oldest first. */
+  log: LogEntry[];
+  /** Ids of entries that are kept but cannot be read here, such as those of a newer version. */
+  unread: string[];
 }
 
-/** The logs of all builds, one after the other: what an offcut was called in any of them it is not to be called again. */
-export async function readAllLogs(db: Database): Promise<LogEntry[]> {
+async function readWhere(db: Database, which: SQL | undefined): Promise<ReadLog> {
   const rows = await db
     .select({ id: events.id, at: events.at, event: events.event })
     .from(events)
+    .where(which)
     .orderBy(asc(events.seq));
-  return rows.filter((row) => v.is(LogEntrySchema, row));
+  const log: LogEntry[] = [];
+  const unread: string[] = [];
+  for (const row of rows) {
+    const read = v.safeParse(LogEntrySchema, row);
+    if (read.success) log.push(read.output);
+    else unread.push(row.id);
+  }
+  return { log, unread };
 }
+
+/** A build's log, and what of it could not be read. */
+export const readLog = (db: Database, buildId: string): Promise<ReadLog> => readWhere(db, eq(events.buildId, buildId));
+
+/** The logs of all builds, one after the other: what an offcut was called in any of them it is not to be called again. */
+export const readAllLogs = async (db: Database): Promise<LogEntry[]> => (await readWhere(db, undefined)).log;
 
 /** Brings a log in with the build it belongs to; the rack here is left as it is. */
 export async function bringLog(db: Database, buildId: string, log: readonly LogEntry[]): Promise<void> {
@@ -35,30 +46,49 @@ export async function bringLog(db: Database, buildId: string, log: readonly LogE
 /** What the page sends for an offcut's name: the rack gives it one. */
 export const NEW_OFFCUT = "new";
 
+/** Ends a transaction without keeping anything of it. */
+class Refused extends Error {}
+
 /**
- * Adds an entry to a build's log, and changes the rack with it where the event does. An entry already there is kept once.
- * @returns the entry as kept, or why it cannot be; undefined without such a build
+ * Adds entries that belong together to a build's log, in their order, and changes the rack with them where an event does:
+ * all of them, or none. An entry already there is kept once.
+ * @returns the entries as kept, or why none of them is; undefined without such a build
  */
-export async function addToLog(db: Database, buildId: string, entry: LogEntry): Promise<Result<LogEntry> | undefined> {
-  return db.transaction(async (raw) => {
-    const tx = raw as unknown as Database;
-    const [build] = await tx.select().from(builds).where(eq(builds.id, buildId)).for("update");
-    if (!build) return undefined;
-    const [known] = await tx
-      .select({ id: events.id, at: events.at, event: events.event })
-      .from(events)
-      .where(and(eq(events.buildId, buildId), eq(events.id, entry.id)));
-    if (known) return ok(known);
-    const [log, stock] = await Promise.all([readLog(tx, buildId), readStock(tx)]);
-    const event =
-      entry.event.kind === "piece-racked" && entry.event.offcut === NEW_OFFCUT
-        ? { ...entry.event, offcut: freeRackName(stock, await readAllLogs(tx)) }
-        : entry.event;
-    const after = isCutEvent(event) ? stockAfter(stock, log, event, build.name) : ok(stock);
-    if (!after.ok) return after;
-    if (after.value !== stock) await writeStock(tx, after.value);
-    const kept = { ...entry, event };
-    await tx.insert(events).values({ buildId, ...kept });
-    return ok(kept);
-  });
+export async function addToLog(
+  db: Database,
+  buildId: string,
+  entries: readonly LogEntry[],
+): Promise<Result<LogEntry[]> | undefined> {
+  try {
+    return await db.transaction(async (tx) => {
+      const [build] = await tx.select().from(builds).where(eq(builds.id, buildId)).for("update");
+      if (!build) return undefined;
+      const kept: LogEntry[] = [];
+      for (const entry of entries) {
+        const added = await addOne(tx, build, entry);
+        if (!added.ok) throw new Refused(added.message);
+        kept.push(added.value);
+      }
+      return ok(kept);
+    });
+  } catch (error) {
+    if (error instanceof Refused) return fail(error.message);
+    throw error;
+  }
+}
+
+async function addOne(tx: Database, build: { id: string; name: string }, entry: LogEntry): Promise<Result<LogEntry>> {
+  const known = await readWhere(tx, and(eq(events.buildId, build.id), eq(events.id, entry.id)));
+  if (known.log[0]) return ok(known.log[0]);
+  const [{ log }, stock] = await Promise.all([readLog(tx, build.id), readStock(tx)]);
+  const event =
+    entry.event.kind === "piece-racked" && entry.event.offcut === NEW_OFFCUT
+      ? { ...entry.event, offcut: freeRackName(stock, await readAllLogs(tx)) }
+      : entry.event;
+  const after = isCutEvent(event) ? stockAfter(stock, log, event, build.name) : ok(stock);
+  if (!after.ok) return after;
+  if (after.value !== stock) await writeStock(tx, after.value);
+  const kept = { ...entry, event };
+  await tx.insert(events).values({ buildId: build.id, ...kept });
+  return ok(kept);
 }

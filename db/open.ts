@@ -28,7 +28,7 @@ export async function openDirectory(directory: string): Promise<OpenDatabase> {
       await client.close();
       unlock();
     };
-    return { db: db as unknown as Database, close };
+    return { db, close };
   } catch (error) {
     unlock();
     throw error;
@@ -45,7 +45,7 @@ async function openServer(url: string): Promise<OpenDatabase> {
   const pool = new pg.Pool({ connectionString: url });
   const db = drizzle(pool, { schema });
   await migrate(db, MIGRATIONS);
-  return { db: db as unknown as Database, close: () => pool.end() };
+  return { db, close: () => pool.end() };
 }
 
 /** Where the data is: `HORNWORT_DATA`, else `data/workshop`. */

@@ -8,8 +8,7 @@ type Sizes = Parameters<typeof putOnRack>[1];
 
 /** Puts offcuts on the rack; how many, or why none. */
 export async function putOffcuts(db: Database, sizes: Sizes): Promise<Result<number>> {
-  return db.transaction(async (raw) => {
-    const tx = raw as unknown as Database;
+  return db.transaction(async (tx) => {
     const [stock, logs] = await Promise.all([readStock(tx), readAllLogs(tx)]);
     const after = putOnRack(stock, sizes, logs);
     if (!after.ok) return after;
@@ -20,8 +19,7 @@ export async function putOffcuts(db: Database, sizes: Sizes): Promise<Result<num
 
 /** Takes an offcut off the rack; one that is gone already is no fault. */
 export async function dropOffcut(db: Database, id: string): Promise<void> {
-  await db.transaction(async (raw) => {
-    const tx = raw as unknown as Database;
+  await db.transaction(async (tx) => {
     const stock = await readStock(tx);
     await writeStock(tx, { ...stock, offcuts: stock.offcuts.filter((o) => o.id !== id) });
   });

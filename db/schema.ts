@@ -1,9 +1,7 @@
 import { index, integer, jsonb, pgTable, primaryKey, serial, text, timestamp } from "drizzle-orm/pg-core";
 import type { Stock } from "../core/buying/stock";
 import type { NestSolution } from "../core/cuts/nest/format";
-import type { Build } from "../core/design/schema";
 import type { Workshop } from "../core/diary/workshop";
-import type { LogEntry } from "../core/log/log";
 import type { Material } from "../core/materials/schema";
 
 /** A build and the number of its newest revision. */
@@ -14,7 +12,7 @@ export const builds = pgTable("builds", {
   updatedAt: timestamp("updated_at", { withTimezone: true }).notNull().defaultNow(),
 });
 
-/** Every save, whole; nothing is ever taken out. */
+/** Every save, whole, as it was written: read through its schema. Nothing is ever taken out. */
 export const revisions = pgTable(
   "revisions",
   {
@@ -26,13 +24,13 @@ export const revisions = pgTable(
     base: integer("base").notNull(),
     /** What it was, in words: `typed`, `restored revision 4`, … */
     what: text("what").notNull(),
-    design: jsonb("design").$type<Build>().notNull(),
+    design: jsonb("design").$type<unknown>().notNull(),
     savedAt: timestamp("saved_at", { withTimezone: true }).notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.buildId, t.number] }), index("revisions_saved_at").on(t.buildId, t.savedAt)],
 );
 
-/** What happened at the bench, in the order of `seq`; rows are only ever added. */
+/** What happened at the bench, in the order of `seq`, as it was written; rows are only ever added. */
 export const events = pgTable(
   "events",
   {
@@ -44,7 +42,7 @@ export const events = pgTable(
     seq: serial("seq").notNull(),
     /** Local time of the workshop, `2026-03-02T09:00`. */
     at: text("at").notNull(),
-    event: jsonb("event").$type<LogEntry["event"]>().notNull(),
+    event: jsonb("event").$type<unknown>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.buildId, t.id] }), index("events_seq").on(t.buildId, t.seq)],
 );

@@ -127,8 +127,15 @@ test("a build is made, judged, mended and cut by keyboard alone", async ({ page 
   await page.keyboard.press("Enter");
   await tabTo(page, /^Add mesh, high right$/);
   await page.keyboard.press("Enter");
-  await tabTo(page, /^Low left, .*Arrow keys move it\.$/);
+  await tabTo(page, /^Low left, .*Arrow keys move it, Enter opens its fields\.$/);
   await page.keyboard.press("Shift+ArrowUp");
+  // Enter and Space go from the mark to its fields.
+  for (const key of ["Enter", " "]) {
+    await page.locator("[data-feature='low-1']").focus();
+    await page.keyboard.press(key);
+    await expect(page.locator("#fields-low-1").getByLabel("Face")).toBeFocused();
+  }
+  await page.locator("[data-feature='low-1']").focus();
   await page.keyboard.press("6");
   await expect(page.getByText("Fixtures is not built yet")).toBeVisible();
   await page.keyboard.press("9");

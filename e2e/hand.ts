@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { answers } from "../scripts/answers.mjs";
 
 /** A builder at the screen whose entries and clicks are counted. */
 export class Hand {
@@ -73,7 +74,7 @@ export async function goOn(page: Page, stage: string) {
 
 /** Waits until the page answers to the hand and nothing is on its way. */
 export async function settled(page: Page) {
-  await page.locator("html[data-ready]").waitFor();
+  await answers(page);
   // Now and then the runner misses the end of a request, and would wait for it for ever.
   await page.waitForLoadState("networkidle", { timeout: 5000 }).catch(() => undefined);
 }

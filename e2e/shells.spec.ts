@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { answers } from "../scripts/answers.mjs";
 import { cutList, Hand, open, saved, tally } from "./hand";
 import { test } from "./site";
 
@@ -127,7 +128,7 @@ for (const build of ["haberdasher-s-cabinet", "tower-on-end", "nursery-tub", "an
     const said: string[] = [];
     page.on("console", (m) => m.type() === "error" && said.push(m.text()));
     await page.goto(`/builds/${build}/diary`);
-    await page.locator("html[data-ready]").waitFor();
+    await answers(page);
     for (const [key, stage] of Object.entries({
       ...{ 1: "brief", 2: "shell", 4: "front", 5: "air", 7: "seal", 9: "cuts", b: "buying", d: "diary" },
     })) {

@@ -5,6 +5,7 @@
 import { mkdirSync } from "node:fs";
 import { join } from "node:path";
 import { chromium } from "@playwright/test";
+import { answers } from "./answers.mjs";
 import { BROWSER_ARGS, needChromium, serveFreshDemo } from "./run.mjs";
 
 const FLAT_PACK = "/builds/flat-pack-1500";
@@ -39,7 +40,7 @@ try {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
     await page.goto(`${server.address}${address}`, { waitUntil: "networkidle" });
     // A stage opens at its head once the page answers: what is scrolled to before is lost again.
-    await page.locator("html[data-ready]").waitFor();
+    await answers(page);
     if (press) {
       await page.getByRole("button", { name: press, exact: true }).click();
       await page.waitForTimeout(2500);

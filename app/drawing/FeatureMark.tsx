@@ -4,7 +4,6 @@ import type { Feature } from "#core/design/schema";
 import { featureName, featureRect } from "#core/shell/features";
 import { type Net, toNet } from "#core/shell/net";
 import { useMoved } from "../state/context";
-import { useDrawnTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { MovableMark } from "./MovableMark";
 
@@ -72,7 +71,6 @@ function Body({ feature, rect, net, scale }: Omit<Props, "index"> & { rect: Retu
 /** A feature on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
 export const FeatureMark = memo(function FeatureMark({ feature: planned, index, net, scale }: Props) {
   const feature = useMoved(planned, (variant) => variant.features[index]);
-  useDrawnTiming(feature);
   const own = featureRect(feature);
   const rect = drawRect(feature.face, own, net, scale);
   return (

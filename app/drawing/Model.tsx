@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { OrbitControls } from "@react-three/drei/core/OrbitControls";
 import { Canvas } from "@react-three/fiber";
-import { useMemo, useRef, useState } from "react";
+import { useMemo, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
 import { boxOf } from "#core/background/boxes";
 import { coversOf } from "#core/background/cover";
@@ -14,6 +14,7 @@ import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
 import { useBuild } from "../state/context";
+import { useSame } from "../state/equal";
 import { QuietButton } from "../ui/QuietButton";
 
 const COLOUR: Record<Family, string> = {
@@ -148,19 +149,17 @@ export default function Model() {
   );
 }
 
-/** The solids of a shell, made anew only when what is drawn has become another. */
+/** The solids of a shell, made again only when what is drawn has become another. */
 function useSolids(shell: Shell, variant: Variant): SolidOf[] {
-  const key = JSON.stringify([
-    shell.faces,
-    shell.strips,
-    shell.levels,
-    variant.features,
-    variant.background,
-    variant.ground.pool,
+  const drawn = useSame({ shell, variant }, (of) => [
+    of.shell.faces,
+    of.shell.strips,
+    of.shell.levels,
+    of.variant.features,
+    of.variant.background,
+    of.variant.ground.pool,
   ]);
-  const last = useRef<{ key: string; solids: SolidOf[] }>(undefined);
-  if (last.current?.key !== key) last.current = { key, solids: solidsOf(shell, variant) };
-  return last.current.solids;
+  return useMemo(() => solidsOf(drawn.shell, drawn.variant), [drawn]);
 }
 
 interface SolidOf {

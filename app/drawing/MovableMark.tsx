@@ -6,6 +6,7 @@ import type { Rect } from "#core/shell/faces";
 import type { NetFace } from "#core/shell/net";
 import { snapCentre } from "#core/shell/snap";
 import { useBuildHandle, usePicked, useUnits } from "../state/context";
+import { openFields } from "../ui/openFields";
 import type { drawRect } from "./drawRect";
 import { Label, LETTER } from "./Label";
 import { useDragOnFace } from "./useDragOnFace";
@@ -27,7 +28,7 @@ interface Props {
   what?: string;
   /** Its name only once it is chosen: where many are drawn small. */
   quiet?: boolean;
-  /** How tests and tools find it. */
+  /** Which feature or zone of the build it is. */
   tag: { "data-feature": string } | { "data-zone": string };
   children: ReactNode;
 }
@@ -59,9 +60,14 @@ export function MovableMark({ item, path, own, rect, place, scale, others, name,
       {...tag}
       role="button"
       tabIndex={0}
-      aria-label={`${name}, ${what ? `${what}, ` : ""}${say(u.value)} and ${say(v.value)} on the ${face}. Arrow keys move it.`}
+      aria-label={`${name}, ${what ? `${what}, ` : ""}${say(u.value)} and ${say(v.value)} on the ${face}. Arrow keys move it, Enter opens its fields.`}
       style={{ cursor: "grab", touchAction: "none" }}
-      onKeyDown={onKeyDown}
+      onKeyDown={(event) => {
+        if (event.key !== "Enter" && event.key !== " ") return onKeyDown(event);
+        event.preventDefault();
+        choose(id);
+        openFields(id);
+      }}
       onFocus={() => choose(id)}
     >
       <rect

@@ -1,9 +1,10 @@
 import { Box } from "@chakra-ui/react";
-import { memo, useRef } from "react";
+import { memo, useMemo } from "react";
 import { coversOf } from "#core/background/cover";
 import { FACES, type FaceId } from "#core/design/names";
 import type { Slips } from "#core/design/schema";
 import { siteFloor } from "#core/ground/site";
+import { faceName } from "#core/materials/face";
 import type { Rect } from "#core/shell/faces";
 import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
@@ -13,10 +14,10 @@ import { layOut } from "#core/slips/layout";
 import { slipJob } from "#core/slips/planSlips";
 import { formatNumber } from "#core/units/format";
 import { formatWithin } from "#core/units/within";
-import { useBuild, useBuildHandle, useUnits } from "../state/context";
+import { useBuild, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
+import { useSame } from "../state/equal";
 import { CoverMark } from "./CoverMark";
 import { Dimension } from "./Dimension";
-import { useJudgedTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { FeatureMark } from "./FeatureMark";
 import { Hatches } from "./Hatches";
@@ -48,23 +49,18 @@ function fitNet(faces: Shell["faces"]) {
   return { scale, net: layNet(faces, GAP / scale) };
 }
 
-/** The net of these faces, laid anew only when `outlines` says that they have become others. */
-function useNet(faces: Shell["faces"], outlines: string) {
-  const last = useRef<{ outlines: string; fitted: ReturnType<typeof fitNet> }>(undefined);
-  if (last.current?.outlines !== outlines) last.current = { outlines, fitted: fitNet(faces) };
-  return last.current.fitted;
+/** The net of these faces. Every plan makes the faces; the net moves only when an outline does. */
+function useNet(faces: Shell["faces"]) {
+  const same = useSame(faces, (all) => FACES.map((face) => all[face].outline));
+  return useMemo(() => fitNet(same), [same]);
 }
 
 /** The shell unfolded to scale, with what is on each face; features are dragged or nudged where they are. */
 export function Net() {
   const { plan, variant, design } = useBuild();
   const { say } = useUnits();
-  const svg = useRef<SVGSVGElement>(null);
-  useJudgedTiming(plan);
   const { faces, strips, levels } = plan.shell;
-  // Every plan makes the faces anew; the net moves only when an outline does.
-  const outlines = JSON.stringify(FACES.map((face) => faces[face].outline));
-  const { net, scale } = useNet(faces, outlines);
+  const { net, scale } = useNet(faces);
   const height = net.heightMm * scale + MARGIN.top + MARGIN.bottom;
   const left = MARGIN.left + (WIDTH - MARGIN.left - MARGIN.right - net.widthMm * scale) / 2;
   const base = net.faces.base;
@@ -80,7 +76,6 @@ export function Net() {
   return (
     <Box>
       <svg
-        ref={svg}
         viewBox={`0 0 ${WIDTH} ${height}`}
         width="100%"
         role="group"
@@ -98,7 +93,7 @@ export function Net() {
               [
                 ...(open
                   ? []
-                  : [`${LABEL[face]} · ${material.name}`, `${LABEL[face]} · ${formatNumber(material.thicknessMm)}`]),
+                  : [`${LABEL[face]} · ${faceName(material, say)}`, `${LABEL[face]} · ${say(material.thicknessMm)}`]),
                 LABEL[face],
               ].find((words) => words.length <= room) ?? face;
             return (
@@ -200,8 +195,7 @@ function StripLabel({ rect, text }: { rect: { x: number; y: number; width: numbe
 
 /** The doors it came with: their opening, and where two leaves meet. */
 function FoundDoors({ net, scale }: { net: NetLayout; scale: number }) {
-  const { plan } = useBuild();
-  const { opening, gaps } = plan.shell;
+  const { opening, gaps } = useShown(({ plan }) => plan.shell);
   const rect = drawRect("front", opening, net, scale);
   const middle = rect.x + rect.width / 2;
   return (
@@ -265,9 +259,9 @@ function PoolMark({ net, scale }: { net: NetLayout; scale: number }) {
 
 /** The tray on the base. */
 function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {
-  const { plan, variant } = useBuild();
+  const hasPool = useVariant((v) => v.ground.pool !== null);
   const { say } = useUnits();
-  const { inside, tray } = plan.shell;
+  const { inside, tray } = useShown(({ plan }) => plan.shell);
   if (!tray) return null;
   const rect = drawRect(
     "base",
@@ -282,7 +276,7 @@ function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {
   );
   return (
     <g>
-      <rect {...rect} fill={variant.ground.pool ? "none" : "url(#hatch-glass)"} stroke="var(--chakra-colors-water)" />
+      <rect {...rect} fill={hasPool ? "none" : "url(#hatch-glass)"} stroke="var(--chakra-colors-water)" />
       <Label x={rect.x + 7} y={rect.y + rect.height - 8} tone="water">
         {`tray ${say(tray.heightMm)} high, glass ${say(tray.glassMm)}`}
       </Label>

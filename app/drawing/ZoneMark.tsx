@@ -3,7 +3,6 @@ import type { Zone } from "#core/background/schema";
 import { isPiece, ZONE_WORDS, zoneName, zoneRect } from "#core/background/zones";
 import type { Net } from "#core/shell/net";
 import { useMoved, useUnits } from "../state/context";
-import { useDrawnTiming } from "./dragTiming";
 import { drawRect } from "./drawRect";
 import { MovableMark } from "./MovableMark";
 
@@ -35,7 +34,6 @@ export const ZoneMark = memo(function ZoneMark({
   quiet?: boolean;
 }) {
   const zone = useMoved(planned, (variant) => variant.background.zones[index]);
-  useDrawnTiming(zone);
   const { say } = useUnits();
   const own = zoneRect(zone);
   const rect = drawRect(zone.face, own, net, scale);

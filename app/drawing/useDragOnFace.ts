@@ -1,13 +1,12 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useRef } from "react";
 import type { FaceId } from "#core/design/names";
+import { readAt } from "#core/design/pointer";
 import type { Build, Measure } from "#core/design/schema";
 import { variantPath } from "#core/design/variant";
 import { moveOnFace } from "#core/shell/net";
 import { formatLength } from "#core/units/format";
 import { useBuildHandle, useUnits } from "../state/context";
-import { readAt } from "../state/pointer";
-import { markMove } from "./dragTiming";
 
 /** What is dragged is drawn to what it comes this near, in pixels of the screen. */
 const SNAP_PX = 4;
@@ -64,7 +63,6 @@ export function useDragOnFace({ path, id, face, u, v, scale, snapped }: Dragged)
       const zoom = mark.current?.ownerSVGElement?.getScreenCTM()?.a ?? 1;
       const step = moveOnFace(face, px / zoom / scale, py / zoom / scale);
       if (!last && (step.uMm !== 0 || step.vMm !== 0)) {
-        markMove(event);
         const [toU, toV] = [start.current.u + step.uMm, start.current.v + step.vMm];
         // Drawn to edges, middles and equal gaps it comes near, unless Alt is held.
         const at = event.altKey ? { uMm: toU, vMm: toV } : snapped(toU, toV, SNAP_PX / zoom / scale);

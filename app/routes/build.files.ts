@@ -20,8 +20,10 @@ import type { Route } from "./+types/build.files";
  * `template-<feature>-inside-a4.pdf` and so on, and of a part's cut-out corner as `corner-<part>-a4.pdf`.
  */
 export async function loader({ params }: Route.LoaderArgs) {
-  const input = await planInputOf(params.id);
-  if (!input) throw data("There is no build of this name.", { status: 404 });
+  const read = await planInputOf(params.id);
+  if (!read) throw data("There is no build of this name.", { status: 404 });
+  if (!read.ok) throw data(read.message, { status: 409 });
+  const input = read.value;
   const send = (body: BodyInit, type: string) =>
     new Response(body, {
       headers: {

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { type LogEntry, LogEntrySchema } from "#core/log/log";
+import { LogEntrySchema } from "#core/log/log";
 import { addToLog } from "#db/log";
 import { openDatabase } from "#db/open";
 import { readPinnedNow, readStock } from "#db/workshop";
@@ -12,21 +12,21 @@ const MOST_AT_ONCE = 500;
 
 const EntriesSchema = v.pipe(v.array(v.omit(LogEntrySchema, ["at"])), v.minLength(1), v.maxLength(MOST_AT_ONCE));
 
-/** Adds entries to a build's log, in their order; the workshop's clock dates them. Stops at the first that cannot be kept. */
+/** Adds entries to a build's log, in their order; the workshop's clock dates them. All of them are kept, or none. */
 export async function action({ request, params }: Route.ActionArgs) {
   const refuse = (message: string, status: number) => Response.json({ message }, { status });
   const json = await readJson(request);
   if (!json.ok) return refuse(json.message, json.status);
   const read = v.safeParse(EntriesSchema, json.value);
-  if (!read.success) return refuse("This entry could not be read. Nothing was kept; open the page anew.", 400);
+  if (!read.success) return refuse("This entry could not be read. Nothing was kept; open the page again.", 400);
   const { db } = await openDatabase();
   const at = (await readPinnedNow(db)) ?? localNow();
-  const entries: LogEntry[] = [];
-  for (const entry of read.output) {
-    const kept = await addToLog(db, params.id, { ...entry, at });
-    if (!kept) return refuse("There is no such build any more.", 404);
-    if (!kept.ok) return refuse(kept.message, 422);
-    entries.push(kept.value);
-  }
-  return Response.json({ message: null, kept: entries, stock: await readStock(db) });
+  const kept = await addToLog(
+    db,
+    params.id,
+    read.output.map((entry) => ({ ...entry, at })),
+  );
+  if (!kept) return refuse("There is no such build any more.", 404);
+  if (!kept.ok) return refuse(kept.message, 422);
+  return Response.json({ message: null, kept: kept.value, stock: await readStock(db) });
 }

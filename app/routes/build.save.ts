@@ -20,5 +20,5 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!design.ok) return refuse(design.message, 422);
   const answer = await saveRevision(db, params.id, read.output.base, design.value, "edited");
   if (!answer) return refuse("There is no such build any more.", 404);
-  return Response.json(answer, { status: answer.saved ? 200 : 409 });
+  return Response.json(answer, { status: answer.saved ? 200 : "message" in answer ? 422 : 409 });
 }

@@ -1,13 +1,13 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { data, Outlet, type ShouldRevalidateFunctionArgs, useLocation } from "react-router";
-import { checkDesign } from "#core/design/limits";
 import { planInputOf } from "../planOf.server";
 import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
 import { createBuildStore } from "../state/store";
 import { BuildHeader } from "../ui/BuildHeader";
+import { Notice } from "../ui/Notice";
 import { SnagList } from "../ui/SnagList";
 import { StageNav } from "../ui/StageNav";
 import { TallyBar } from "../ui/TallyBar";
@@ -17,14 +17,9 @@ import type { Route } from "./+types/build";
 export async function loader({ params }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
   if (!input) throw data("There is no build of this name. It may have been renamed or never kept.", { status: 404 });
-  const { design, revision, ...bench } = input;
-  const problems = checkDesign(design, bench.book);
-  if (problems.length > 0)
-    throw data(
-      `This build cannot be planned with your materials book: ${problems.map((p) => p.message).join(" ")} Every save of it is kept.`,
-      { status: 409 },
-    );
-  return { id: params.id, design, revision, bench };
+  if (!input.ok) throw data(input.message, { status: 409 });
+  const { design, revision, unread, ...bench } = input.value;
+  return { id: params.id, design, revision, unread: unread.length, bench };
 }
 
 /** The open page owns its design; only a form sent (a price, a restored revision) reads the server again. */
@@ -39,7 +34,7 @@ export default function BuildPage({ loaderData }: Route.ComponentProps) {
   return <OpenBuild key={loaderData.id} {...loaderData} />;
 }
 
-function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loaderData"]) {
+function OpenBuild({ id, design, revision, unread, bench }: Route.ComponentProps["loaderData"]) {
   // The page owns the design from its first render on: a later read of the loader must not throw edits away.
   const [api] = useState(() => createBuildStore(design, revision, bench, afterPaint));
   useEffect(() => api.setBench(bench), [api, bench]);
@@ -64,12 +59,13 @@ function OpenBuild({ id, design, revision, bench }: Route.ComponentProps["loader
           lg: `"head head head" "nav main snags" "tally tally tally"`,
         }}
         templateColumns={{ base: "minmax(0, 1fr)", lg: "168px minmax(0, 1fr) 292px" }}
-        templateRows={{ base: "auto", lg: "48px minmax(0, 1fr) auto" }}
+        templateRows={{ base: "auto", lg: "auto minmax(0, 1fr) auto" }}
         height={{ base: "auto", lg: "100dvh" }}
         minHeight="100dvh"
       >
         <Box gridArea="head">
           <BuildHeader saver={() => saver.current} />
+          <Notice unread={unread} />
         </Box>
         <Box gridArea="nav" bg="rail" borderRightWidth={{ lg: "1px" }} borderColor="line" overflowY="auto">
           <StageNav />

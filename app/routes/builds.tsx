@@ -1,6 +1,5 @@
 import { Box, Flex, Heading, SimpleGrid, Text } from "@chakra-ui/react";
 import { Link } from "react-router";
-import { checkDesign } from "#core/design/limits";
 import { formatLength } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { listBuilds } from "#db/builds";
@@ -22,15 +21,15 @@ export async function loader(_: Route.LoaderArgs) {
     rows.map(async (row, i) => {
       const base = { id: row.id, name: row.name };
       const input = i < PLANNED ? await planInputOf(row.id) : undefined;
-      if (!input || checkDesign(input.design, input.book).length > 0) return base;
-      const planned = planOnServer(input);
+      if (!input?.ok) return { ...base, unread: input?.message };
+      const planned = planOnServer(input.value);
       const { inside } = planned.shell;
-      const units = input.design.brief.units;
+      const units = input.value.design.brief.units;
       const size = [inside.widthMm, inside.depthMm, inside.heightMm].map((mm) => formatLength(mm, units)).join(" × ");
       return {
         ...base,
         size: `${size}${units.unit === "mm" ? " mm" : ""} inside, ${planned.shell.words}`,
-        who: input.design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", "),
+        who: input.value.design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", "),
         stops: planned.snags.filter((s) => s.severity === "stop" && !s.waived).length,
         cost: formatMoney(planned.tally.costLikelyMinor, planned.tally.currency),
         sheets: planned.tally.sheets,
@@ -73,6 +72,11 @@ export default function Builds({ loaderData }: Route.ComponentProps) {
               <Heading as="h2" size="md" fontFamily="heading">
                 {build.name}
               </Heading>
+              {"unread" in build && build.unread && (
+                <Text fontSize="sm" color="stop">
+                  {build.unread}
+                </Text>
+              )}
               {"size" in build && (
                 <>
                   <Text fontSize="sm" fontFamily="mono">

@@ -1,13 +1,11 @@
-type Work = (paintedAt: number) => void;
-
 /** What waits for the frame under way. */
-let waiting: Work[] = [];
+let waiting: (() => void)[] = [];
 
 /**
  * Runs work once what is now drawn has been painted.
- * @param work taken up after the frame under way is on the screen; told when that was, by `performance.now()`
+ * @param work taken up after the frame under way is on the screen
  */
-export function afterPaint(work: Work): void {
+export function afterPaint(work: () => void): void {
   waiting.push(work);
   if (waiting.length > 1) return;
   requestAnimationFrame(() => {
@@ -17,8 +15,7 @@ export function afterPaint(work: Work): void {
     const channel = new MessageChannel();
     channel.port1.onmessage = () => {
       channel.port1.close();
-      const paintedAt = performance.now();
-      for (const each of works) each(paintedAt);
+      for (const each of works) each();
     };
     channel.port2.postMessage(null);
   });

@@ -102,7 +102,9 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
       kept = theirs;
       keptAs = newest;
       setSave({ kind: "saved", revision: newest });
-      replace(theirs);
+      // One that this page's book cannot plan is theirs all the same: this page's design stays, and is not sent over it.
+      const problems = replace(theirs);
+      if (problems[0]) setSave({ kind: "failed", message: `Theirs cannot be shown here: ${problems[0].message}` });
       kept = store.getState().design;
     },
     stop: () => {

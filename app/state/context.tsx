@@ -1,13 +1,15 @@
-import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from "react";
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from "react";
 import { useStore } from "zustand";
+import { useStoreWithEqualityFn } from "zustand/traditional";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Problem } from "#core/design/limits";
+import { readAt, writeAt } from "#core/design/pointer";
 import type { Build, Variant } from "#core/design/schema";
 import { chosenVariant, variantPath } from "#core/design/variant";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
+import { equal } from "./equal";
 import { createLogbook, type Logbook } from "./logbook";
-import { readAt, writeAt } from "./pointer";
-import type { BuildStore, Shown } from "./store";
+import type { Bench, BuildStore, Shown } from "./store";
 
 /** What is picked out on the page: the figure whose working is open, and the feature chosen on the net. */
 interface Picked {
@@ -62,17 +64,23 @@ export function useBuild(): BuildHandle & Shown & { variant: Variant } {
   return { ...handle, ...shown, variant: chosenVariant(shown.design) };
 }
 
-/** A part of what is shown; its user is drawn again only when the part has become another, told by its JSON. */
-export function useShown<T>(select: (shown: Shown) => T): T {
-  const { api } = useBuildHandle();
-  const last = useRef<{ text: string; value: T }>(undefined);
-  return useStore(api.shown, (shown) => {
-    const value = select(shown);
-    const text = JSON.stringify(value) ?? "";
-    if (last.current?.text !== text) last.current = { text, value };
-    return last.current.value;
-  });
-}
+/** A part of what is shown; its user is drawn again only when the part says something else. */
+export const useShown = <T,>(select: (shown: Shown) => T): T =>
+  useStoreWithEqualityFn(useBuildHandle().api.shown, select, equal);
+
+/** A part of the design in force, which shares what a change leaves alone. */
+export const useVariant = <T,>(select: (variant: Variant) => T): T =>
+  useStore(useBuildHandle().api.shown, ({ design }) => select(chosenVariant(design)));
+
+/** A part of the whole build, as `useVariant`. */
+export const useDesign = <T,>(select: (design: Build) => T): T =>
+  useStore(useBuildHandle().api.shown, ({ design }) => select(design));
+
+/** The last plan that was not of something under way: for what takes longer than a frame to work out. */
+export const useSettled = (): Shown => useStore(useBuildHandle().api.settled);
+
+/** What the build is planned with; no drag changes it. */
+export const useBench = (): Bench => useStore(useBuildHandle().api.shown, ({ bench }) => bench);
 
 /** A part of the planned variant where it is now dragged to, before the plan has followed. */
 export const useMoved = <T,>(planned: T, pick: (variant: Variant) => T | undefined): T =>
@@ -90,7 +98,9 @@ export function useUnits(): { units: LengthDisplay; say: (mm: number, rounding?:
 
 interface Decision<T> {
   value: T;
-  commit: (value: T) => Problem[];
+  /** For a field that says itself what keeps a value from being taken. */
+  attempt: (value: T) => Problem[];
+  commit: (value: T) => void;
   show: (value: T) => Problem[];
   drop: () => void;
 }
@@ -103,6 +113,7 @@ export function useDecision<T>(path: string): Decision<T> {
   const write = (next: T) => (draft: Build) => writeAt(draft, place(draft), next);
   return {
     value,
+    attempt: (next) => api.attempt(write(next)),
     commit: (next) => api.commit(write(next)),
     show: (next) => api.show(write(next)),
     drop: api.drop,

@@ -67,6 +67,7 @@ export function createLogbook(buildId: string, api: BuildStore) {
 
   return {
     state,
+    dismiss: () => state.setState({ message: null }),
     /** Adds entries that belong together. */
     add: (...events: LogEntry["event"][]) => {
       const { now, log, ...rest } = bench();

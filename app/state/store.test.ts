@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { statedMm } from "../../core/design/measure";
+import { readAt, writeAt } from "../../core/design/pointer";
 import { jobBuild, jobInput } from "../../tests/job";
 import { autosave } from "./autosave";
-import { readAt, writeAt } from "./pointer";
 import { type Bench, createBuildStore } from "./store";
 
 const WIDTH = "/variants/0/shell/size/width";
@@ -71,7 +71,7 @@ describe("the build's store", () => {
 
   it("keeps the last good design when a change cannot be planned", () => {
     const api = make();
-    expect(api.commit(widen(0))[0]!.message).toMatch(/more than nought/);
+    expect(api.attempt(widen(0))[0]!.message).toMatch(/more than nought/);
     expect(api.show(widen(40_000))[0]!.path).toBe(WIDTH);
     expect(width(api)).toBe(1500);
     expect(api.store.getState().preview).toBeNull();
@@ -95,12 +95,37 @@ describe("the build's store", () => {
 
   it("applies a fix as one step, and drops what is only shown", () => {
     const api = make();
-    api.applyFix([{ op: "add", path: WIDTH, value: statedMm(1200) }]);
+    api.applyFix({ label: "Widen", patch: [{ op: "add", path: WIDTH, value: statedMm(1200) }] });
     expect(width(api)).toBe(1200);
     api.show(widen(1100));
     api.drop();
     api.settle();
     expect(width(api)).toBe(1200);
+  });
+});
+
+describe("what is not done", () => {
+  const refused = (api: ReturnType<typeof make>) => api.store.getState().refused;
+
+  it("is said where no field says it, and gone with the next change that is", () => {
+    const api = make();
+    api.commit(widen(0));
+    expect(refused(api)).toMatch(/^This change was not made: .*The build is as it was\.$/);
+    expect(width(api)).toBe(1500);
+    api.commit(widen(1400));
+    expect(refused(api)).toBeNull();
+  });
+
+  it("is said of a fix that no longer fits the build, or leads to one that cannot be planned", () => {
+    const api = make();
+    const gone = { op: "replace" as const, path: "/variants/0/features/99/u", value: statedMm(1) };
+    api.applyFix({ label: "Move the vent", patch: [gone] });
+    expect(refused(api)).toBe("“Move the vent” was not done: the build has changed since. The build is as it was.");
+    api.dismiss();
+    expect(refused(api)).toBeNull();
+    api.applyFix({ label: "Make it nothing", patch: [{ op: "replace", path: WIDTH, value: statedMm(0) }] });
+    expect(refused(api)).toContain("“Make it nothing” was not done:");
+    expect(width(api)).toBe(1500);
   });
 });
 

@@ -1,4 +1,3 @@
-import type { Operation } from "fast-json-patch";
 import { produce } from "immer";
 import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
@@ -7,10 +6,11 @@ import { type KeptNesting, rememberingNester } from "#core/cuts/nester";
 import { checkDesign, type Problem } from "#core/design/limits";
 import type { Build } from "#core/design/schema";
 import type { Workshop } from "#core/diary/workshop";
+import type { Fix } from "#core/ledgers/ledger";
 import type { Log } from "#core/log/log";
 import type { Book } from "#core/materials/schema";
 import { type Plan, plan } from "#core/plan";
-import { applyFix } from "#core/snags/fix";
+import { tryFix } from "#core/snags/fix";
 
 /** What a build is planned with, beside its design. */
 export interface Bench {
@@ -37,6 +37,8 @@ export interface BuildState {
   /** A design being dragged or typed; planned and shown, not yet committed. */
   preview: Build | null;
   save: SaveState;
+  /** Why the last change was not made, where no field says it. */
+  refused: string | null;
 }
 
 /** What is shown: the design in force, what it is planned with, and its plan. */
@@ -59,7 +61,7 @@ export function createBuildStore(
   later: (work: () => void) => void = (work) => work(),
 ) {
   const store = createStore<BuildState>()(
-    temporal((): BuildState => ({ design, preview: null, save: { kind: "saved", revision } }), {
+    temporal((): BuildState => ({ design, preview: null, save: { kind: "saved", revision }, refused: null }), {
       partialize: ({ design }) => ({ design }),
       equality: (a, b) => a.design === b.design,
       limit: 200,
@@ -73,6 +75,10 @@ export function createBuildStore(
     return { design: current(), bench: using, plan: planned, underWay };
   };
   const shown = createStore<Shown>()(() => show(bench));
+  const settled = createStore<Shown>()(() => shown.getState());
+  shown.subscribe((now) => {
+    if (!now.underWay) settled.setState(now);
+  });
   const planAnew = () => {
     const now = shown.getState();
     if (now.design !== current() || (now.underWay && store.getState().preview === null))
@@ -93,15 +99,29 @@ export function createBuildStore(
   const offer = (candidate: Build, commit: boolean): Problem[] => {
     const problems = checkDesign(candidate, shown.getState().bench.book);
     if (problems.length > 0) return problems;
-    store.setState(commit ? { design: candidate, preview: null } : { preview: candidate });
+    store.setState(commit ? { design: candidate, preview: null, refused: null } : { preview: candidate });
     return [];
   };
+  /** Says on the page what was not done, and why. */
+  const refuse = (what: string, problems: readonly { message: string }[]) => {
+    if (problems.length > 0)
+      store.setState({ refused: `${what} ${problems.map((p) => p.message).join(" ")} The build is as it was.` });
+  };
+  const attempt = (recipe: (draft: Build) => void) => offer(produce(current(), recipe), true);
   const drop = () => store.setState({ preview: null });
   return {
     store,
     shown,
-    /** Changes the design for good: one undo step, one revision. The last good design stays when it cannot be planned. */
-    commit: (recipe: (draft: Build) => void): Problem[] => offer(produce(current(), recipe), true),
+    settled,
+    /**
+     * Changes the design for good: one undo step, one revision. The last good design stays when it cannot be planned.
+     * @returns what keeps it from it, for a field that says so itself
+     */
+    attempt,
+    /** The same for what has no field to say so: the page does. */
+    commit: (recipe: (draft: Build) => void): void => refuse("This change was not made:", attempt(recipe)),
+    /** Takes back what the page says of the last refusal. */
+    dismiss: () => store.setState({ refused: null }),
     /** Shows a change that is still under way. */
     show: (recipe: (draft: Build) => void): Problem[] => offer(produce(current(), recipe), false),
     /** Makes what is shown the design. */
@@ -111,7 +131,11 @@ export function createBuildStore(
     },
     /** Drops what is shown. */
     drop,
-    applyFix: (patch: Operation[]): Problem[] => offer(applyFix(current(), patch), true),
+    /** Applies a fix; one that does not fit the build as it has become meanwhile is said to. */
+    applyFix: ({ label, patch }: Fix): void => {
+      const fixed = tryFix(current(), patch);
+      refuse(`“${label}” was not done:`, fixed ? offer(fixed, true) : [{ message: "the build has changed since." }]);
+    },
     replace: (whole: Build): Problem[] => offer(whole, true),
     undo: () => {
       drop();

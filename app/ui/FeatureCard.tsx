@@ -13,6 +13,7 @@ import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context"
 import { LevelWith, MeshField, PaneFields } from "./featureFields";
 import { ChoiceField, CountField } from "./fields";
 import { MeasureField } from "./MeasureField";
+import { fieldsId } from "./openFields";
 import { Fields, Panel } from "./Panel";
 import { QuietButton } from "./QuietButton";
 import { FigureReading } from "./Reading";
@@ -95,7 +96,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
       own(draft).features[index]!.u = statedMm(Math.round(10 * (room.uMm + room.widthMm / 2)) / 10);
     });
   return (
-    <Panel borderColor={chosen ? "fern" : "line"} onFocus={() => choose(feature.id)}>
+    <Panel id={fieldsId(feature.id)} borderColor={chosen ? "fern" : "line"} onFocus={() => choose(feature.id)}>
       <Flex align="center" gap="3" mb="2.5">
         <Text fontWeight="bold" flex="1">
           {feature.name || feature.id}

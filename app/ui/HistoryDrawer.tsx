@@ -1,6 +1,7 @@
 import { CloseButton, Drawer, Flex, Portal, Stack, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import type { Build } from "#core/design/schema";
+import { ask } from "../state/ask";
 import { useBuildHandle } from "../state/context";
 import { QuietButton } from "./QuietButton";
 
@@ -16,17 +17,20 @@ export function HistoryDrawer({ onClose }: { onClose: () => void }) {
   const [rows, setRows] = useState<Row[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => {
-    fetch(`/builds/${buildId}/revisions`)
-      .then((r) => r.json())
-      .then((r: { revisions: Row[] }) => setRows(r.revisions))
-      .catch(() => setProblem("The earlier saves could not be read. Nothing is lost; try again."));
+    let gone = false;
+    void ask<{ revisions: Row[] }>(`/builds/${buildId}/revisions`).then((answer) => {
+      if (gone) return;
+      if (answer.ok) setRows(answer.value.revisions);
+      else setProblem(`The earlier saves could not be read: ${answer.message}`);
+    });
+    return () => {
+      gone = true;
+    };
   }, [buildId]);
   const restore = async (number: number) => {
-    const answer = (await fetch(`/builds/${buildId}/revisions?number=${number}`).then((r) => r.json())) as {
-      design?: Build;
-    };
-    const problems = answer.design ? api.replace(answer.design) : [{ message: "That save could not be read." }];
-    if (problems[0]) setProblem(`Not restored: ${problems[0].message}`);
+    const answer = await ask<{ design: Build }>(`/builds/${buildId}/revisions?number=${number}`);
+    const problem = answer.ok ? api.replace(answer.value.design)[0]?.message : answer.message;
+    if (problem) setProblem(`Not restored: ${problem}`);
     else onClose();
   };
   return (
@@ -43,7 +47,7 @@ export function HistoryDrawer({ onClose }: { onClose: () => void }) {
                 Restoring makes an earlier save the newest; nothing in between is lost.
               </Text>
               {problem && (
-                <Text color="stop" mb="2">
+                <Text role="alert" color="stop" mb="2">
                   {problem}
                 </Text>
               )}

@@ -1,5 +1,5 @@
 import { Field, Input } from "@chakra-ui/react";
-import { type KeyboardEvent, memo, useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, memo } from "react";
 import type { Measure } from "#core/design/schema";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
 import { parseMeasure } from "#core/units/guess";
@@ -8,6 +8,7 @@ import { parseVolumeMl } from "#core/units/quantity";
 import { fail, ok, type Result } from "#core/units/result";
 import { typedWords } from "#core/units/typed";
 import { useDecision, useUnits } from "../state/context";
+import { useDraft } from "../state/useDraft";
 
 interface Props {
   label: string;
@@ -35,23 +36,10 @@ export const MeasureField = memo(function MeasureField({
   how = "stated",
 }: Props) {
   const { units } = useUnits();
-  const { value, commit, show, drop } = useDecision<Measure | null>(path);
-  // What is being typed, or was typed and could not be taken; null shows the design's own.
-  const [draft, setDraft] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
-  const editing = useRef(false);
-  const touched = useRef(false);
+  const { value, attempt, show, drop } = useDecision<Measure | null>(path);
   const own = value ? (kind === "length" ? typedWords(value, units.unit) : value.typed) : undefined;
-  // A value that came from elsewhere, an undo or a drag, stands in for what could not be taken.
-  const shown = useRef(own);
-  useEffect(() => {
-    if (shown.current === own) return;
-    shown.current = own;
-    if (editing.current) return;
-    setDraft(null);
-    setError(null);
-  }, [own]);
-  const text = draft ?? own ?? "";
+  const draft = useDraft(own ?? "");
+  const { error } = draft;
 
   const read = (typed: string): Result<Measure | null> => {
     if (typed.trim() === "") return optional ? ok(null) : fail("This is needed. The last value is still in force.");
@@ -64,14 +52,9 @@ export const MeasureField = memo(function MeasureField({
     const message = measure.ok ? put(measure.value)[0]?.message : measure.message;
     // What cannot be planned is not half kept: the last committed value is in force again.
     if (message) drop();
-    setError(message ?? null);
-    return message === undefined;
+    return message ?? null;
   };
-  const leave = () => {
-    editing.current = false;
-    if (touched.current && take(text, commit)) setDraft(null);
-    touched.current = false;
-  };
+  const leave = () => draft.leave(draft.touched ? take(draft.text, attempt) : null);
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "Enter") event.currentTarget.blur();
   };
@@ -95,18 +78,12 @@ export const MeasureField = memo(function MeasureField({
         bg="sheet"
         borderColor="line"
         fontFamily="mono"
-        value={text}
+        value={draft.text}
         placeholder={optional ? empty : undefined}
         inputMode={kind === "plain" ? "decimal" : "text"}
         autoComplete="off"
-        onFocus={() => {
-          editing.current = true;
-        }}
-        onChange={(event) => {
-          touched.current = true;
-          setDraft(event.target.value);
-          take(event.target.value, show);
-        }}
+        onFocus={draft.focus}
+        onChange={(event) => draft.type(event.target.value, take(event.target.value, show))}
         onBlur={leave}
         onKeyDown={onKeyDown}
       />

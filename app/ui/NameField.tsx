@@ -1,19 +1,18 @@
 import { Field, Input } from "@chakra-ui/react";
-import { memo, useEffect, useState } from "react";
+import { memo } from "react";
 import { useDecision } from "../state/context";
+import { useDraft } from "../state/useDraft";
 
 /** A name or other words of the design, kept when the field is left. */
 export const NameField = memo(function NameField({ label, path }: { label: string; path: string }) {
-  const { value, commit } = useDecision<string>(path);
-  const [text, setText] = useState(value);
-  const [error, setError] = useState<string | null>(null);
-  useEffect(() => setText(value), [value]);
+  const { value, attempt } = useDecision<string>(path);
+  const draft = useDraft(value);
   const leave = () => {
-    if (text === value) return;
-    setError(commit(text.trim())[0]?.message ?? null);
+    const text = draft.text.trim();
+    draft.leave(text === value ? null : (attempt(text)[0]?.message ?? null));
   };
   return (
-    <Field.Root gap="1" invalid={error !== null}>
+    <Field.Root gap="1" invalid={draft.error !== null}>
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
         {label}
       </Field.Label>
@@ -23,15 +22,16 @@ export const NameField = memo(function NameField({ label, path }: { label: strin
         borderColor="line"
         autoComplete="off"
         maxLength={60}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
+        value={draft.text}
+        onFocus={draft.focus}
+        onChange={(event) => draft.type(event.target.value)}
         onBlur={leave}
         onKeyDown={(event) => {
           if (event.key === "Enter") event.currentTarget.blur();
         }}
       />
       <Field.ErrorText fontSize="xs" color="stop" mt="0">
-        {error}
+        {draft.error}
       </Field.ErrorText>
     </Field.Root>
   );

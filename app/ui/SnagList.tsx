@@ -2,6 +2,7 @@ import { Box, Button, Dialog, Field, Flex, Heading, Portal, Stack, Text, Textare
 import { memo, useState } from "react";
 import type { Snag } from "#core/ledgers/ledger";
 import { useBuildHandle, useShown } from "../state/context";
+import { equal } from "../state/equal";
 
 const TONE: Record<Snag["severity"], { edge: string; bg: string; word: string }> = {
   stop: { edge: "stop", bg: "stopSoft", word: "Stops the build" },
@@ -18,7 +19,7 @@ export function SnagList() {
   const [waiving, setWaiving] = useState<Snag | null>(null);
   const open = snags.filter((s) => !s.waived);
   const of = (severity: Snag["severity"]) => open.filter((s) => s.severity === severity).length;
-  const fix = (snag: Snag) => snag.fix && api.applyFix(snag.fix.patch);
+  const fix = (snag: Snag) => snag.fix && api.applyFix(snag.fix);
   const unwaive = (snag: Snag) =>
     api.commit((draft) => {
       draft.waivers = draft.waivers.filter((w) => w.rule !== snag.rule || w.subject !== snag.subject);
@@ -58,7 +59,7 @@ interface CardProps {
 }
 
 /** Drawn again only when the snag says something else: a plan makes every snag anew. */
-const SnagCard = memo(Card, (a, b) => JSON.stringify(a.snag) === JSON.stringify(b.snag));
+const SnagCard = memo(Card, (a, b) => equal(a.snag, b.snag));
 
 function Card({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
   const tone = TONE[snag.severity];

@@ -1,9 +1,12 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { NavLink, useNavigate } from "react-router";
+import { NavLink, useNavigate, useRouteLoaderData } from "react-router";
+import type { loader as rootLoader } from "../root";
 import { RESERVED_KEYS, STAGES } from "../stages/list";
 import { useBuildHandle, useShown } from "../state/context";
+import { chooseKeys } from "../theme/cookie";
+import { QuietButton } from "./QuietButton";
 
 /** The stages with their keys and snag counts. */
 export function StageNav() {
@@ -13,12 +16,22 @@ export function StageNav() {
   );
   const navigate = useNavigate();
   const [notYet, setNotYet] = useState<string | null>(null);
-  useHotkeys([...STAGES.map((s) => s.key), ...Object.keys(RESERVED_KEYS)], (event) => {
-    const key = event.key.toLowerCase();
-    const stage = STAGES.find((s) => s.key === key);
-    setNotYet(stage ? null : (RESERVED_KEYS[key] ?? null));
-    if (stage) navigate(`/builds/${buildId}/${stage.id}`);
-  });
+  const stored = useRouteLoaderData<typeof rootLoader>("root")?.keys ?? true;
+  const [keys, setKeys] = useState(stored);
+  useHotkeys(
+    [...STAGES.map((s) => s.key), ...Object.keys(RESERVED_KEYS)],
+    (event) => {
+      const key = event.key.toLowerCase();
+      const stage = STAGES.find((s) => s.key === key);
+      setNotYet(stage ? null : (RESERVED_KEYS[key] ?? null));
+      if (stage) navigate(`/builds/${buildId}/${stage.id}`);
+    },
+    { enabled: keys },
+  );
+  const switchKeys = () => {
+    chooseKeys(!keys);
+    setKeys(!keys);
+  };
   return (
     <Flex
       as="nav"
@@ -55,7 +68,7 @@ export function StageNav() {
             >
               <NavLink to={`/builds/${buildId}/${stage.id}`} prefetch="intent">
                 <Text as="span" fontSize="xs" color="muted" fontFamily="mono" w="2.5" aria-hidden>
-                  {stage.key.toUpperCase()}
+                  {keys ? stage.key.toUpperCase() : ""}
                 </Text>
                 <Text as="span" flex="1">
                   {stage.label}
@@ -84,6 +97,11 @@ export function StageNav() {
           </Box>
         );
       })}
+      <Box px="3" pt="3">
+        <QuietButton size="2xs" aria-pressed={keys} onClick={switchKeys} title="Whether a single key opens a stage">
+          {keys ? "Single keys: on" : "Single keys: off"}
+        </QuietButton>
+      </Box>
       <Text role="status" fontSize="xs" color="muted" px="4" pt="3">
         {notYet ? `${notYet} is not built yet; its key is kept for it.` : ""}
       </Text>

@@ -1,6 +1,8 @@
 import { Checkbox, Field, NativeSelect, NumberInput } from "@chakra-ui/react";
-import { memo, useEffect, useState } from "react";
+import { memo, useState } from "react";
 import { useDecision } from "../state/context";
+import { equal } from "../state/equal";
+import { useDraft } from "../state/useDraft";
 
 interface ChoiceProps<T extends string> {
   label: string;
@@ -55,7 +57,7 @@ export function Select<T extends string>({
 
 /** One of a few, each in plain words. */
 function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
-  const { value, commit } = useDecision<T>(path);
+  const { value, attempt } = useDecision<T>(path);
   const [error, setError] = useState<string | null>(null);
   return (
     <Select
@@ -63,7 +65,7 @@ function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
       value={value}
       options={options}
       error={error}
-      onChange={(next) => setError(commit(next)[0]?.message ?? null)}
+      onChange={(next) => setError(attempt(next)[0]?.message ?? null)}
     />
   );
 }
@@ -71,7 +73,7 @@ function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
 /** Options are compared by what they say: they are made anew wherever a stage is drawn. */
 export const ChoiceField = memo(
   Choice,
-  (a, b) => a.path === b.path && a.label === b.label && JSON.stringify(a.options) === JSON.stringify(b.options),
+  (a, b) => a.path === b.path && a.label === b.label && equal(a.options, b.options),
 ) as typeof Choice;
 
 /** Yes or no. */
@@ -98,37 +100,39 @@ export const CountField = memo(function CountField({
   min?: number;
   max: number;
 }) {
-  const { value, commit } = useDecision<number>(path);
-  const [text, setText] = useState(String(value));
-  const [error, setError] = useState<string | null>(null);
-  useEffect(() => setText(String(value)), [value]);
-  const take = (typed: string) => {
+  const { value, attempt } = useDecision<number>(path);
+  const draft = useDraft(String(value));
+  const take = (typed: string): string | null => {
     const number = Number(typed);
-    if (!Number.isInteger(number) || number < min || number > max)
-      return setError(`Type a whole number from ${min} to ${max}.`);
-    setError(number === value ? null : (commit(number)[0]?.message ?? null));
+    if (!Number.isInteger(number) || number < min || number > max) return `Type a whole number from ${min} to ${max}.`;
+    return number === value ? null : (attempt(number)[0]?.message ?? null);
   };
   return (
-    <Field.Root gap="1" invalid={error !== null}>
+    <Field.Root gap="1" invalid={draft.error !== null}>
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
         {label}
       </Field.Label>
       <NumberInput.Root
         size="sm"
-        value={text}
+        value={draft.text}
         min={min}
         max={max}
         clampValueOnBlur={false}
         onValueChange={(d) => {
-          setText(d.value);
-          take(d.value);
+          if (d.value !== draft.text) draft.type(d.value, take(d.value));
         }}
       >
         <NumberInput.Control />
-        <NumberInput.Input bg="sheet" borderColor="line" fontFamily="mono" />
+        <NumberInput.Input
+          bg="sheet"
+          borderColor="line"
+          fontFamily="mono"
+          onFocus={draft.focus}
+          onBlur={() => draft.leave(draft.error)}
+        />
       </NumberInput.Root>
       <Field.ErrorText fontSize="xs" color="stop" mt="0">
-        {error}
+        {draft.error}
       </Field.ErrorText>
     </Field.Root>
   );

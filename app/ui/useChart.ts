@@ -1,20 +1,20 @@
 import type { EChartsCoreOption } from "echarts/core";
-import { useEffect, useRef } from "react";
+import { useEffect, useRef, useState } from "react";
+import { useSame } from "../state/equal";
+
+type Chart = { setOption: (option: EChartsCoreOption, replace: boolean) => void };
 
 /** Draws a chart into the box it answers with; the library is fetched when the first one is drawn. */
 export function useChart(option: EChartsCoreOption) {
   const box = useRef<HTMLDivElement>(null);
-  const latest = useRef(option);
-  latest.current = option;
-  const chart = useRef<{ setOption: (option: EChartsCoreOption, replace: boolean) => void } | null>(null);
+  const [chart, setChart] = useState<Chart | null>(null);
   useEffect(() => {
     let gone = false;
     let dispose = () => {};
     void import("./charts").then(({ drawIn }) => {
       if (gone || !box.current) return;
       const drawn = drawIn(box.current);
-      chart.current = drawn;
-      drawn.setOption(latest.current, true);
+      setChart(drawn);
       const watch = new ResizeObserver(() => drawn.resize());
       watch.observe(box.current);
       dispose = () => {
@@ -24,13 +24,12 @@ export function useChart(option: EChartsCoreOption) {
     });
     return () => {
       gone = true;
-      chart.current = null;
+      setChart(null);
       dispose();
     };
   }, []);
-  // A plan made anew says the same of most charts, and drawing one takes longer than the plan.
-  const said = JSON.stringify(option);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what an option says, not which object says it.
-  useEffect(() => chart.current?.setOption(latest.current, true), [said]);
+  // Most plans say the same of a chart, and drawing one takes longer than the plan.
+  const said = useSame(option);
+  useEffect(() => chart?.setOption(said, true), [chart, said]);
   return box;
 }

@@ -9,18 +9,17 @@ import { cutStep } from "../placement/cutStep";
 import { featureRect } from "../shell/features";
 import { areaAtMm2 } from "../shell/profile";
 import { heightOf } from "../shell/space";
-import { formatNumber } from "../units/format";
 import { type FlowOpening, LOOK_K, meshPorosity, SCREEN_SOURCE, SHARP_CD, screenLoss, stackFlow } from "./flow";
 import { openFraction } from "./pattern";
 import { airSnags } from "./snags";
 
 /** How one opening is cut. */
-const CUT_WORDS: Record<MeshPanel["shape"], (feature: MeshPanel) => string> = {
-  panel: ({ width, height }) =>
-    `${formatNumber(width.value)} × ${formatNumber(height.value)} mm. Drill the corners first, saw between them.`,
-  slot: ({ width, height }) =>
-    `${formatNumber(width.value)} × ${formatNumber(height.value)} mm over all: a hole at each end, as wide as the slot, and two saw cuts between.`,
-  round: ({ width }) => `ø${formatNumber(width.value)} mm, with a hole saw or a jigsaw from a drilled hole.`,
+const CUT_WORDS: Record<MeshPanel["shape"], (feature: MeshPanel, say: Site["say"]) => string> = {
+  panel: ({ width, height }, say) =>
+    `${say(width.value)} × ${say(height.value)}. Drill the corners first, saw between them.`,
+  slot: ({ width, height }, say) =>
+    `${say(width.value)} × ${say(height.value)} over all: a hole at each end, as wide as the slot, and two saw cuts between.`,
+  round: ({ width }, say) => `ø${say(width.value)}, with a hole saw or a jigsaw from a drilled hole.`,
 };
 
 /** Holes above this diameter are made with a hole saw. */
@@ -84,8 +83,8 @@ function meshParts(site: Site): Part[] {
         qty: 1,
         grainLocked: false,
         working: {
-          length: `${formatNumber(width, 2)} opening + 2 × ${formatNumber(lapMm, 2)} lap`,
-          width: `${formatNumber(height, 2)} opening + 2 × ${formatNumber(lapMm, 2)} lap`,
+          length: site.saySum([width, " opening + 2 × ", lapMm, " lap"]),
+          width: site.saySum([height, " opening + 2 × ", lapMm, " lap"]),
         },
       },
     ];
@@ -123,8 +122,8 @@ function steps(site: Site): Step[] {
       title: feature.kind === "holes" ? `Drill ${holes} holes: ${name}` : `Cut the opening: ${name}`,
       detail:
         feature.kind === "holes"
-          ? `ø${formatNumber(feature.holeDia.value)} mm at ${formatNumber(feature.pitch.value)} mm, ${feature.columns} × ${feature.rows}, ${feature.pattern}. Backing board, slow, step drill or hole saw.`
-          : CUT_WORDS[feature.shape](feature),
+          ? `ø${site.say(feature.holeDia.value)} at ${site.say(feature.pitch.value)}, ${feature.columns} × ${feature.rows}, ${feature.pattern}. Backing board, slow, step drill or hole saw.`
+          : CUT_WORDS[feature.shape](feature, site.say),
       stage: "air",
       handsOnMinutes: feature.kind === "holes" ? holes * each : RATES.cutOpening.value,
       toHand: ["drill", "backing board", "clamps"],

@@ -109,7 +109,7 @@ function glassLines(site: Site, parts: Part[]): BuyLine[] {
         id: `buying/${part.id}`,
         label: `${part.label}: ${glass.name}`,
         materialId: glass.id,
-        need: `${formatNumber(sawSizeMm(part.lengthMm))} × ${formatNumber(sawSizeMm(part.widthMm))} mm`,
+        need: `${site.say(sawSizeMm(part.lengthMm))} × ${site.say(sawSizeMm(part.widthMm))}`,
         likely: counts,
         safe: counts,
         likelyMinor: cost,
@@ -149,7 +149,7 @@ function barLines(site: Site, parts: Part[]): BuyLine[] {
       id: `buying/${track.id}`,
       label: track.name,
       materialId: track.id,
-      need: tops.map((p) => `${formatNumber(sawSizeMm(p.lengthMm))} mm, bottom and top`).join(", "),
+      need: tops.map((p) => `${site.say(sawSizeMm(p.lengthMm))}, bottom and top`).join(", "),
       likely: counts,
       safe: counts,
       likelyMinor: cost,
@@ -181,9 +181,9 @@ export function mergedSupplies(supplies: readonly Supply[]): Supply[] {
   return [...merged.values()];
 }
 
-const UNIT_WORDS: Record<Supply["unit"], (amount: number) => string> = {
+const UNIT_WORDS: Record<Supply["unit"], (amount: number, say: Site["say"]) => string> = {
   mL: (n) => (n >= 10_000 ? `${formatNumber(n / 1000)} L` : `${formatNumber(n, 0)} mL`),
-  mm: (n) => `${formatNumber(n, 0)} mm`,
+  mm: (n, say) => say(n),
   mm2: (n) => `${formatNumber(n / 1e6, 2)} m²`,
   g: (n) => `${formatNumber(n, 0)} g`,
   piece: (n) => formatNumber(n, 0),
@@ -196,7 +196,7 @@ function supplyLine(site: Site, supply: Supply, stock: Stock): BuyLine {
   const likely = cheapestPacks(packs, supply.likely - onHand);
   const safe = cheapestPacks(packs, safeNeed(supply) - onHand);
   const amount = likely.reduce((n, { pack, count }) => n + pack.content * count, onHand);
-  const words = UNIT_WORDS[supply.unit];
+  const words = (amount: number) => UNIT_WORDS[supply.unit](amount, site.say);
   return {
     id: `buying/${supply.id}`,
     label: supply.label,

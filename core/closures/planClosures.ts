@@ -4,7 +4,6 @@ import { emptyLedger, type Part, type Step, type Supply, type TradeLedger } from
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { GAP_FACTOR } from "../residents/factors";
-import { formatNumber } from "../units/format";
 import { type Audit, auditEscape } from "./escape";
 import { fitSlides, HOLD_MM, LIFT_MM, type Slides } from "./sliding";
 import { closureSnags } from "./snags";
@@ -74,8 +73,8 @@ function slideParts(site: Site, { fit, track, glass }: Slides): Part[] {
     qty: 1,
     grainLocked: false,
     working: {
-      length: `${formatNumber(opening.widthMm, 2)} opening ÷ 2 + half the overlap − side allowance`,
-      width: `between ${formatNumber(fit.leastPaneMm, 2)} (holds) and ${formatNumber(fit.mostPaneMm, 2)} (lifts in)`,
+      length: site.saySum([opening.widthMm, " opening ÷ 2 + half the overlap − side allowance"]),
+      width: site.saySum(["between ", fit.leastPaneMm, " (holds) and ", fit.mostPaneMm, " (lifts in)"]),
     },
     figure: "front/pane-height",
   });
@@ -175,7 +174,7 @@ function steps(site: Site, slides: Slides | undefined, audited: boolean): Step[]
     {
       id: "front/measure-opening",
       title: "Measure the opening, then order the glass",
-      detail: `Measure height at both ends and the middle, width at top and foot. Panes of ${formatNumber(fit.pane.widthMm)} × ${formatNumber(fit.pane.heightMm)} mm if it came out as drawn.`,
+      detail: `Measure height at both ends and the middle, width at top and foot. Panes of ${site.say(fit.pane.widthMm)} × ${site.say(fit.pane.heightMm)} if it came out as drawn.`,
       stage: "front",
       handsOnMinutes: 15,
       waitMinutes: site.workshop.glassLeadDays * 1440,
@@ -189,7 +188,7 @@ function steps(site: Site, slides: Slides | undefined, audited: boolean): Step[]
     {
       id: "front/tracks",
       title: "Glue the tracks in",
-      detail: `Deep track at the top, shallow at the foot, both ${formatNumber(site.shell.opening.widthMm)} mm, grooves in line.`,
+      detail: `Deep track at the top, shallow at the foot, both ${site.say(site.shell.opening.widthMm)}, grooves in line.`,
       stage: "front",
       handsOnMinutes: 30,
       waitMinutes: 1440,
@@ -214,7 +213,7 @@ function steps(site: Site, slides: Slides | undefined, audited: boolean): Step[]
       splittable: false,
       toHand: ["panes", "finger pulls", "glass cleaner"],
       cautions: [CAUTION.glass],
-      passSign: `Each pane runs freely and reaches ${HOLD_MM} mm or more into the top groove all along.`,
+      passSign: `Each pane runs freely and reaches ${site.say(HOLD_MM)} or more into the top groove all along.`,
       figure: "front/pane-height",
     },
     ...lock,

@@ -154,7 +154,7 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       severity: "stop",
       title: "The panes cannot be lifted in",
       sentence: `To hold, a pane needs ${say(fit.leastPaneMm, "up")}; to lift over the lip it may have ${say(fit.mostPaneMm, "down")}.`,
-      reason: "The top groove must be at least 5 mm deeper than the bottom one.",
+      reason: `The top groove must be at least ${site.say(5)} deeper than the bottom one.`,
       ...(matching &&
         matching.id !== track.id && {
           fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] },
@@ -180,12 +180,12 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       rule: "front/glass-too-thin",
       severity: "mind",
       title: "Thin glass for a large pane",
-      sentence: `${formatNumber(paneM2, 2)} m² of ${say(glass.thicknessMm)} glass; over ${THIN_GLASS_M2} m² take 6 mm.`,
-      reason: "Door glass 4 mm to half a square metre, 6 above (trade practice, no source). A glazier decides.",
+      sentence: `${formatNumber(paneM2, 2)} m² of ${say(glass.thicknessMm)} glass; over ${THIN_GLASS_M2} m² take ${say(6)}.`,
+      reason: `Door glass ${say(4)} to half a square metre, ${say(6)} above (trade practice, no source). A glazier decides.`,
       ...(thick &&
         thickTrack && {
           fix: {
-            label: "Use 6 mm glass and its track",
+            label: `Use ${say(6)} glass and its track`,
             patch: [set(at("/closure/glass"), thick.id), set(at("/closure/track"), thickTrack.id)],
           },
         }),

@@ -199,7 +199,7 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
   const others = needs.parts.filter((p) => p.kind === "panel" && !own.has(p.id));
   const better = sheetAlternatives(site).flatMap((alternative) => {
     const shell = buildShell(alternative.variant, site.book);
-    const parts = panelParts(shell);
+    const parts = panelParts({ shell, saySum: site.saySum });
     const nested = nestSheets([...parts, ...others], site.book, needs.stock, site.workshop, needs.seed, needs.nester);
     const saved = cost - total(nested, (g) => g.cost);
     if (nested.some((g) => g.solution.unplaced.length > 0) || saved <= 1e-9) return [];

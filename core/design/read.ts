@@ -13,12 +13,11 @@ export function issueWords(issues: readonly v.BaseIssue<unknown>[]): string {
 }
 
 /**
- * Reads a Build document of any version this program knows.
+ * Reads a Build document of any version this program knows, without judging whether it can be planned.
  * @param written parsed JSON
- * @param book the materials the build may name
  * @returns the build, upgraded to the current version, or a sentence saying what was wrong with it
  */
-export function readBuild(written: unknown, book: Book): Result<Build> {
+export function readShape(written: unknown): Result<Build> {
   const data = upgradeBuild(written);
   const version = typeof data === "object" && data !== null && "version" in data ? data.version : undefined;
   if (typeof version === "number" && version !== BUILD_VERSION)
@@ -26,9 +25,22 @@ export function readBuild(written: unknown, book: Book): Result<Build> {
       `This build is of version ${version}; this Hornwort reads version ${BUILD_VERSION}. ${version > BUILD_VERSION ? "Open it with the newer Hornwort that wrote it." : "No such version was ever written."} Nothing was changed.`,
     );
   const read = v.safeParse(BuildSchema, data);
-  if (!read.success) return fail(`This is not a whole build: ${issueWords(read.issues)}. Nothing was changed.`);
-  const problems = checkDesign(read.output, book);
+  return read.success
+    ? ok(read.output)
+    : fail(`This is not a whole build: ${issueWords(read.issues)}. Nothing was changed.`);
+}
+
+/**
+ * Reads a Build document that can be planned.
+ * @param written parsed JSON
+ * @param book the materials the build may name
+ * @returns the build, upgraded to the current version, or a sentence saying what was wrong with it
+ */
+export function readBuild(written: unknown, book: Book): Result<Build> {
+  const read = readShape(written);
+  if (!read.ok) return read;
+  const problems = checkDesign(read.value, book);
   if (problems.length > 0)
     return fail(`This build cannot be planned: ${problems.map((p) => p.message).join(" ")} Nothing was changed.`);
-  return ok(read.output);
+  return read;
 }

@@ -75,8 +75,7 @@ export function groundSteps(site: Site): Step[] {
     list.push(
       step("standpipe", BARE_SHELL, {
         title: "Stand the siphon pipe",
-        detail:
-          "25 to 35 mm tube to the base, holes drilled low with a step drill, on a dab of silicone; a cap on top, so that nothing climbs in.",
+        detail: `${site.saySpan(25, 35)} tube to the base, holes drilled low with a step drill, on a dab of silicone; a cap on top, so that nothing climbs in.`,
         handsOnMinutes: 20,
         waitMinutes: WAITS.siliconeBeforeWater.value,
         waitFor: "its foot to cure",

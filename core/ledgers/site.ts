@@ -3,7 +3,8 @@ import { variantPath } from "../design/variant";
 import type { Workshop } from "../diary/workshop";
 import type { Book } from "../materials/schema";
 import type { Shell } from "../shell/shell";
-import { formatLengthWithUnit, type Rounding } from "../units/format";
+import { formatLengthWithUnit, formatRun, formatSpan, type Rounding } from "../units/format";
+import { type Sum, sumWords } from "../units/sum";
 
 /** What a trade sees: the shell, its design section, the book, and the builder's room and tools. */
 export interface Site {
@@ -14,6 +15,12 @@ export interface Site {
   workshop: Workshop;
   /** A length in the build's own units, for sentences. */
   say: (mm: number, rounding?: Rounding) => string;
+  /** A span of lengths in the build's own units: `10 to 20 mm`. */
+  saySpan: (lowMm: number, highMm: number) => string;
+  /** A run in metres or feet. */
+  sayRun: (mm: number) => string;
+  /** A sum with the digits it is reckoned with. */
+  saySum: (sum: Sum) => string;
   /** A JSON Pointer into the chosen variant, for fixes. */
   at: (path: string) => string;
 }
@@ -26,5 +33,8 @@ export const makeSite = (build: Build, variant: Variant, shell: Shell, book: Boo
   book,
   workshop,
   say: (mm, rounding) => formatLengthWithUnit(mm, build.brief.units, rounding),
+  saySpan: (lowMm, highMm) => formatSpan(lowMm, highMm, build.brief.units),
+  sayRun: (mm) => formatRun(mm, build.brief.units),
+  saySum: (sum) => sumWords(sum, build.brief.units),
   at: (path) => variantPath(build, path),
 });

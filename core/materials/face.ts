@@ -61,8 +61,15 @@ export const FOUND_IDS = Object.keys(FOUND_MATERIALS) as [FoundId, ...FoundId[]]
 /** A found material at a thickness in millimetres. */
 export function foundFace(id: FoundId, thicknessMm: number): FaceMaterial {
   const { name, family, density, growth } = FOUND_MATERIALS[id];
-  return { id, name: `${name} ${thicknessMm} mm`, family, thicknessMm, densityKgPerM3: density, growthPerK: growth };
+  return { id, name, family, thicknessMm, densityKgPerM3: density, growthPerK: growth };
 }
+
+/**
+ * What a face is made of and how thick: a bought sheet's name says it, what was found needs it said.
+ * @param say a length in the build's own units
+ */
+export const faceName = (material: FaceMaterial, say: (mm: number) => string): string =>
+  material.id in FOUND_MATERIALS ? `${material.name} ${say(material.thicknessMm)}` : material.name;
 
 /** A sheet of the book as a face. */
 export const sheetFace = (sheet: MaterialOf<"sheet">): FaceMaterial => ({

@@ -105,7 +105,7 @@ describe("materials of found things", () => {
   });
 
   it("become faces at their thickness; an open side weighs nothing", () => {
-    expect(foundFace("chipboard", 16)).toMatchObject({ name: "chipboard 16 mm", family: "chipboard", thicknessMm: 16 });
+    expect(foundFace("chipboard", 16)).toMatchObject({ name: "chipboard", family: "chipboard", thicknessMm: 16 });
     const pvc = findMaterial(book, "pvc-foam-10", "sheet")!;
     expect(sheetFace(pvc)).toMatchObject({ id: "pvc-foam-10", family: "pvcFoam", thicknessMm: 10 });
     expect(OPEN_SIDE).toMatchObject({ thicknessMm: 0, densityKgPerM3: { value: 0 } });

@@ -2,7 +2,6 @@ import { type Figure, published } from "../figures/figure";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { testLevel } from "../seal/testLevel";
-import { formatNumber } from "../units/format";
 import { type PaneInput, type PaneResult, sizePane } from "./pane";
 
 /** A pane of the shell that water stands against. */
@@ -105,7 +104,7 @@ export function planPanes(site: Site): TradeLedger {
               severity: "stop",
               stage: "seal",
               title: `${pane.label}: too thin for the water`,
-              sentence: `${formatNumber(pane.thicknessMm, 2)} mm; water of ${site.say(pane.input.waterDepthMm)} over ${site.say(pane.input.spanMm)} wants ${formatNumber(result.requiredMm, 1, "up")} mm.`,
+              sentence: `${site.say(pane.thicknessMm)}; water of ${site.say(pane.input.waterDepthMm)} over ${site.say(pane.input.spanMm)} wants ${site.say(result.requiredMm, "up")}.`,
               reason:
                 "Working stress with a margin of 3.8 for glass, and a bow the seams put up with. A glazier decides.",
               figure: `panes/${pane.id}`,

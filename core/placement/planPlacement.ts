@@ -4,7 +4,7 @@ import { setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import { emptyLedger, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
-import { DRILLING } from "../materials/face";
+import { DRILLING, faceName } from "../materials/face";
 import type { Rect } from "../shell/faces";
 import { featureName, featureRect } from "../shell/features";
 import { clearance, contains, extent } from "../shell/outline";
@@ -87,7 +87,7 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
       rule: "place/tempered",
       severity: "stop",
       title: `${name} is in tempered glass`,
-      sentence: `The ${feature.face} is ${face.material.name}, or taken as such while it is not known.`,
+      sentence: `The ${feature.face} is ${faceName(face.material, say)}, or taken as such while it is not known.`,
       reason: "Tempered glass shatters whole when it is cut or drilled. Put it into the front frame or the lid.",
     });
   if (drilling === "glass")
@@ -95,7 +95,7 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
       rule: "place/glass",
       severity: "mind",
       title: `${name} is cut into glass`,
-      sentence: `The ${feature.face} is ${face.material.name}: a diamond hole saw under water, or a glazier.`,
+      sentence: `The ${feature.face} is ${faceName(face.material, say)}: a diamond hole saw under water, or a glazier.`,
       reason: "Each hole weakens a pane, most near an edge. A front frame or a lid takes vents more kindly.",
     });
   if (face.open && feature.face === "top")

@@ -4,7 +4,6 @@ import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { cutStep } from "../placement/cutStep";
 import { featureName } from "../shell/features";
-import { formatNumber } from "../units/format";
 import { tubeHole } from "./tubeHole";
 import { planTubes } from "./tubes";
 
@@ -35,7 +34,7 @@ export function planPorts(site: Site): TradeLedger {
       const { words, cover } = PORT_WORDS[port.use];
       const own = cutStep(site, port, {
         title: `Drill the ${words}: ${name}`,
-        detail: `${holeWords(port)} in the ${port.face}; then ${cover}. At most ${formatNumber(port.gap.value)} mm may stay open.`,
+        detail: `${holeWords(site, port)} in the ${port.face}; then ${cover}. At most ${site.say(port.gap.value)} may stay open.`,
         stage: "shell",
         handsOnMinutes: RATES.holeSaw.value,
         toHand: ["step drill or hole saw", "backing board"],
@@ -47,8 +46,8 @@ export function planPorts(site: Site): TradeLedger {
 }
 
 /** A round hole, or the oval a slanting tube needs. */
-function holeWords({ bore, tube }: Port): string {
-  if (!tube) return `ø${formatNumber(bore.value)} mm`;
+function holeWords({ say }: Site, { bore, tube }: Port): string {
+  if (!tube) return `ø${say(bore.value)}`;
   const { longMm } = tubeHole(bore.value, tube.rise.value, tube.run.value);
-  return `An oval ${formatNumber(bore.value)} mm wide and ${formatNumber(longMm)} mm high, from two holes filed together,`;
+  return `An oval ${say(bore.value)} wide and ${say(longMm)} high, from two holes filed together,`;
 }

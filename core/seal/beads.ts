@@ -4,7 +4,6 @@ import type { Supply } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import type { Seam } from "../shell/shell";
-import { formatNumber } from "../units/format";
 import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "./fillet";
 
 /** The seams this plan runs a bead along. */
@@ -92,7 +91,7 @@ export function sealSupplies(site: Site, figures: Figure[]): Supply[] {
       likely: volume.value,
       low: volume.low!,
       high: volume.high!,
-      why: `${formatNumber(length.value / 1000)} m of bead, leg ${formatNumber(site.variant.seal.leg.value)} mm`,
+      why: `${site.sayRun(length.value)} of bead, leg ${site.say(site.variant.seal.leg.value)}`,
       figure: volume.id,
     },
   ];

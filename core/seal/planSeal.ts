@@ -1,4 +1,4 @@
-import type { TradeLedger } from "../ledgers/ledger";
+import type { Step, TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { sealedSeams, sealFigures, sealSupplies } from "./beads";
 import { decisionSnags } from "./decisions";
@@ -7,6 +7,13 @@ import { planStacks } from "./stack/planStacks";
 import { airOut, beadSteps } from "./steps";
 import type { TestStanding } from "./test/standing";
 import { dividerSnags, galvanisedSnags } from "./wetFaces";
+
+/** What begins the sealing waits for the survey: a shell that was found is measured and clean before anything sticks to it. */
+function afterSurvey(steps: readonly Step[]): Step[] {
+  const own = new Set(steps.map((s) => s.id));
+  const survey = { id: "shell/survey", because: "it is measured and clean before anything sticks to it" };
+  return steps.map((s) => (s.after.some(({ id }) => own.has(id)) ? s : { ...s, after: [survey, ...s.after] }));
+}
 
 /**
  * Stacks, beads, the water test and the airing.
@@ -19,11 +26,11 @@ export function planSeal(site: Site, test: Pick<TestStanding, "status">): TradeL
   return {
     parts: [],
     supplies: [...stacks.supplies, ...sealSupplies(site, figures)],
-    steps: [
+    steps: afterSurvey([
       ...stacks.steps,
       ...(seams.length === 0 ? [] : beadSteps(site, figures, test.status === "leaks")),
       ...airOut(site, seams),
-    ],
+    ]),
     snags: [
       ...sealSnags(site, seams),
       ...stacks.snags,

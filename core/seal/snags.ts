@@ -15,7 +15,7 @@ const AIRING_DAYS = { low: 3, high: 14, basis: practice } as const;
 /** What is wrong with the beads, the water line and the airing. */
 export function sealSnags(site: Site, seams: Seam[]): Snag[] {
   const { seal } = site.variant;
-  const { at, say, shell } = site;
+  const { at, say, saySpan, shell } = site;
   const list: Snag[] = [];
   const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "seal", subject: "seams", ...snag });
   const sealant = sealantOf(site);
@@ -48,7 +48,7 @@ export function sealSnags(site: Site, seams: Seam[]): Snag[] {
       severity: "stop",
       title: "The water line is above the dam",
       sentence: `Water to ${say(seal.standingWater.value)}, dam ${say(shell.levels.damTopMm)}.`,
-      reason: "The dam must top the water line, with freeboard to test it 20 mm higher.",
+      reason: `The dam must top the water line, with freeboard to test it ${say(20)} higher.`,
       ...(shell.damPath !== null && {
         fix: { label: `Make the dam ${say(wanted)} high`, patch: [setMm(at(shell.damPath), wanted)] },
       }),
@@ -96,7 +96,7 @@ export function sealSnags(site: Site, seams: Seam[]): Snag[] {
       severity: "mind",
       title: "A very thick bead",
       sentence: `A leg of ${say(seal.leg.value)} cures through in about ${formatMinutes(Math.ceil(cureDays) * 1440)}.`,
-      reason: "Silicone cures 2 to 3 mm a day from its face inward (maker's label); two thinner beads are surer.",
+      reason: `Silicone cures ${saySpan(2, 3)} a day from its face inward (maker's label); two thinner beads are surer.`,
       fix: { label: `Lay it ${say(8)} in the leg`, patch: [setMm(at("/seal/leg"), 8)] },
       figure: "seal/cure",
     });

@@ -4,7 +4,6 @@ import type { Step } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { cutStepId } from "../placement/cutStep";
 import type { Seam } from "../shell/shell";
-import { formatNumber } from "../units/format";
 import { paneStepId } from "../windows/paneSize";
 import { sealantOf } from "./beads";
 import { TOLERANCE_MM_PER_DAY } from "./leak/format";
@@ -28,7 +27,7 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
     {
       id: "seal/key",
       title: "Key, degrease and mask the seams",
-      detail: "Scuff 10 mm either side of each corner, wipe with alcohol, tape along both legs.",
+      detail: `Scuff ${site.say(10)} either side of each corner, wipe with alcohol, tape along both legs.`,
       stage: "seal",
       handsOnMinutes: metres * RATES.maskPerMetre.value,
       waitMinutes: 0,
@@ -45,7 +44,7 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
     {
       id: "seal/bead",
       title: "Run and tool the beads",
-      detail: `${formatNumber(metres)} m, leg ${formatNumber(seal.leg.value)} mm. One seam at a time: lay, tool at once, pull the tape.`,
+      detail: `${site.sayRun(metres * 1000)}, leg ${site.say(seal.leg.value)}. One seam at a time: lay, tool at once, pull the tape.`,
       stage: "seal",
       handsOnMinutes: metres * RATES.beadPerMetre.value,
       waitMinutes: cureMinutes,
@@ -75,7 +74,7 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
     list.push({
       id: "seal/water-test",
       title: "Water test",
-      detail: `Level, on its stand. Fill to ${formatNumber(levelMm)} mm${capped ? ", the top of the dam: 20 mm over the water line would run over it" : ""}. Control pan inside, dry paper under every seam, first reading after two hours.`,
+      detail: `Level, on its stand. Fill to ${site.say(levelMm)}${capped ? `, the top of the dam: ${site.say(20)} over the water line would run over it` : ""}. Control pan inside, dry paper under every seam, first reading after two hours.`,
       stage: "seal",
       handsOnMinutes: RATES.waterTestSetUp.value + 5 * RATES.waterTestReading.value,
       waitMinutes: WAITS.waterTest.value,
@@ -88,9 +87,9 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       posture: "upright",
       holdsPosture: true,
       splittable: false,
-      toHand: ["ruler to 0.5 mm", "open pan", "dry paper", "jug"],
+      toHand: ["finely divided ruler", "open pan", "dry paper", "jug"],
       cautions: [CAUTION.waterPower, CAUTION.lift],
-      passSign: `Papers dry, and the shell loses no more than the pan, give or take ${TOLERANCE_MM_PER_DAY} mm a day.`,
+      passSign: `Papers dry, and the shell loses no more than the pan, give or take ${site.say(TOLERANCE_MM_PER_DAY)} a day.`,
     });
   }
   return [...list, ...(holdsWater(site) ? [...coatsDry(site), ...dividerTests(site)] : [])];

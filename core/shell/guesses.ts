@@ -1,4 +1,5 @@
 import type { Measure } from "../design/basics";
+import { writeAt } from "../design/pointer";
 import type { Variant } from "../design/schema";
 import type { Figure } from "../figures/figure";
 import type { Snag } from "../ledgers/ledger";
@@ -32,9 +33,7 @@ export const shellGuesses = (variant: Variant): Guess[] => guessesIn(variant.she
 /** A variant with one measure put to another value. */
 function withValue(variant: Variant, path: string, value: number): Variant {
   const copy = structuredClone(variant);
-  const keys = path.split("/").slice(1);
-  const node = keys.reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], copy) as { value: number };
-  node.value = value;
+  writeAt(copy, `${path}/value`, value);
   return copy;
 }
 

@@ -1,8 +1,8 @@
 import type { Part } from "../ledgers/ledger";
-import type { Shell } from "./shell";
+import type { Site } from "../ledgers/site";
 
 /** The shell's panels of bought sheet, as parts. */
-export const panelParts = (shell: Shell): Part[] =>
+export const panelParts = ({ shell, saySum }: Pick<Site, "shell" | "saySum">): Part[] =>
   shell.panels.map(({ id, label, lengthMm, widthMm, thicknessMm, materialId, grained, working }) => ({
     id,
     label,
@@ -13,5 +13,5 @@ export const panelParts = (shell: Shell): Part[] =>
     thicknessMm,
     qty: 1,
     grainLocked: grained,
-    working,
+    working: { length: saySum(working.length), width: saySum(working.width) },
   }));

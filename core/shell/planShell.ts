@@ -5,7 +5,6 @@ import { guessLabels, guessSnags, volumeFigure } from "./guesses";
 import { kindOf } from "./kinds";
 import { OWN_PANES } from "./ownPanes";
 import { panelParts } from "./panelParts";
-import type { Shell } from "./shell";
 import { shellSnags } from "./snags";
 import { type Hung, standingFigures } from "./standing";
 
@@ -17,7 +16,7 @@ export function planShell(site: Site, needs: { hung: Hung | undefined }): TradeL
   const figures = [...sizeFigures(site), volumeFigure(site), ...standingFigures(site, needs.hung)];
   return gather([
     {
-      parts: [...panelParts(site.shell), ...ownPaneParts(site.shell)],
+      parts: [...panelParts(site), ...ownPaneParts(site)],
       supplies: [],
       steps: [],
       snags: [...shellSnags(site, figures), ...guessSnags(site)],
@@ -36,7 +35,7 @@ function namingGuesses(site: Site, ledger: TradeLedger): TradeLedger {
   return { ...ledger, steps };
 }
 
-function ownPaneParts(shell: Shell): Part[] {
+function ownPaneParts({ shell, saySum }: Site): Part[] {
   return shell.ownPanes.map(({ id, label, lengthMm, widthMm, qty, working }) => ({
     id,
     label,
@@ -47,7 +46,7 @@ function ownPaneParts(shell: Shell): Part[] {
     thicknessMm: shell.reusable[0]?.thicknessMm ?? 0,
     qty,
     grainLocked: false,
-    working,
+    working: { length: saySum(working.length), width: saySum(working.width) },
   }));
 }
 

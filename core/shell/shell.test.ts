@@ -5,6 +5,7 @@ import { statedMm } from "../design/measure";
 import type { SheetShell, Variant } from "../design/schema";
 import { OPEN_SIDE } from "../materials/face";
 import { starterBook } from "../materials/starter";
+import { sumWords } from "../units/sum";
 import { boxFaces } from "./boxFaces";
 import { buildShell } from "./buildShell";
 import { AXIS_WORDS, FACE_AXES } from "./faces";
@@ -112,7 +113,10 @@ describe("a cut list worked by hand", () => {
 
   it("says how each size came about", () => {
     const top = buildShell(jobVariant(), book).panels.find((p) => p.id === "shell/top")!;
-    expect(top.working.length).toBe("1500 wide inside + 10 left side + 10 right side");
+    expect(sumWords(top.working.length, { unit: "mm" })).toBe("1500 wide inside + 10 left side + 10 right side");
+    expect(sumWords(top.working.length, { unit: "in", denominator: 16 })).toBe(
+      '59.055" wide inside + 0.394" left side + 0.394" right side',
+    );
   });
 
   it('gives the same parts for 59 1/16", 23 5/8", 23 5/8" within 0.2 mm', () => {

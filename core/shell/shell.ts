@@ -2,6 +2,7 @@ import type { FaceId, Variant } from "../design/schema";
 import type { FigureInput } from "../figures/figure";
 import type { Levels } from "../levels/levels";
 import type { FaceMaterial, Family } from "../materials/face";
+import type { Sum } from "../units/sum";
 import type { Rect } from "./faces";
 import type { Profile } from "./profile";
 import type { Size3 } from "./size";
@@ -36,7 +37,7 @@ export interface Panel {
   thicknessMm: number;
   materialId: string;
   grained: boolean;
-  working: { length: string; width: string };
+  working: { length: Sum; width: Sum };
 }
 
 /** A line where two panels are glued and, if long enough, screwed. */
@@ -89,7 +90,7 @@ export interface OwnPane {
   lengthMm: number;
   widthMm: number;
   qty: number;
-  working: { length: string; width: string };
+  working: { length: Sum; width: Sum };
 }
 
 /** The shell as it will stand: what every trade reads. */

@@ -58,7 +58,7 @@ export function planSlips(site: Site): TradeLedger {
           sentence: bought
             ? `${job.onHand} are on hand; at a joint of ${site.say(bought.jointAcrossMm)} it takes ${bought.needed} with breakage.`
             : `Not one of ${site.say(job.widthMm)} × ${site.say(job.heightMm)} fits ${site.say(Math.max(0, job.faceWidthMm - 2 * job.edgeMm))} × ${site.say(Math.max(0, job.faceHeightMm - 2 * job.edgeMm))}.`,
-          reason: "Joints wider than 40 mm gape; that limit is from memory.",
+          reason: `Joints wider than ${site.say(40)} gape; that limit is from memory.`,
           ...(bought && {
             fix: {
               label: "Buy as many as it takes",

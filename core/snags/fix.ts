@@ -1,4 +1,5 @@
 import jsonpatch, { type Operation } from "fast-json-patch";
+import { keysOf } from "../design/pointer";
 import type { Build } from "../design/schema";
 
 type Container = Record<string, unknown> | unknown[];
@@ -10,7 +11,7 @@ function copyAlong(build: Build, pointers: readonly string[]): Build {
   const root = { ...build };
   const copied = new Map<string, Container>([["", root as unknown as Container]]);
   for (const pointer of pointers) {
-    const keys = pointer.split("/").slice(1, -1).map(jsonpatch.unescapePathComponent);
+    const keys = keysOf(pointer).slice(0, -1);
     let at = root as unknown as Record<string, unknown>;
     let path = "";
     for (const key of keys) {
@@ -34,3 +35,12 @@ export const applyFix = (build: Build, patch: Operation[]): Build =>
     const own = copyAlong(at, "from" in op ? [op.from, op.path] : [op.path]);
     return jsonpatch.applyPatch(own, [structuredClone(op)]).newDocument;
   }, build);
+
+/** The same, or undefined where the patch does not fit the build: a place it names is gone, or a test of it fails. */
+export function tryFix(build: Build, patch: Operation[]): Build | undefined {
+  try {
+    return applyFix(build, patch);
+  } catch {
+    return undefined;
+  }
+}

@@ -20,8 +20,14 @@ export function formatNumber(value: number, decimals = 1, rounding: Rounding = "
   return String(rounded === 0 ? 0 : Number(rounded.toFixed(decimals)));
 }
 
+/** Below this a fraction of an inch that is off by more than a tenth is written with decimals. */
+const FINE_IN = 0.25;
+
 function formatInches(mm: number, denominator: number, rounding: Rounding): string {
-  const parts = ROUND[rounding]((Math.abs(mm) / MM_PER.in) * denominator);
+  const exact = (Math.abs(mm) / MM_PER.in) * denominator;
+  const parts = ROUND[rounding](exact);
+  if (exact < FINE_IN * denominator && Math.abs(parts - exact) > exact / 10)
+    return `${formatNumber(mm / MM_PER.in, 3, rounding)}"`;
   const whole = Math.floor(parts / denominator);
   let top = parts % denominator;
   let bottom = denominator;
@@ -50,6 +56,21 @@ export function formatLengthWithUnit(mm: number, display: LengthDisplay, roundin
   const text = formatLength(mm, display, rounding);
   return display.unit === "mm" ? `${text} mm` : text;
 }
+
+/**
+ * A length with the digits it is reckoned with, for sums that must come out: `1500` or `59.055"`.
+ * @param mm the length in millimetres
+ */
+export const formatExactLength = (mm: number, display: LengthDisplay): string =>
+  display.unit === "mm" ? formatNumber(mm, 2) : `${formatNumber(mm / MM_PER.in, 3)}"`;
+
+/** A span of lengths with its unit, for sentences: `10 to 20 mm`, `3/8" to 13/16"`. */
+export const formatSpan = (lowMm: number, highMm: number, display: LengthDisplay): string =>
+  `${formatLength(lowMm, display)} to ${formatLengthWithUnit(highMm, display)}`;
+
+/** A run of something sold or laid by length, in metres or feet: `3.7 m`, `12.1 ft`. */
+export const formatRun = (mm: number, display: LengthDisplay): string =>
+  display.unit === "mm" ? `${formatNumber(mm / 1000)} m` : `${formatNumber(mm / MM_PER.ft)} ft`;
 
 /** Minutes as a builder says them: `25 min`, `2 h`, `2 h 15`, `3 days`. */
 export function formatMinutes(minutes: number): string {

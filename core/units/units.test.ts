@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { formatLength, formatMinutes, formatNumber } from "./format";
+import { formatLength, formatLengthWithUnit, formatMinutes, formatNumber, formatRun, formatSpan } from "./format";
 import { parseLength } from "./length";
 import { parseMassG, parseTemperatureC, parseVolumeMl } from "./quantity";
 import type { Result } from "./result";
@@ -82,6 +82,24 @@ describe("lengths as shown", () => {
   });
   it("says minutes as people do", () => {
     expect([25, 60, 135, 1440, 4320].map(formatMinutes)).toEqual(["25 min", "1 h", "2 h 15", "24 h", "3 days"]);
+  });
+});
+
+describe("lengths in words", () => {
+  const inches = { unit: "in", denominator: 16 } as const;
+  it("write a small length with decimals where a fraction would be off by more than a tenth", () => {
+    expect(formatLengthWithUnit(0.5, inches)).toBe('0.02"');
+    expect(formatLengthWithUnit(1, inches)).toBe('0.039"');
+    expect(formatLengthWithUnit(1, inches, "up")).toBe('0.04"');
+    expect(formatLengthWithUnit(3, inches)).toBe('1/8"');
+    expect(formatLengthWithUnit(10, inches)).toBe('3/8"');
+    expect(formatLengthWithUnit(0, inches)).toBe('0"');
+  });
+  it("tell spans and runs in the build's own units", () => {
+    expect(formatSpan(10, 20, { unit: "mm" })).toBe("10 to 20 mm");
+    expect(formatSpan(10, 20, inches)).toBe('3/8" to 13/16"');
+    expect(formatRun(3700, { unit: "mm" })).toBe("3.7 m");
+    expect(formatRun(3700, inches)).toBe("12.1 ft");
   });
 });
 

@@ -8,7 +8,6 @@ import { cutStep } from "../placement/cutStep";
 import { filletMl } from "../seal/fillet";
 import { featureName, featureRect } from "../shell/features";
 import { heightOf } from "../shell/space";
-import { formatNumber } from "../units/format";
 import { LEAST_LAP, paneSize, paneStepId } from "./paneSize";
 
 /** Panes set over openings of their own: glass to order or on hand, its bead, and whether it covers its opening. */
@@ -29,8 +28,7 @@ function orderedPane(site: Site, feature: Pane): Part[] {
   if (feature.onHand) return [];
   const glass = findMaterial(site.book, feature.glass, "glass")!;
   const { widthMm, heightMm } = paneSize(feature);
-  const working = (openingMm: number) =>
-    `${formatNumber(openingMm, 2)} opening + 2 × ${formatNumber(feature.lap.value, 2)} lap`;
+  const working = (openingMm: number) => site.saySum([openingMm, " opening + 2 × ", feature.lap.value, " lap"]);
   return [
     {
       id: `windows/${feature.id}/pane`,
@@ -63,7 +61,7 @@ function bead(site: Site, feature: Pane): Supply {
     likely: netMl * (1 + waste),
     low: netMl * (1 + low),
     high: netMl * (1 + high),
-    why: `bed and edge round ${featureName(feature)}, ${formatNumber(roundMm / 1000)} m`,
+    why: `bed and edge round ${featureName(feature)}, ${site.sayRun(roundMm)}`,
   };
 }
 
@@ -72,7 +70,7 @@ function steps(site: Site, feature: Pane): Step[] {
   const { widthMm, heightMm } = paneSize(feature);
   const cut = cutStep(site, feature, {
     title: `Cut the opening: ${name}`,
-    detail: `${formatNumber(feature.width.value)} × ${formatNumber(feature.height.value)} mm in the ${feature.face}. Drill the corners first, saw between them.`,
+    detail: `${site.say(feature.width.value)} × ${site.say(feature.height.value)} in the ${feature.face}. Drill the corners first, saw between them.`,
     stage: "shell",
     handsOnMinutes: RATES.cutOpening.value,
     toHand: ["drill", "jigsaw", "clamps"],
@@ -83,7 +81,7 @@ function steps(site: Site, feature: Pane): Step[] {
     {
       id: paneStepId(feature),
       title: `Bed the pane: ${name}`,
-      detail: `Pane of ${formatNumber(widthMm)} × ${formatNumber(heightMm)} mm${feature.onHand ? ", from what is on hand: measure it again and feel its edges" : ""}, inside, in the middle of the opening. Scuff and degrease where it lies, bed it in sealant, weigh it down, tool the edge.`,
+      detail: `Pane of ${site.say(widthMm)} × ${site.say(heightMm)}${feature.onHand ? ", from what is on hand: measure it again and feel its edges" : ""}, inside, in the middle of the opening. Scuff and degrease where it lies, bed it in sealant, weigh it down, tool the edge.`,
       stage: "shell",
       handsOnMinutes: (2 * (widthMm + heightMm) * RATES.beadPerMetre.value) / 1000,
       waitMinutes: WAITS.siliconeBeforeWater.value,

@@ -1,5 +1,5 @@
 import { Box, Table, Text } from "@chakra-ui/react";
-import { useRef } from "react";
+import { useMemo } from "react";
 import { BUILD_UP } from "#core/background/buildUps";
 import { buildUpsOf, finished, finishesOf, type WayOfWall } from "#core/background/compare";
 import { FINISH } from "#core/background/finishes";
@@ -9,7 +9,8 @@ import { chosenVariant } from "#core/design/variant";
 import { parseLocal } from "#core/diary/calendar";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatWholeMoney } from "#core/units/money";
-import { useBuild, useUnits } from "../../state/context";
+import { useBench, useBuildHandle, useSettled, useUnits } from "../../state/context";
+import type { Shown } from "../../state/store";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
@@ -22,24 +23,22 @@ const HOLDS: Record<WayOfWall["holds"], { words: string; tone: string }> = {
   unknown: { words: "not known: try on scrap", tone: "muted" },
 };
 
+/** The ways of one wall as it stands in the plan; none once it is taken off. */
+function waysOf({ plan, bench, design }: Shown, face: Wall["face"]) {
+  const now = parseLocal(bench.now) ?? 0;
+  const wall = chosenVariant(design).background.walls.find((w) => w.face === face);
+  return {
+    ups: wall ? buildUpsOf(plan.site, wall, now) : [],
+    ends: wall && BUILD_UP[wall.buildUp].carved ? finishesOf(plan.site, wall, now) : [],
+  };
+}
+
 /** Ways to build this wall up, and schools of finishing it, side by side for the same area. */
 export function Compare({ wall, index }: { wall: Wall; index: number }) {
-  const { plan, bench, api, underWay } = useBuild();
-  // Reckoned anew once a drag has ended, not at each move.
-  const last = useRef<{
-    plan: typeof plan;
-    face: string;
-    ups: ReturnType<typeof buildUpsOf>;
-    ends: ReturnType<typeof finishesOf>;
-  }>(undefined);
-  if (!last.current || last.current.face !== wall.face || (last.current.plan !== plan && !underWay)) {
-    const now = parseLocal(bench.now) ?? 0;
-    last.current = {
-      ...{ plan, face: wall.face, ups: buildUpsOf(plan.site, wall, now) },
-      ends: BUILD_UP[wall.buildUp].carved ? finishesOf(plan.site, wall, now) : [],
-    };
-  }
-  const { ups, ends } = last.current;
+  const { api } = useBuildHandle();
+  const settled = useSettled();
+  // Worked out once a drag has ended, not at each move.
+  const { ups, ends } = useMemo(() => waysOf(settled, wall.face), [settled, wall.face]);
   const put = (next: (wall: Wall) => Wall) =>
     api.commit((draft) => {
       const { walls } = chosenVariant(draft).background;
@@ -88,7 +87,7 @@ interface Row {
 }
 
 function Ways({ rows }: { rows: Row[] }) {
-  const { bench } = useBuild();
+  const bench = useBench();
   const { say, units } = useUnits();
   const unit = units.unit === "mm" ? " mm" : "";
   return (

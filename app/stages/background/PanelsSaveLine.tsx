@@ -1,20 +1,17 @@
 import { Text } from "@chakra-ui/react";
-import { useRef } from "react";
-import { type PanelsSave, panelsSave } from "#core/background/panelsSave";
+import { useMemo } from "react";
+import { panelsSave } from "#core/background/panelsSave";
 import { parseLocal } from "#core/diary/calendar";
 import { formatNumber } from "#core/units/format";
-import { useBuild } from "../../state/context";
+import { useSettled } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 
 const days = (n: number) => `${formatNumber(n)} ${Math.abs(n) < 1.05 && Math.abs(n) > 0.95 ? "day" : "days"}`;
 
 /** Panels outside against foaming in place: the days it saves, in the builder's own diary. */
 export function PanelsSaveLine() {
-  const { plan, bench, underWay } = useBuild();
-  const last = useRef<{ plan: typeof plan; saves: PanelsSave | undefined }>(undefined);
-  if (!last.current || (last.current.plan !== plan && !underWay))
-    last.current = { plan, saves: panelsSave(plan.site, plan.steps, parseLocal(bench.now) ?? 0) };
-  const { saves } = last.current;
+  const { plan, bench } = useSettled();
+  const saves = useMemo(() => panelsSave(plan.site, plan.steps, parseLocal(bench.now) ?? 0), [plan, bench.now]);
   if (!saves) return null;
   return (
     <Panel title="Outside the shell, or in it">
@@ -22,7 +19,7 @@ export function PanelsSaveLine() {
         {`Foamed in the shell, one wall after the other, the walls are up in ${days(saves.inShellDays)}; as panels on the bench, side by side, in ${days(saves.panelsDays)}. Panels save ${days(Math.max(0, saves.inShellDays - saves.panelsDays))} on the walls, and residents move in ${days(Math.max(0, saves.residentsSooner))} sooner.`}
       </Text>
       <Text fontSize="xs" color="muted" mt="1">
-        {`Planned now: ${saves.now === "foam" ? "foamed in the shell" : saves.now === "panels" ? "panels" : "some of each"}. The whole diary is laid anew for each; other waits may hide what is saved.`}
+        {`Planned now: ${saves.now === "foam" ? "foamed in the shell" : saves.now === "panels" ? "panels" : "some of each"}. The whole diary is laid out again for each; other waits may hide what is saved.`}
       </Text>
     </Panel>
   );

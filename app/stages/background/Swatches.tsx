@@ -1,6 +1,6 @@
 import { Box, Flex, Input, Text } from "@chakra-ui/react";
 import { chosenVariant } from "#core/design/variant";
-import { useBuild, useDecision } from "../../state/context";
+import { useBuildHandle, useDecision, useVariant } from "../../state/context";
 import { NameField } from "../../ui/NameField";
 import { Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
@@ -13,8 +13,8 @@ const TONES = [
 
 /** Tones tried on scrap, wet, dry and varnished, so that the next shade is chosen from what dried. */
 export function Swatches() {
-  const { variant, api } = useBuild();
-  const { swatches } = variant.background;
+  const { api } = useBuildHandle();
+  const swatches = useVariant((v) => v.background.swatches);
   const add = () =>
     api.commit((draft) => {
       const list = chosenVariant(draft).background.swatches;

@@ -5,7 +5,7 @@ import { FIBRE, FINISH } from "#core/background/finishes";
 import { BUILD_UPS, FIBRES, FINISHES, WALLS } from "#core/background/names";
 import type { Wall } from "#core/background/schema";
 import { chosenVariant } from "#core/design/variant";
-import { useBuild } from "../../state/context";
+import { useBuildHandle, useShown } from "../../state/context";
 import { ChoiceField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -13,11 +13,11 @@ import { QuietButton } from "../../ui/QuietButton";
 
 /** What is decided of one wall. */
 export function WallFields({ wall, index }: { wall: Wall; index: number }) {
-  const { plan, api } = useBuild();
+  const { api } = useBuildHandle();
   const path = `/background/walls/${index}`;
   const kind = BUILD_UP[wall.buildUp];
   const foamed = wall.buildUp === "foam" || wall.buildUp === "panels";
-  const others = WALLS.filter((f) => f !== wall.face && !plan.shell.faces[f].open);
+  const others = useShown(({ plan }) => WALLS.filter((f) => f !== wall.face && !plan.shell.faces[f].open));
   const copy = () =>
     api.commit((draft) => {
       const { background } = chosenVariant(draft);

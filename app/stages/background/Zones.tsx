@@ -8,10 +8,11 @@ import { isPiece, ZONE_WORDS, zoneName } from "#core/background/zones";
 import type { Variant } from "#core/design/schema";
 import { chosenVariant } from "#core/design/variant";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
-import { useBuild, usePicked } from "../../state/context";
+import { useBuildHandle, usePicked, useShown, useVariant } from "../../state/context";
 import { ChoiceField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { NameField } from "../../ui/NameField";
+import { fieldsId } from "../../ui/openFields";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { FigureReading } from "../../ui/Reading";
@@ -26,17 +27,18 @@ function freeZoneId({ background }: Pick<Variant, "background">, stem: string): 
 
 /** The zones of one wall: drawn, typed, copied across. */
 export function Zones({ face }: { face: WallId }) {
-  const { plan, variant, api, choose } = useBuild();
-  const { room } = plan.shell.faces[face];
+  const { api, choose } = useBuildHandle();
+  const zones = useVariant((v) => v.background.zones);
+  const room = useShown(({ plan }) => plan.shell.faces[face].room);
   const add = (kind: ZoneKind) => {
-    const id = freeZoneId(variant, kind);
+    const id = freeZoneId(chosenVariant(api.store.getState().design), kind);
     api.commit((draft) => {
       const at = { face, u: Math.round(room.uMm + room.widthMm / 2), v: Math.round(room.vMm + room.heightMm * 0.6) };
       chosenVariant(draft).background.zones.push(newZone(kind, id, at));
     });
     choose(id);
   };
-  const own = variant.background.zones.flatMap((zone, index) => (zone.face === face ? [{ zone, index }] : []));
+  const own = zones.flatMap((zone, index) => (zone.face === face ? [{ zone, index }] : []));
   return (
     <Panel title={`On the ${face}`}>
       <Flex gap="1.5" wrap="wrap" mb="2" align="center">
@@ -62,7 +64,7 @@ export function Zones({ face }: { face: WallId }) {
 }
 
 function ZoneCard({ zone, index }: { zone: Zone; index: number }) {
-  const { api, variant, choose } = useBuild();
+  const { api, choose } = useBuildHandle();
   const chosen = usePicked((p) => p.chosen === zone.id);
   const path = `/background/zones/${index}`;
   const axes = FACE_AXES[zone.face];
@@ -73,12 +75,13 @@ function ZoneCard({ zone, index }: { zone: Zone; index: number }) {
       const { background } = chosenVariant(draft);
       background.zones.push({
         ...structuredClone(current(background.zones[index]!)),
-        id: freeZoneId(variant, zone.kind),
+        id: freeZoneId(chosenVariant(draft), zone.kind),
         face: across!,
       });
     });
   return (
     <Box
+      id={fieldsId(zone.id)}
       borderTopWidth="1px"
       borderColor={chosen ? "fern" : "line"}
       py="2.5"

@@ -1,13 +1,13 @@
 import { Box, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text, Textarea } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
-import { useEffect, useState } from "react";
 import { statedMm } from "#core/design/measure";
 import type { Resident } from "#core/design/schema";
 import { GAP_FACTOR } from "#core/residents/factors";
 import { STARTER_RESIDENTS } from "#core/residents/starters";
 import { formatNumber } from "#core/units/format";
 import { parseMoneyMinor, plainMoney } from "#core/units/money";
-import { useBuild, useDecision } from "../../state/context";
+import { useBench, useBuildHandle, useDecision, useDesign } from "../../state/context";
+import { useDraft } from "../../state/useDraft";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -41,8 +41,9 @@ const TRAITS: readonly [keyof Resident["traits"], string][] = [
 
 /** Who it is for, the room it stands in, and what it may cost. */
 export default function BriefStage() {
-  const { design } = useBuild();
-  const who = design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", ");
+  const who = useDesign((d) => d.brief.residents)
+    .map((r) => `${r.count} × ${r.name.toLowerCase()}`)
+    .join(", ");
   return (
     <Stack gap="3">
       <StageHead title="Brief" summary={who ? `for ${who}` : "who will live here?"} />
@@ -73,8 +74,8 @@ export default function BriefStage() {
 }
 
 function Residents() {
-  const { design, api } = useBuild();
-  const { residents } = design.brief;
+  const { api } = useBuildHandle();
+  const residents = useDesign((d) => d.brief.residents);
   const add = (id: string) =>
     api.commit((draft) => {
       const taken = new Set(draft.brief.residents.map((r) => r.id));
@@ -124,7 +125,7 @@ function Residents() {
 }
 
 function ResidentCard({ resident, index }: { resident: Resident; index: number }) {
-  const { api } = useBuild();
+  const { api } = useBuildHandle();
   const path = `build:/brief/residents/${index}`;
   const factor = GAP_FACTOR[resident.body];
   const remove = () =>
@@ -197,8 +198,8 @@ function BandField({ label, unit, path, from }: { label: string; unit: "°C" | "
 
 /** Size against need: the school followed, and the home they come from. */
 function SizePanel() {
-  const { design, api } = useBuild();
-  const { oldHome } = design.brief;
+  const { api } = useBuildHandle();
+  const oldHome = useDesign((d) => d.brief.oldHome);
   const setOld = (home: typeof oldHome) =>
     api.commit((draft) => {
       draft.brief.oldHome = home;
@@ -243,21 +244,21 @@ function SizePanel() {
 }
 
 function TextField({ label, path, long }: { label: string; path: string; long?: boolean }) {
-  const { value, commit } = useDecision<string>(path);
-  const [text, setText] = useState(value);
-  const [error, setError] = useState<string | null>(null);
-  useEffect(() => setText(value), [value]);
-  const leave = () => {
-    if (!long && text.trim() === "") return setError("Give it a name. The last one is still in force.");
-    setError(null);
-    if (text !== value) commit(text);
+  const { value, attempt } = useDecision<string>(path);
+  const draft = useDraft(value);
+  const { error, text } = draft;
+  const take = () => {
+    if (!long && text.trim() === "") return "Give it a name. The last one is still in force.";
+    return text === value ? null : (attempt(text)[0]?.message ?? null);
   };
+  const leave = () => draft.leave(take());
   const props = {
     size: "sm",
     bg: "sheet",
     borderColor: "line",
     value: text,
     maxLength: long ? 4000 : 80,
+    onFocus: draft.focus,
     onBlur: leave,
   } as const;
   return (
@@ -266,9 +267,9 @@ function TextField({ label, path, long }: { label: string; path: string; long?: 
         {label}
       </Field.Label>
       {long ? (
-        <Textarea {...props} onChange={(e) => setText(e.target.value)} />
+        <Textarea {...props} onChange={(e) => draft.type(e.target.value)} />
       ) : (
-        <Input {...props} onChange={(e) => setText(e.target.value)} />
+        <Input {...props} onChange={(e) => draft.type(e.target.value)} />
       )}
       <Field.ErrorText fontSize="xs" color="stop" mt="0">
         {error}
@@ -278,18 +279,18 @@ function TextField({ label, path, long }: { label: string; path: string; long?: 
 }
 
 function BudgetField() {
-  const { bench } = useBuild();
-  const { value, commit } = useDecision<number | null>("build:/brief/budgetMinor");
+  const bench = useBench();
+  const { value, attempt } = useDecision<number | null>("build:/brief/budgetMinor");
   const shown = value === null ? "" : plainMoney(value, bench.workshop.currency);
-  const [text, setText] = useState(shown);
-  const [error, setError] = useState<string | null>(null);
-  useEffect(() => setText(shown), [shown]);
-  const leave = () => {
+  const draft = useDraft(shown);
+  const { error, text } = draft;
+  const take = () => {
     const price = text.trim() === "" ? null : parseMoneyMinor(text, bench.workshop.currency);
-    if (price && !price.ok) return setError(price.message);
-    setError(null);
-    commit(price ? price.value : null);
+    if (price && !price.ok) return price.message;
+    const minor = price ? price.value : null;
+    return minor === value ? null : (attempt(minor)[0]?.message ?? null);
   };
+  const leave = () => draft.leave(take());
   return (
     <Field.Root gap="1" invalid={error !== null}>
       <Field.Label fontSize="xs" color="muted" fontWeight="medium">
@@ -302,7 +303,8 @@ function BudgetField() {
         fontFamily="mono"
         placeholder="none"
         value={text}
-        onChange={(e) => setText(e.target.value)}
+        onFocus={draft.focus}
+        onChange={(e) => draft.type(e.target.value)}
         onBlur={leave}
       />
       <Field.ErrorText fontSize="xs" color="stop" mt="0">

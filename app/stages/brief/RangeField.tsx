@@ -1,21 +1,23 @@
 import { Field, Flex, Input, Text } from "@chakra-ui/react";
-import { useEffect, useState } from "react";
 import { formatNumber } from "#core/units/format";
 import { parseDecimal } from "#core/units/number";
 import { parseTemperatureC } from "#core/units/quantity";
 import { useDecision } from "../../state/context";
+import { useDraft } from "../../state/useDraft";
 
 export interface Range {
   low: number;
   high: number;
 }
 
+const ENDS = ["lowest", "highest"] as const;
+
 /** A lower and an upper end, e.g. the room's coolest and warmest; temperatures may be typed in °F. */
 export function RangeField({ label, unit, path }: { label: string; unit: "°C" | "% rh"; path: string }) {
-  const { value, commit } = useDecision<Range>(path);
-  const [texts, setTexts] = useState([formatNumber(value.low), formatNumber(value.high)]);
-  const [error, setError] = useState<string | null>(null);
-  useEffect(() => setTexts([formatNumber(value.low), formatNumber(value.high)]), [value.low, value.high]);
+  const { value, attempt } = useDecision<Range>(path);
+  const low = useDraft(formatNumber(value.low));
+  const high = useDraft(formatNumber(value.high));
+  const error = low.error ?? high.error;
   const read = (text: string): number | string => {
     if (unit === "°C") {
       const temperature = parseTemperatureC(text);
@@ -24,12 +26,15 @@ export function RangeField({ label, unit, path }: { label: string; unit: "°C" |
     return parseDecimal(text) ?? `“${text.trim()}” is not a share. Type a number from 0 to 100.`;
   };
   const leave = () => {
-    const [low, high] = texts.map(read);
-    if (typeof low === "string" || typeof high === "string")
-      return setError(String(typeof low === "string" ? low : high));
-    setError(
-      low === value.low && high === value.high ? null : (commit({ low: low!, high: high! })[0]?.message ?? null),
-    );
+    const ends = [read(low.text), read(high.text)] as const;
+    const wrong = ends.map((end) => (typeof end === "string" ? end : null));
+    if (typeof ends[0] === "number" && typeof ends[1] === "number") {
+      // Left as it was, the value keeps the digits the field does not show.
+      const next = { low: low.touched ? ends[0] : value.low, high: high.touched ? ends[1] : value.high };
+      if (next.low !== value.low || next.high !== value.high) wrong[0] = attempt(next)[0]?.message ?? null;
+    }
+    low.leave(wrong[0] ?? null);
+    high.leave(wrong[1] ?? null);
   };
   return (
     <Field.Root gap="1" invalid={error !== null}>
@@ -37,16 +42,17 @@ export function RangeField({ label, unit, path }: { label: string; unit: "°C" |
         {label}, {unit}
       </Field.Label>
       <Flex gap="2" align="center">
-        {(["lowest", "highest"] as const).map((end, i) => (
+        {([low, high] as const).map((end, i) => (
           <Input
-            key={end}
+            key={ENDS[i]}
             size="sm"
             bg="sheet"
             borderColor="line"
             fontFamily="mono"
-            aria-label={`${label}, ${end}, ${unit}`}
-            value={texts[i]}
-            onChange={(e) => setTexts(texts.map((t, j) => (j === i ? e.target.value : t)))}
+            aria-label={`${label}, ${ENDS[i]}, ${unit}`}
+            value={end.text}
+            onFocus={end.focus}
+            onChange={(e) => end.type(e.target.value)}
             onBlur={leave}
           />
         ))}

@@ -1,12 +1,13 @@
 import { Box, Input, Stack, Table, Text } from "@chakra-ui/react";
-import { useEffect, useRef, useState } from "react";
+import { useRef } from "react";
 import { useFetcher } from "react-router";
 import type { BuyLine } from "#core/buying/buyLine";
 import { findMaterial } from "#core/materials/find";
 import type { Pack } from "#core/materials/schema";
 import { formatNumber } from "#core/units/format";
 import { formatMoney, plainMoney } from "#core/units/money";
-import { useBuild } from "../../state/context";
+import { useBench, useBuildHandle, useShown } from "../../state/context";
+import { useDraft } from "../../state/useDraft";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietLink } from "../../ui/QuietButton";
@@ -14,9 +15,9 @@ import { StageHead } from "../StageHead";
 
 /** The shopping list: whole packs, likely and safe, and what the safety costs. */
 export default function BuyingStage() {
-  const { plan, buildId, openWorking } = useBuild();
-  const { lines, likelyMinor, safeMinor, unpriced } = plan.buying;
-  const { currency } = plan.tally;
+  const { buildId, openWorking } = useBuildHandle();
+  const { lines, likelyMinor, safeMinor, unpriced } = useShown(({ plan }) => plan.buying);
+  const { currency } = useBench().workshop;
   const money = (minor: number | null) => (minor === null ? "?" : formatMoney(minor, currency));
   return (
     <Stack gap="3">
@@ -102,7 +103,7 @@ const packWords = (counts: BuyLine["likely"]) =>
 
 /** The prices behind a line, to be typed over: of the packs chosen, or of the glass by the square metre. */
 function Prices({ line }: { line: BuyLine }) {
-  const { bench } = useBuild();
+  const bench = useBench();
   const glass = findMaterial(bench.book, line.materialId, "glass");
   if (!bench.book.materials.some((m) => m.id === line.materialId))
     return (
@@ -121,15 +122,18 @@ function Prices({ line }: { line: BuyLine }) {
 }
 
 function PriceField({ pack, per }: { pack: Pack; per: string }) {
-  const { currency } = useBuild().bench.workshop;
+  const { currency } = useBench().workshop;
   const fetcher = useFetcher<{ message: string | null }>();
   const shown = pack.priceMinor === null ? "" : plainMoney(pack.priceMinor, currency);
-  const [text, setText] = useState(shown);
+  const draft = useDraft(shown);
+  const { text } = draft;
   const input = useRef<HTMLInputElement>(null);
-  useEffect(() => setText(shown), [shown]);
   const message = fetcher.data?.message;
   const send = () => {
-    if (text.trim() !== shown) fetcher.submit({ pack: pack.id, price: text }, { method: "post", action: "/prices" });
+    const changed = text.trim() !== shown;
+    if (changed) fetcher.submit({ pack: pack.id, price: text }, { method: "post", action: "/prices" });
+    // What was typed stays till the book has it, and where it is refused.
+    draft.leave(changed ? "not in the book yet" : null);
   };
   return (
     <Box>
@@ -145,7 +149,8 @@ function PriceField({ pack, per }: { pack: Pack; per: string }) {
         title={per}
         placeholder="price?"
         value={text}
-        onChange={(e) => setText(e.target.value)}
+        onFocus={draft.focus}
+        onChange={(e) => draft.type(e.target.value)}
         onBlur={send}
         onKeyDown={(e) => e.key === "Enter" && input.current?.blur()}
       />

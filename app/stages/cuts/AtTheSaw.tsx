@@ -4,7 +4,7 @@ import { layUp, type SawSheet } from "#core/cuts/record/sawSheet";
 import { guideAt, type SawCut, type Setting, sawOrder, settingsOf } from "#core/cuts/saw/sawOrder";
 import type { Workshop } from "#core/diary/workshop";
 import { standing } from "#core/log/log";
-import { useBuild, useUnits } from "../../state/context";
+import { useBench, useUnits } from "../../state/context";
 import { useLog } from "../../state/useLog";
 import { Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
@@ -14,7 +14,7 @@ import { WrongPart } from "./WrongPart";
 
 /** What to do at the saw with one sheet, in order; ticked off as it is done. */
 export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: string) => string }) {
-  const { bench } = useBuild();
+  const bench = useBench();
   const { say } = useUnits();
   const log = useLog();
   const order = sawOrder(sheet);
@@ -77,11 +77,6 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
           <QuietButton size="xs" onClick={() => log.add({ kind: "taken-back", entry: last.id })}>
             Take back the last entry
           </QuietButton>
-        )}
-        {log.message && (
-          <Text role="alert" fontSize="sm" color="stop">
-            {log.message}
-          </Text>
         )}
       </Flex>
       {!sheet.atSaw && <Pins sheet={sheet} name={name} log={log} />}

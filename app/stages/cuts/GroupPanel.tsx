@@ -4,7 +4,7 @@ import { useFetcher } from "react-router";
 import { compareWorth, worthOf } from "#core/cuts/nest/compare";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { formatNumber } from "#core/units/format";
-import { useBuild, useBuildHandle, useUnits } from "../../state/context";
+import { useBench, useBuildHandle, useUnits } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { Reading } from "../../ui/Reading";
@@ -13,7 +13,7 @@ import { SEARCH_MS, useSearch } from "./useSearch";
 
 /** What the nesting of one material comes to, what is proved of it, and a search for a better one. */
 export function GroupPanel({ group }: { group: SheetGroup }) {
-  const { bench } = useBuild();
+  const bench = useBench();
   const { say } = useUnits();
   const key = JSON.stringify(group.instance);
   const improved = bench.nestings.some((n) => n.instance === key);

@@ -36,7 +36,7 @@ export function OddParts() {
   const taken = variant.oddParts.map((o) => o.id);
 
   const add = (parts: OddPart[]) => {
-    const problems = api.commit((draft) => {
+    const problems = api.attempt((draft) => {
       chosenVariant(draft).oddParts.push(...parts);
     });
     setMessage(problems[0]?.message ?? null);

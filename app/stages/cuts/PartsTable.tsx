@@ -2,13 +2,15 @@ import { Box, Flex, Table, Text } from "@chakra-ui/react";
 import { sawSizeMm } from "#core/cuts/sawSize";
 import { sawToleranceMm } from "#core/cuts/tolerance";
 import { materialName } from "#core/materials/find";
-import { useBuild, useUnits } from "../../state/context";
+import { useBench, useBuildHandle, useShown, useUnits } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 
 /** Every part that is cut, with its working. */
 export function PartsTable() {
-  const { plan, bench, openWorking } = useBuild();
+  const { openWorking } = useBuildHandle();
+  const parts = useShown(({ plan }) => plan.parts);
+  const { book } = useBench();
   const { say } = useUnits();
   return (
     <Panel title="Parts">
@@ -22,7 +24,7 @@ export function PartsTable() {
           "How it came about",
         ]}
       >
-        {plan.parts.map((part) => (
+        {parts.map((part) => (
           <Table.Row key={part.id} data-part={part.id}>
             <Table.Cell fontWeight="bold">
               {part.figure ? (
@@ -49,7 +51,7 @@ export function PartsTable() {
             <Table.Cell textAlign="end" fontFamily="mono">
               {part.kind === "mesh" || part.kind === "cloth" ? "" : say(sawToleranceMm(part.lengthMm))}
             </Table.Cell>
-            <Table.Cell fontSize="xs">{materialName(bench.book, part.materialId)}</Table.Cell>
+            <Table.Cell fontSize="xs">{materialName(book, part.materialId)}</Table.Cell>
             <Table.Cell fontSize="xs" color="muted">
               {[part.working.length, part.working.width].filter(Boolean).join("; ")}
             </Table.Cell>

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { featureName } from "#core/shell/features";
 import { cornerFile, hasTemplate, templateFile } from "#files/templateFile";
-import { useBuild } from "../../state/context";
+import { useBuildHandle, useVariant } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { QuietLink } from "../../ui/QuietButton";
 
@@ -13,9 +13,9 @@ const PAPERS = [
 
 /** Templates at true size of all that is drilled or cut through a face, and of corners cut out of odd parts. */
 export function Templates() {
-  const { variant, buildId } = useBuild();
-  const features = variant.features.filter(hasTemplate);
-  const corners = variant.oddParts.filter((odd) => odd.corners);
+  const { buildId } = useBuildHandle();
+  const features = useVariant((v) => v.features).filter(hasTemplate);
+  const corners = useVariant((v) => v.oddParts).filter((odd) => odd.corners);
   if (features.length + corners.length === 0) return null;
   return (
     <Panel title="Templates at 1 : 1">

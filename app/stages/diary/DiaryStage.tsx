@@ -59,7 +59,7 @@ export default function DiaryStage() {
 
 /** What must come before a step, each with its reason: `“Cut 2 sheets” (the parts must be there)`. */
 const afterWords = (step: Step, steps: Map<string, Step>) =>
-  step.after.map(({ id, because }) => `“${steps.get(id)?.title ?? id}” (${because})`).join(", ");
+  step.after.map(({ id, because }) => `“${steps.get(id)!.title}” (${because})`).join(", ");
 
 function StepRow({ entry, step, steps }: { entry: Entry; step: Step; steps: Map<string, Step> }) {
   const split = entry.sessions.length > 1;

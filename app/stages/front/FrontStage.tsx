@@ -159,13 +159,14 @@ function HeldShut() {
 
 /** Every opening with its cover, and everything that must be reached. */
 function RegisterPanels() {
-  const { plan } = useBuild();
+  const openings = useShown(({ plan }) => openingsRegister(plan.site, plan.closures));
+  const services = useShown(({ plan }) => serviceRegister(plan.site));
   const { say } = useUnits();
   return (
     <>
       <Panel title="Openings register" gridColumn={{ xl: "1 / -1" }}>
         <PlainTable heads={["Opening", "Where", { text: "Open at worst", end: true }, "Covered by"]}>
-          {openingsRegister(plan.site, plan.closures).map((opening) => (
+          {openings.map((opening) => (
             <Table.Row key={opening.id} data-opening={opening.id}>
               <Table.Cell>{opening.label}</Table.Cell>
               <Table.Cell>{opening.where}</Table.Cell>
@@ -179,7 +180,7 @@ function RegisterPanels() {
       </Panel>
       <Panel title="Must be reached" gridColumn={{ xl: "1 / -1" }}>
         <PlainTable heads={["What", "By which way"]}>
-          {serviceRegister(plan.site).map((entry) => (
+          {services.map((entry) => (
             <Table.Row key={entry.id} data-service={entry.id}>
               <Table.Cell>{entry.label}</Table.Cell>
               <Table.Cell>{entry.way}</Table.Cell>
@@ -193,9 +194,8 @@ function RegisterPanels() {
 
 /** Every way out, worst and likely, against each resident. */
 function AuditPanel() {
-  const { plan } = useBuild();
+  const audits = useShown(({ plan }) => plan.closures.audits);
   const { units } = useUnits();
-  const { audits } = plan.closures;
   return (
     <Panel title="Ways out" gridColumn={{ xl: "1 / -1" }}>
       {audits.length === 0 && (

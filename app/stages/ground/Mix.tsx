@@ -4,7 +4,7 @@ import { chosenVariant } from "#core/design/variant";
 import { MIX, mixSum, RECIPES } from "#core/ground/mix";
 import { MIX_PARTS } from "#core/ground/names";
 import { formatNumber } from "#core/units/format";
-import { useBuild } from "../../state/context";
+import { useBuildHandle, useVariant } from "../../state/context";
 import { ChoiceField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -12,8 +12,8 @@ import { QuietButton } from "../../ui/QuietButton";
 
 /** The ground's mix, parts by volume, or of a hundred. */
 export function Mix() {
-  const { variant, api } = useBuild();
-  const { mix } = variant.ground;
+  const { api } = useBuildHandle();
+  const mix = useVariant((v) => v.ground.mix);
   const free = MIX_PARTS.filter((p) => !mix.parts.some((x) => x.what === p));
   const take = (id: string) =>
     api.commit((draft) => {

@@ -2,7 +2,7 @@ import { Box, Flex, Text } from "@chakra-ui/react";
 import { zoneName } from "#core/background/zones";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/design/variant";
-import { useBuild } from "../../state/context";
+import { useBuildHandle, useVariant } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { NameField } from "../../ui/NameField";
@@ -11,11 +11,12 @@ import { QuietButton } from "../../ui/QuietButton";
 
 /** Plants with their grown size, their quarantine, and the weeks everything settles before an animal. */
 export function Planting() {
-  const { variant, api } = useBuild();
-  const { plants } = variant.ground;
+  const { api } = useBuildHandle();
+  const plants = useVariant((v) => v.ground.plants);
+  const zones = useVariant((v) => v.background.zones);
   const places = [
     ["ground", "the ground"] as const,
-    ...variant.background.zones.filter((z) => z.kind === "planter").map((z) => [z.id, zoneName(z)] as const),
+    ...zones.filter((z) => z.kind === "planter").map((z) => [z.id, zoneName(z)] as const),
   ];
   const add = () =>
     api.commit((draft) => {

@@ -2,7 +2,7 @@ import { Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/design/variant";
 import { siteFloor } from "#core/ground/site";
-import { useBuild, useDecision } from "../../state/context";
+import { useBuildHandle, useDecision, useVariant } from "../../state/context";
 import { ChoiceField, Select, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -10,11 +10,12 @@ import { QuietButton } from "../../ui/QuietButton";
 
 /** A pool on the floor, or a dish. */
 export function PoolPanel() {
-  const { plan, variant, api } = useBuild();
-  const { pool, dish } = variant.ground;
+  const { api } = useBuildHandle();
+  const pool = useVariant((v) => v.ground.pool);
+  const dish = useVariant((v) => v.ground.dish);
   const add = () =>
     api.commit((draft) => {
-      const floor = siteFloor(plan.site);
+      const floor = siteFloor(api.shown.getState().plan.site);
       const own = chosenVariant(draft);
       const width = Math.round(floor.widthMm * 0.35);
       own.ground.pool = {
@@ -90,7 +91,7 @@ export function PoolPanel() {
 }
 
 function DividerField() {
-  const { variant } = useBuild();
+  const dividers = useVariant((v) => v.seal.dividers);
   const { value, commit } = useDecision<string | null>("/ground/pool/divider");
   return (
     <Select
@@ -98,7 +99,7 @@ function DividerField() {
       value={value ?? ""}
       options={[
         ["", "nothing: one level with the land"],
-        ...variant.seal.dividers.map((d) => [d.id, d.name.toLowerCase()] as [string, string]),
+        ...dividers.map((d) => [d.id, d.name.toLowerCase()] as [string, string]),
       ]}
       onChange={(id) => commit(id || null)}
     />

@@ -4,7 +4,7 @@ import { chosenVariant } from "#core/design/variant";
 import { SERVICE_KINDS, SERVICE_WAYS } from "#core/ground/names";
 import type { Service } from "#core/ground/schema";
 import { featureName } from "#core/shell/features";
-import { useBuild, useDecision } from "../../state/context";
+import { useBuildHandle, useDecision, useVariant } from "../../state/context";
 import { ChoiceField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { NameField } from "../../ui/NameField";
@@ -23,7 +23,8 @@ const SIZED: readonly Service["way"][] = ["box", "duct", "hatch"];
 
 /** What must be reached while animals live there, each with its way past everything glued. */
 export function ServicePanel() {
-  const { variant, api } = useBuild();
+  const { api } = useBuildHandle();
+  const service = useVariant((v) => v.service);
   const add = () =>
     api.commit((draft) => {
       const { service } = chosenVariant(draft);
@@ -43,12 +44,12 @@ export function ServicePanel() {
     });
   return (
     <Panel title="What must be reached">
-      {variant.service.length === 0 && (
+      {service.length === 0 && (
         <Text fontSize="sm" color="muted" mb="2">
           Pump, filter, nozzle, drain, mat: whatever fails is taken out past everything that is glued.
         </Text>
       )}
-      {variant.service.map((item, i) => (
+      {service.map((item, i) => (
         <Box key={item.id} borderTopWidth={i === 0 ? "0" : "1px"} borderColor="line" py="2">
           <Fields min="7.5rem">
             <NameField label="What" path={`/service/${i}/name`} />
@@ -94,9 +95,8 @@ export function ServicePanel() {
 }
 
 function PortField({ index }: { index: number }) {
-  const { variant } = useBuild();
   const { value, commit } = useDecision<string | null>(`/service/${index}/port`);
-  const ports = variant.features.filter((f) => f.kind === "port");
+  const ports = useVariant((v) => v.features).filter((f) => f.kind === "port");
   return (
     <Select
       label="Its cable passes"

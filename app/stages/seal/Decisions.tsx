@@ -3,14 +3,13 @@ import { useState } from "react";
 import type { SafetySplit } from "#core/design/names";
 import { chosenVariant } from "#core/design/variant";
 import { SPLITS, splitsMet } from "#core/seal/decisions";
-import { useBuild } from "../../state/context";
+import { useBuildHandle, useShown, useVariant } from "../../state/context";
 import { Select } from "../../ui/fields";
 import { Panel } from "../../ui/Panel";
 
 /** Where careful builders do opposite things and safety hangs on it: both sides, the choice, and why. */
 export function Decisions() {
-  const { plan } = useBuild();
-  const met = splitsMet(plan.site);
+  const met = useShown(({ plan }) => splitsMet(plan.site));
   if (met.length === 0) return null;
   return (
     <Panel title="Yours to decide">
@@ -27,9 +26,10 @@ export function Decisions() {
 }
 
 function Decision({ row, because }: { row: SafetySplit; because: string }) {
-  const { api, variant } = useBuild();
+  const { api } = useBuildHandle();
+  const decisions = useVariant((v) => v.seal.decisions);
   const split = SPLITS[row];
-  const made = variant.seal.decisions.find((d) => d.row === row);
+  const made = decisions.find((d) => d.row === row);
   const [reason, setReason] = useState(made?.reason ?? "");
   const keep = (school: string, why: string) =>
     api.commit((draft) => {

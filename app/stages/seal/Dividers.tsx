@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/design/variant";
-import { useBuild } from "../../state/context";
+import { useBuildHandle, useVariant } from "../../state/context";
 import { ChoiceField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -9,7 +9,8 @@ import { QuietButton } from "../../ui/QuietButton";
 
 /** Walls across the floor, with water on one side or both. */
 export function Dividers() {
-  const { variant, api } = useBuild();
+  const { api } = useBuildHandle();
+  const dividers = useVariant((v) => v.seal.dividers);
   const add = () =>
     api.commit((draft) => {
       const { dividers } = chosenVariant(draft).seal;
@@ -26,7 +27,7 @@ export function Dividers() {
         Through mesh and cloth, land and water share one level. A divider that keeps one side dry is tested with that
         side dry.
       </Text>
-      {variant.seal.dividers.map((d, i) => (
+      {dividers.map((d, i) => (
         <Box key={d.id} borderTopWidth="1px" borderColor="line" py="2">
           <Fields min="8rem">
             <ChoiceField

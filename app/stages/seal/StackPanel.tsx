@@ -2,13 +2,14 @@ import { Box, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { FACES, type FaceId, LAYER_IDS, type LayerId } from "#core/design/names";
 import { chosenVariant } from "#core/design/variant";
+import { faceName } from "#core/materials/face";
 import { SURFACES } from "#core/seal/bonds/names";
 import { coatedM2 } from "#core/seal/stack/area";
 import type { JudgedLayer } from "#core/seal/stack/judgeStack";
 import { layerKind } from "#core/seal/stack/layers";
 import { judgedStacks } from "#core/seal/stack/snags";
-import { formatNumber } from "#core/units/format";
-import { useBuild } from "../../state/context";
+import { formatLengthWithUnit, formatNumber } from "#core/units/format";
+import { useBuild, useUnits } from "../../state/context";
 import { Select, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Panel } from "../../ui/Panel";
@@ -25,6 +26,7 @@ const VERDICT: Record<NonNullable<JudgedLayer["holding"]>, { words: string; tone
 /** The layers of each face in order, each judged against what it meets. */
 export function StackPanel() {
   const { plan, api, variant } = useBuild();
+  const { units } = useUnits();
   const walls = FACES.filter((f) => !plan.shell.faces[f].open);
   const [face, setFace] = useState<FaceId>(variant.seal.stacks[0]?.face ?? walls[0] ?? "back");
   const [next, setNext] = useState<LayerId>("key");
@@ -70,7 +72,7 @@ export function StackPanel() {
         })}
       </Flex>
       <Text fontSize="xs" color="muted" mb="2">
-        {`${wall.material.name}, ${formatNumber(coatedM2(face, plan.shell, variant))} m² to coat. From the wall outwards; what is not listed stays as it is.`}
+        {`${faceName(wall.material, (mm) => formatLengthWithUnit(mm, units))}, ${formatNumber(coatedM2(face, plan.shell, variant))} m² to coat. From the wall outwards; what is not listed stays as it is.`}
       </Text>
       <Box as="ol" listStyleType="none">
         {(stack?.layers ?? []).map((judged, i) => (

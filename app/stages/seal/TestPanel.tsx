@@ -267,11 +267,6 @@ function Readings() {
           </PlainTable>
         </Box>
       )}
-      {log.message && (
-        <Text role="alert" fontSize="sm" color="stop" mt="2">
-          {log.message}
-        </Text>
-      )}
     </Box>
   );
 }

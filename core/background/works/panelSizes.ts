@@ -2,7 +2,6 @@ import type { Part } from "../../ledgers/ledger";
 import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import type { MaterialOf } from "../../materials/schema";
-import { formatNumber } from "../../units/format";
 import { type Cover, ridgeMm } from "../cover";
 import { PANEL_CORE_MM } from "../foam";
 import type { Wall } from "../schema";
@@ -35,9 +34,12 @@ export function panelSizes(site: Site, { wall, rect }: Cover, thicknessMm = PANE
   const board = sheets.find((s) => s.thicknessMm === thicknessMm) ?? sheets[0];
   const pieces = piecesFor(board, widthMm, heightMm, site.workshop.trimMm);
   const pieceMm = widthMm / pieces;
-  const n = (mm: number) => formatNumber(mm, 2);
-  const across = `(${n(rect.widthMm)} wall − 2 × ${FIT_MM} to fit${deduct > 0 ? ` − ${n(deduct)} back wall` : ""})${pieces > 1 ? ` ÷ ${pieces}, butted` : ""}`;
-  const up = `${n(rect.heightMm)} over the bare strip − ${FIT_MM} to fit`;
+  const across = site.saySum([
+    ...["(", rect.widthMm, " wall − 2 × ", FIT_MM, " to fit"],
+    ...(deduct > 0 ? [" − ", deduct, " back wall"] : []),
+    ...[")", pieces > 1 ? ` ÷ ${pieces}, butted` : ""],
+  ]);
+  const up = site.saySum([rect.heightMm, " over the bare strip − ", FIT_MM, " to fit"]);
   const lying = pieceMm >= heightMm;
   return {
     widthMm,

@@ -8,6 +8,9 @@ import { formatNumber } from "../../units/format";
 import type { Cover } from "../cover";
 import { afterStep, massOf, stepId, WALL_DOWN, type Work, wallStep } from "./work";
 
+/** Lines of silicone under a mat lie this far apart (trade practice). */
+const SILICONE_EVERY_MM = 50;
+
 const k = (value: number, low: number, high: number, basis: Known["basis"] = memory): Known => ({
   ...{ value, low, high, basis },
 });
@@ -68,7 +71,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
         steps: [
           wallStep(id, "mat", start, {
             title: `Coir mat on the ${face}`,
-            detail: `${formatNumber(m2, 2)} m², lines of silicone each 50 mm, press all over.`,
+            detail: `${formatNumber(m2, 2)} m², lines of silicone each ${site.say(SILICONE_EVERY_MM)}, press all over.`,
             handsOnMinutes: 15 + 25 * m2,
             waitMinutes: A_DAY,
             waitFor: "the silicone under the mat",

@@ -48,7 +48,7 @@ export function levelSnags(site: Site): Snag[] {
       add(over > 0 ? "stop" : "mind", {
         rule: "ground/land-soaked",
         title: "Land will be soaked",
-        sentence: `Water ${say(levels.waterMm)}, drain layer ${say(levels.drainMm)}: it must top the water by ${OVER_WATER_MM.low} to ${OVER_WATER_MM.high} mm.`,
+        sentence: `Water ${say(levels.waterMm)}, drain layer ${say(levels.drainMm)}: it must top the water by ${site.saySpan(OVER_WATER_MM.low, OVER_WATER_MM.high)}.`,
         reason: "Cloth and mesh let water through: land and pool share one level (common practice, no source).",
         fix: fixes[0]!,
         otherFixes: fixes.slice(1),
@@ -72,7 +72,7 @@ export function levelSnags(site: Site): Snag[] {
       rule: "ground/a-film",
       title: "Hardly any ground",
       sentence: `${say(mixDepthMm(site))} of ground over ${say(filled)} of drain layer${ground.charcoal ? " and charcoal" : ""}; the ground's top stands at ${say(depth)}.`,
-      reason: "Bags are bought by habit and make a film: roots want 50 to 75 mm (common practice, no source).",
+      reason: `Bags are bought by habit and make a film: roots want ${site.saySpan(50, 75)} (common practice, no source).`,
       ...(wanted + 10 <= levels.damTopMm && {
         fix: { label: `Bring its top to ${say(wanted)}`, patch: [setMm(at("/shell/groundDepth"), wanted)] },
       }),
@@ -91,7 +91,7 @@ export function levelSnags(site: Site): Snag[] {
     add("mind", {
       rule: "ground/thin-drain",
       title: "A thin drain layer",
-      sentence: `${say(ground.drain.depth.value)}; ${wettest >= WET_RH ? "kept wet, 50 to 100" : "25 to 40"} mm is usual.`,
+      sentence: `${say(ground.drain.depth.value)}; ${wettest >= WET_RH ? `kept wet, ${site.saySpan(DRAIN_DEPTH_MM.wet.low, DRAIN_DEPTH_MM.wet.high)}` : site.saySpan(DRAIN_DEPTH_MM.moderate.low, DRAIN_DEPTH_MM.moderate.high)} is usual.`,
       reason: "Too thin a layer drowns the ground sooner (common practice, no source).",
       figure: "ground/capacity",
     });
@@ -102,7 +102,7 @@ export function levelSnags(site: Site): Snag[] {
 
 const drainOf = (mm: number) => ({ body: "clay", depth: { typed: `${mm} mm`, value: mm, how: "stated" } });
 
-function barrierSnags({ variant, at, say, shell }: Site): Snag[] {
+function barrierSnags({ variant, at, say, saySpan, shell }: Site): Snag[] {
   const { barrier, drain } = variant.ground;
   const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">): Snag => ({
     ...{ stage: "ground", subject: "barrier", severity },
@@ -151,7 +151,7 @@ function barrierSnags({ variant, at, say, shell }: Site): Snag[] {
           add(barrier.curl.value <= 0 ? "stop" : "mind", {
             rule: "ground/no-curl",
             title: barrier.curl.value <= 0 ? "The barrier is cut flush" : "The barrier hardly curls",
-            sentence: `${say(barrier.curl.value)} turns up the wall; ${CURL_MM.low} to ${CURL_MM.high} mm is left.`,
+            sentence: `${say(barrier.curl.value)} turns up the wall; ${saySpan(CURL_MM.low, CURL_MM.high)} is left.`,
             reason:
               "Ground runs past a flush edge into the drain layer. Cut it oversize, and never trim it (common practice, no source).",
             fix: {
@@ -242,7 +242,7 @@ function poolLevelSnags(site: Site): Snag[] {
       rule: "ground/pool-over-divider",
       title: "The pool is deeper than its divider",
       sentence: `Water ${say(shell.levels.waterMm)}, ${divider.name.toLowerCase()} ${say(divider.height.value)}.`,
-      reason: "It runs over onto the land; give the divider 20 mm of freeboard.",
+      reason: `It runs over onto the land; give the divider ${say(20)} of freeboard.`,
       fix: {
         label: `Make it ${say(shell.levels.waterMm + 20)} high`,
         patch: [

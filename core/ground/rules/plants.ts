@@ -65,7 +65,7 @@ export function plantSnags(site: Site): Snag[] {
         rule: "ground/pot-too-wide",
         title: `${plant.name}’s pot does not go in`,
         sentence: `Its pot is ${say(plant.pot.value)}, the planter ${say(stand.potMm)}.`,
-        reason: "Net pots of 75 and 125 mm are usual.",
+        reason: `Net pots of ${say(75)} and ${say(125)} are usual.`,
         fix: { label: "Plant it in the ground", patch: [set(at(`/ground/plants/${i}/where`), "ground")] },
       });
     if (plant.toxic)

@@ -1,11 +1,13 @@
+import { formatExactLength, formatNumber, type LengthDisplay } from "../../units/format";
+import { MM_PER } from "../../units/length";
 import { evaporationMmPerDay, ROOM_FACTOR } from "./evaporation";
 import { fitSlope, halfWidth, type Point, type Slope, slopeError, together } from "./fit";
 import type { Interval, LeakInput, LeakReading, LeakVerdict } from "./format";
 
 /** Readings of shell and pan this close are of one moment, minutes. */
 const SAME_MOMENT = 10;
-/** A level may seem to rise by so many reading errors; more is a refill. */
-const RISE = 3;
+/** A level may seem to rise by so many reading errors, three of a difference of two readings; more is a refill. */
+const RISE = 4.3;
 /** Further hours that are looked ahead. */
 const LOOK_AHEAD_HOURS = 14 * 24;
 
@@ -16,7 +18,13 @@ const points = (readings: readonly LeakReading[]): Point[] =>
   readings.map((r) => ({ hours: hoursOf(r.at), mm: r.levelMm }));
 
 /** What is wrong with a series, in words; undefined when nothing is. */
-function fault(name: string, readings: readonly LeakReading[], errorMm: number): string | undefined {
+function fault(
+  name: string,
+  readings: readonly LeakReading[],
+  errorMm: number,
+  display: LengthDisplay,
+): string | undefined {
+  const level = (mm: number) => (display.unit === "mm" ? formatNumber(mm, 3) : formatExactLength(mm, display));
   if (readings.length < 2)
     return `${name}: ${readings.length === 0 ? "no reading" : "one reading"}; a loss needs two at least. Read again.`;
   for (let i = 1; i < readings.length; i++) {
@@ -24,7 +32,7 @@ function fault(name: string, readings: readonly LeakReading[], errorMm: number):
     if (hoursOf(now.at) <= hoursOf(before.at))
       return `${name}: the reading of ${now.at} comes after that of ${before.at} in the list but not in time. Put them in order.`;
     if (now.levelMm > before.levelMm + RISE * errorMm)
-      return `${name}: the level rose from ${before.levelMm} to ${now.levelMm} mm by ${now.at}. If it was refilled, begin anew with the reading after; if not, read again.`;
+      return `${name}: the level rose from ${level(before.levelMm)} to ${level(now.levelMm)}${display.unit === "mm" ? " mm" : ""} by ${now.at}. If it was refilled, start again with the reading after; if not, read again.`;
   }
   return undefined;
 }
@@ -113,20 +121,28 @@ function halfAhead(shell: readonly Point[], pan: readonly Point[], fits: Fits, m
   return halfWidth(together([...errors, fits.unlike]));
 }
 
-const mm = (value: number) => `${value.toFixed(2)} mm a day`;
+const MILLIMETRES: LengthDisplay = { unit: "mm" };
+/** A loss in words, two digits after the point in millimetres, as many as tell the same in inches. */
+const rate =
+  (display: LengthDisplay) =>
+  (mmPerDay: number): string =>
+    display.unit === "mm" ? `${mmPerDay.toFixed(2)} mm a day` : `${(mmPerDay / MM_PER.in).toFixed(4)}" a day`;
 
 /**
- * The verdict of a water test (formats/leak.md): tight needs both the numbers and dry papers.
+ * The verdict of a water test (source: water-test): tight needs both the numbers and dry papers.
  * @param input readings of the shell, and of an open pan standing inside it
+ * @param display the units its reasons are told in
  * @returns the verdict with 95 % intervals, or what is wrong with the readings and what to do
  */
-export function judgeLeak(input: LeakInput): LeakAnswer {
+export function judgeLeak(input: LeakInput, display = MILLIMETRES): LeakAnswer {
+  const mm = rate(display);
   const { readingErrorMm: errorMm, toleranceMmPerDay: tolerance, outsidePaper, waterAreaM2, control } = input;
   const wrong =
-    fault("The shell", input.readings, errorMm) ?? (control ? fault("The pan", control.readings, errorMm) : undefined);
+    fault("The shell", input.readings, errorMm, display) ??
+    (control ? fault("The pan", control.readings, errorMm, display) : undefined);
   if (wrong) return { ok: false, message: wrong };
 
-  if (!control) return { ok: true, value: withoutPan(input) };
+  if (!control) return { ok: true, value: withoutPan(input, mm) };
   const [allShell, allPan] = [points(input.readings), points(control.readings)];
   const from = Math.max(allShell[0]!.hours, allPan[0]!.hours) - SAME_MOMENT / 60;
   const to = Math.min(allShell.at(-1)!.hours, allPan.at(-1)!.hours) + SAME_MOMENT / 60;
@@ -191,7 +207,7 @@ export function judgeLeak(input: LeakInput): LeakAnswer {
 }
 
 /** Without a pan: evaporation as a room would have it, or not known at all. */
-function withoutPan(input: LeakInput): LeakVerdict {
+function withoutPan(input: LeakInput, mm: (mmPerDay: number) => string): LeakVerdict {
   const { readingErrorMm, toleranceMmPerDay: tolerance, outsidePaper, waterAreaM2, room } = input;
   const fit = fitSlope(points(input.readings), readingErrorMm);
   const half = halfWidth(fit);

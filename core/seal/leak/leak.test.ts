@@ -175,6 +175,9 @@ describe("the verdict", () => {
     expect(refused({ ...base, readings: series([100, 99, 104]), control: pan })).toMatch(
       /rose from 99 to 104.*refilled/,
     );
+    // A difference of two readings has √2 of one's error; three of it are let pass: 4.3 × 0.2 mm is 0.86.
+    expect(refused({ ...base, readings: series([100, 99, 99.85]), control: pan })).toBe("");
+    expect(refused({ ...base, readings: series([100, 99, 99.87]), control: pan })).toMatch(/refilled/);
     expect(refused({ ...base, readings: steady(1), control: { readings: series([50, 49, 55]) } })).toMatch(/^The pan/);
     const apart = steady(1).map((r) => ({ ...r, at: r.at.replace("2026", "2025") }));
     expect(refused({ ...base, readings: steady(1), control: { readings: apart } })).toMatch(

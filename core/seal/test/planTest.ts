@@ -20,9 +20,9 @@ export function planTest(site: Site, log: Log): TradeLedger & { test: TestStandi
   // The water's surface: what two more millimetres hold.
   const waterAreaM2 =
     (volumeBelowMl(site.shell.profile, levelMm) - volumeBelowMl(site.shell.profile, levelMm - step)) / step / 1000;
-  const test = testStanding(log, site.shell.levels, sealedAs(site), waterAreaM2);
+  const test = testStanding(log, site.shell.levels, sealedAs(site), waterAreaM2, site.brief.units);
   if (!holdsWater(site)) return { ...emptyLedger(), test };
-  return { ...emptyLedger(), test, snags: testSnags(test), figures: testFigures(site, levelMm, waterAreaM2) };
+  return { ...emptyLedger(), test, snags: testSnags(site, test), figures: testFigures(site, levelMm, waterAreaM2) };
 }
 
 function testFigures(site: Site, levelMm: number, waterAreaM2: number): Figure[] {
@@ -50,7 +50,7 @@ function testFigures(site: Site, levelMm: number, waterAreaM2: number): Figure[]
   ];
 }
 
-function testSnags({ status, begun, ended, why, dropped, lacks }: TestStanding): Snag[] {
+function testSnags(site: Site, { status, begun, ended, why, dropped, lacks }: TestStanding): Snag[] {
   const add = (snag: Omit<Snag, "stage" | "subject">): Snag[] => [{ stage: "seal", subject: "water-test", ...snag }];
   if (status === "leaks")
     return add({
@@ -58,8 +58,7 @@ function testSnags({ status, begun, ended, why, dropped, lacks }: TestStanding):
       severity: "stop",
       title: "It leaks",
       sentence: why,
-      reason:
-        "Empty it, dry it out, cut the old silicone out, seal anew, wait the longer of 24 h and depth ÷ 2 mm a day, and test again.",
+      reason: `Empty it, dry it out, cut the old silicone out, seal it again, wait the longer of 24 h and depth ÷ ${site.say(2)} a day, and test again.`,
     });
   if (dropped && ended)
     return add({

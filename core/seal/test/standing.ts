@@ -1,6 +1,7 @@
 import type { Levels } from "../../levels/levels";
 import { type Log, standing } from "../../log/log";
 import { remembering } from "../../remembering";
+import { formatLengthWithUnit, type LengthDisplay } from "../../units/format";
 import { type LeakVerdict, TOLERANCE_MM_PER_DAY } from "../leak/format";
 import { judgeLeak } from "../leak/judgeLeak";
 import { isTestEvent, type TestEvent } from "./events";
@@ -62,8 +63,15 @@ const DROPPED: Record<NonNullable<TestStanding["dropped"]>, string> = {
  * @param levels of the shell as it is planned now
  * @param sealed what holds water as it is planned now, by `sealedAs`
  * @param waterAreaM2 of the level the test is filled to
+ * @param display the units its reasons are told in
  */
-export function testStanding(log: Log, levels: Levels, sealed: string, waterAreaM2: number): TestStanding {
+export function testStanding(
+  log: Log,
+  levels: Levels,
+  sealed: string,
+  waterAreaM2: number,
+  display: LengthDisplay,
+): TestStanding {
   const entries = standing(log).flatMap(({ id, at, event }) => (isTestEvent(event) ? [{ entry: id, at, event }] : []));
   const last = entries.findLastIndex(({ event }) => event.kind === "test-begun");
   if (last < 0)
@@ -96,7 +104,7 @@ export function testStanding(log: Log, levels: Levels, sealed: string, waterArea
   const disturbed = since.flatMap(({ event: e }) => (e.kind === "base-disturbed" ? [e.how] : []));
   const dropped = disturbed.find((how) => how !== "turned") ?? (begun.sealed === sealed ? undefined : "changed");
   const turned = disturbed.includes("turned");
-  const judged = judge(begun, readings, papers, waterAreaM2);
+  const judged = judge(begun, readings, papers, waterAreaM2, display);
   const hours = readings.length < 2 ? 0 : hoursOf(readings.at(-1)!.at) - hoursOf(readings[0]!.at);
   const common = { begun, readings, papers, ended, ...judged, hours, dropped, turned } as const;
 
@@ -107,11 +115,10 @@ export function testStanding(log: Log, levels: Levels, sealed: string, waterArea
       why: judged.verdict?.why ?? "A paper under a seam is wet.",
       lacks: ["the leak mended: old bead cut out, sealed anew, cured, tested again"],
     };
+  const say = (mm: number) => formatLengthWithUnit(Math.round(mm), display);
   const lacks = [
     ...(begun.levelMm < levels.waterMm - LEVEL_SLACK_MM
-      ? [
-          `water to its highest line, ${Math.round(levels.waterMm)} mm: it was filled to ${Math.round(begun.levelMm)} mm`,
-        ]
+      ? [`water to its highest line, ${say(levels.waterMm)}: it was filled to ${say(begun.levelMm)}`]
       : []),
     ...(begun.pan ? [] : ["an open pan inside, to tell a leak from what the air takes"]),
     ...(hours < LEAST_HOURS ? [`${LEAST_HOURS} hours of readings: there are ${Math.round(hours)}`] : []),
@@ -150,6 +157,7 @@ function judge(
   readings: TestReading[],
   papers: TestStanding["papers"],
   waterAreaM2: number,
+  display: LengthDisplay,
 ): { verdict: LeakVerdict | undefined; fault: string | undefined } {
   if (readings.length < 2) return { verdict: undefined, fault: undefined };
   const series = (of: (r: TestReading) => number | null) =>
@@ -158,7 +166,7 @@ function judge(
       return levelMm === null ? [] : [{ at: `${r.at}:00Z`, levelMm }];
     });
   const pan = series((r) => r.panMm);
-  const answer = judged({
+  const input = {
     waterAreaM2: Math.max(0.001, waterAreaM2),
     readings: series((r) => r.levelMm),
     control: begun.pan && pan.length > 0 ? { readings: pan, mismatch: begun.mismatch } : null,
@@ -166,6 +174,7 @@ function judge(
     readingErrorMm: begun.readingErrorMm,
     toleranceMmPerDay: TOLERANCE_MM_PER_DAY,
     outsidePaper: papers,
-  });
+  };
+  const answer = judged(input, display);
   return answer.ok ? { verdict: answer.value, fault: undefined } : { verdict: undefined, fault: answer.message };
 }

@@ -5,6 +5,7 @@ import { jobInput } from "../../../tests/job";
 import { newBuild, newVariant } from "../../design/create";
 import { checkDesign } from "../../design/limits";
 import { statedMm } from "../../design/measure";
+import { readAt } from "../../design/pointer";
 import type { Build } from "../../design/schema";
 import { chosenVariant } from "../../design/variant";
 import { bareGround } from "../../ground/schema";
@@ -43,13 +44,8 @@ describe("every kind", () => {
       expect(planned.shell.volumeMl).toBeGreaterThan(0);
       expect(JSON.stringify(planned.figures)).not.toMatch(/NaN|null,"unit"/);
       for (const { path, when } of survey.groups.flatMap((g) => g.fields)) {
-        const read = (pointer: string) =>
-          pointer
-            .split("/")
-            .slice(1)
-            .reduce<unknown>((node, key) => (node as Record<string, unknown>)[key], variant);
-        expect(read(path), path).not.toBeUndefined();
-        if (when) expect(read(when.path)).not.toBeUndefined();
+        expect(readAt(variant, path), path).not.toBeUndefined();
+        if (when) expect(readAt(variant, when.path)).not.toBeUndefined();
       }
     },
   );

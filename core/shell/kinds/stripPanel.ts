@@ -1,5 +1,4 @@
 import type { MaterialOf } from "../../materials/schema";
-import { formatNumber } from "../../units/format";
 import type { Panel, Strip } from "../shell";
 
 /** A strip of a front frame as a piece to be cut. */
@@ -16,7 +15,7 @@ export function stripPanel(strip: Strip, sheet: MaterialOf<"sheet">): Panel {
     materialId: sheet.id,
     grained: sheet.grained,
     working: lying
-      ? { length: `${formatNumber(widthMm, 2)} between the sides`, width: `${formatNumber(heightMm, 2)} high` }
-      : { length: `${formatNumber(heightMm, 2)} between dam and head rail`, width: `${formatNumber(widthMm, 2)} wide` },
+      ? { length: [widthMm, " between the sides"], width: [heightMm, " high"] }
+      : { length: [heightMm, " between dam and head rail"], width: [widthMm, " wide"] },
   };
 }

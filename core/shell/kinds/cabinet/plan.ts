@@ -34,7 +34,7 @@ function steps(site: Site): Step[] {
       splittable: true,
       toHand: ["glass cutter", "oil", "straight edge", "whetstone", "gloves", "goggles"],
       cautions: [CAUTION.glass, "Never cut tempered glass: it shatters."],
-      passSign: "Both diagonals of the base agree within 1 mm; no edge cuts a thumb in a glove.",
+      passSign: `Both diagonals of the base agree within ${site.say(1)}; no edge cuts a thumb in a glove.`,
     });
   if (found.holes.count > 0 && found.holes.plugged)
     list.push({

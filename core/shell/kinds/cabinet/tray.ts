@@ -1,5 +1,5 @@
 import { FOUND_MATERIALS } from "../../../materials/face";
-import { formatNumber } from "../../../units/format";
+import type { Sum } from "../../../units/sum";
 import type { OwnPane, Seam } from "../../shell";
 import type { Size3 } from "../../size";
 import type { CabinetShell } from "./schema";
@@ -35,15 +35,14 @@ export function layTray(shell: CabinetShell, inside: Size3): Tray | null {
   const heightMm = shell.tray.height.value;
   const wallMm = heightMm - glassMm;
   const shortMm = depthMm - 2 * glassMm;
-  const n = (mm: number) => formatNumber(mm, 2);
   const pane = (
     id: string,
     label: string,
     lengthMm: number,
     widthMm: number,
     qty: number,
-    length: string,
-    width: string,
+    length: Sum,
+    width: Sum,
   ): OwnPane => ({
     id: `tray/${id}`,
     label,
@@ -58,7 +57,7 @@ export function layTray(shell: CabinetShell, inside: Size3): Tray | null {
     lengthMm,
     wet: true,
   });
-  const high = `${n(heightMm)} high − ${n(glassMm)} base`;
+  const high: Sum = [heightMm, " high − ", glassMm, " base"];
   return {
     widthMm,
     depthMm,
@@ -72,11 +71,11 @@ export function layTray(shell: CabinetShell, inside: Size3): Tray | null {
         widthMm,
         depthMm,
         1,
-        `${n(inside.widthMm)} inside − 2 × ${CLEAR_MM}, or the shelf`,
-        `${n(inside.depthMm)} inside − 2 × ${CLEAR_MM}, or the shelf`,
+        [inside.widthMm, " inside − 2 × ", CLEAR_MM, ", or the shelf"],
+        [inside.depthMm, " inside − 2 × ", CLEAR_MM, ", or the shelf"],
       ),
-      pane("long", "Tray front and back", widthMm, wallMm, 2, "as the base", high),
-      pane("short", "Tray ends", shortMm, wallMm, 2, `${n(depthMm)} base − 2 × ${n(glassMm)} long walls`, high),
+      pane("long", "Tray front and back", widthMm, wallMm, 2, ["as the base"], high),
+      pane("short", "Tray ends", shortMm, wallMm, 2, [depthMm, " base − 2 × ", glassMm, " long walls"], high),
     ],
     seams: [
       seam("front", "Tray base to front", widthMm),

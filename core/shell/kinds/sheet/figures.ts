@@ -32,7 +32,7 @@ function jointFigure(site: SheetSite): Figure {
     label: "Joints and screws",
     value: jointMm(site),
     unit: "mm",
-    formula: "Σ joint lengths; screws from 50 mm off each end, evenly, no further apart than the spacing",
+    formula: `Σ joint lengths; screws from ${site.say(50)} off each end, evenly, no further apart than the spacing`,
     inputs: [
       ...joints.map((j) => ({
         name: `${j.id.replace("joint/", "").replaceAll("-", " ")} (${j.screws} screws)`,
@@ -68,7 +68,7 @@ function sagFigures(site: SheetSite): Figure[] {
     unit: "mm",
     rounding: "up",
     estimate: true,
-    formula: `creep × 5·w·L⁴ / (384·E·I) for a strip 1 mm wide ${rail ? "over the shorter span, back and head rail holding it" : "from side to side: without a head rail the front edge is free"}`,
+    formula: `creep × 5·w·L⁴ / (384·E·I) for a strip of unit width ${rail ? "over the shorter span, back and head rail holding it" : "from side to side: without a head rail the front edge is free"}`,
     inputs: [
       { name: "span", value: spanMm, unit: "mm" },
       { name: "thickness", value: topMm, unit: "mm" },

@@ -1,18 +1,17 @@
 import type { FaceId } from "../../../design/schema";
-import { formatNumber } from "../../../units/format";
+import type { Sum } from "../../../units/sum";
 import type { Panel, Strip } from "../../shell";
 import { stripPanel } from "../stripPanel";
 import type { Box } from "./box";
 import type { SheetShell } from "./schema";
 
-/** A sum in words: `1500 inside + 10 left + 10 right`. Terms of nought are left out. */
-const sum = (...terms: [number, string][]) =>
+/** A sum of lengths: `1500 inside + 10 left + 10 right`. Terms of no length are left out. */
+const sum = (...terms: [number, string][]): Sum =>
   terms
     .filter(([mm], i) => i === 0 || mm !== 0)
-    .map(([mm, what]) => `${formatNumber(mm, 2)} ${what}`)
-    .join(" + ");
+    .flatMap(([mm, what], i) => [...(i > 0 ? [" + "] : []), mm, ` ${what}`]);
 
-/** Every panel of a sheet box with the thickness its joints add or take (HANDBOOK §3). */
+/** Every panel of a sheet box with the thickness its joints add or take (source: panel-joints). */
 export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[] {
   const { inside, thicknessMm: t } = box;
   const over = shell.joints.box === "topBaseOver";

@@ -3,7 +3,6 @@ import { set, setMm } from "../../../ledgers/fix";
 import type { Fix, Snag } from "../../../ledgers/ledger";
 import type { Site } from "../../../ledgers/site";
 import { materialsOf } from "../../../materials/find";
-import { formatNumber } from "../../../units/format";
 import { jointMm, type SheetSite } from "./figures";
 
 /** Sag beyond this share of the span shows and binds doors (HANDBOOK §8). */
@@ -59,7 +58,7 @@ export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
       severity: "stop",
       stage: "shell",
       title: "Silicone alone does not hold these joints",
-      sentence: `${shell.joints.length} joints, ${formatNumber(jointMm(site) / 1000)} m, held by silicone only.`,
+      sentence: `${shell.joints.length} joints, ${site.sayRun(jointMm(site))}, held by silicone only.`,
       reason:
         plastic === "pvcFoam"
           ? "Silicone is weak on PVC: it seals the seam, cement and screws hold the joint."
@@ -91,8 +90,7 @@ export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
       stage: "shell",
       title: "Too thin to screw into",
       sentence: `Screws go into an edge of ${say(box.thicknessMm.base)}.`,
-      reason:
-        "A 3.5 mm screw splits an edge under 8 mm (trade practice, no source): let the cement carry it, with corner blocks inside.",
+      reason: `A ${site.say(3.5)} screw splits an edge under ${site.say(8)} (trade practice, no source): let the cement carry it, with corner blocks inside.`,
     });
   if (plastic === "pvcFoam")
     list.push({

@@ -30,16 +30,21 @@ function mistakenUnits(typed: string, fullMl: number): [string, number][] {
  * Ways in which a label's volume could be meant, against the tub as measured.
  * @param found the survey, with a claim in mL
  * @param volumeBelow inside volume below a height, mL
+ * @param say a length in the build's own units
  * @returns each with its volume, nearest first; empty without a claim
  */
-export function explainClaim(found: TubShell["found"], volumeBelow: (zMm: number) => number): Explanation[] {
+export function explainClaim(
+  found: TubShell["found"],
+  volumeBelow: (zMm: number) => number,
+  say: (mm: number) => string,
+): Explanation[] {
   const { claim, rimLength, rimWidth, height, wall } = found;
   if (!claim) return [];
   const box = (l: number, w: number, h: number) => (l * w * h) / 1000;
   const full = volumeBelow(height.value);
   const candidates: [string, number][] = [
     ["filled to the rim", full],
-    ["filled to 25 mm under the rim", volumeBelow(Math.max(1, height.value - BELOW_RIM_MM))],
+    [`filled to ${say(BELOW_RIM_MM)} under the rim`, volumeBelow(Math.max(1, height.value - BELOW_RIM_MM))],
     [
       "rim length × rim width × height, as if the walls did not taper",
       box(rimLength.value, rimWidth.value, height.value),

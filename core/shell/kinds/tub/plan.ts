@@ -18,7 +18,7 @@ function claimOf(site: Site): { claimMl: number; measuredMl: number; ways: Expla
   return {
     claimMl: claim.value,
     measuredMl: site.shell.volumeMl,
-    ways: explainClaim(shell.found, (z) => volumeBelowMl(profile, z)),
+    ways: explainClaim(shell.found, (z) => volumeBelowMl(profile, z), site.say),
   };
 }
 

@@ -1,0 +1,47 @@
+import { Flex, Text } from "@chakra-ui/react";
+import { useStore } from "zustand";
+import { useBuildHandle } from "../state/context";
+import { QuietButton } from "./QuietButton";
+
+/** What was not done, and what of the log cannot be read: said over every stage, wherever it came from. */
+export function Notice({ unread }: { unread: number }) {
+  const { api, logbook } = useBuildHandle();
+  const refused = useStore(api.store, (s) => s.refused);
+  const notKept = useStore(logbook.state, (s) => s.message);
+  return (
+    <>
+      {refused && <Line words={refused} onClose={api.dismiss} />}
+      {notKept && <Line words={notKept} onClose={logbook.dismiss} />}
+      {unread > 0 && (
+        <Line
+          words={`${unread} ${unread === 1 ? "entry" : "entries"} of this build's log cannot be read by this Hornwort and ${unread === 1 ? "is" : "are"} left out of the plan. ${unread === 1 ? "It is" : "They are"} kept: open the build with the Hornwort that wrote ${unread === 1 ? "it" : "them"}.`}
+        />
+      )}
+    </>
+  );
+}
+
+function Line({ words, onClose }: { words: string; onClose?: () => void }) {
+  return (
+    <Flex
+      role="alert"
+      bg="stopSoft"
+      color="ink"
+      borderLeftWidth="4px"
+      borderColor="stop"
+      px="4"
+      py="1.5"
+      gap="3"
+      align="center"
+    >
+      <Text fontSize="sm" flex="1">
+        {words}
+      </Text>
+      {onClose && (
+        <QuietButton size="2xs" onClick={onClose}>
+          Close
+        </QuietButton>
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,74 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoBuilds } from "../demo/builds";
+import { anySheetBuild } from "../tests/anySheet";
+import { anyFoundBuild } from "../tests/anyShell";
+import { jobInput } from "../tests/job";
+import { planUnproved } from "../tests/quick";
+import { withoutNames, wordsOf } from "../tests/words";
+import type { Build } from "./design/schema";
+
+const inInches = (design: Build): Build => ({
+  ...design,
+  brief: { ...design.brief, units: { unit: "in", denominator: 16 } },
+});
+const anyDesign = fc.oneof(anyFoundBuild(), anySheetBuild(), fc.constantFrom(...demoBuilds()));
+/** An id is words with a slash between and no space: `seal/left/coat-2`. Those that are words are let pass. */
+const ID = /\b(?:shell|front|air|seal|ground|background|buying|diary|cuts|panes|windows|ports|seam|tray)\/[a-z0-9]/;
+
+const MM = /\bmm\b/;
+
+describe("what a builder reads of any design", () => {
+  it("has no millimetre in an inch build, but in the names of things", () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const plan = planUnproved(jobInput(inInches(design)));
+        const { book } = jobInput();
+        const metric = wordsOf(plan)
+          .filter(({ text }) => MM.test(text) && MM.test(withoutNames(text, book)))
+          .map(({ at, text }) => `${at}: ${text}`);
+        expect(metric).toEqual([]);
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it("has no id, no “undefined” and no number that is none", () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const wrong = wordsOf(planUnproved(jobInput(design)))
+          .filter(({ text }) => ID.test(text) || /\b(undefined|null|NaN|Infinity|\[object)\b/.test(text))
+          .map(({ at, text }) => `${at}: ${text}`);
+        expect(wrong).toEqual([]);
+      }),
+      { numRuns: 80 },
+    );
+  });
+});
+
+describe("the waits of any design", () => {
+  it("name a step that is there", () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const { steps } = planUnproved(jobInput(design));
+        const ids = new Set(steps.map((s) => s.id));
+        const gone = steps.flatMap((s) => s.after.filter((a) => !ids.has(a.id)).map((a) => `${s.id} after ${a.id}`));
+        expect(gone).toEqual([]);
+      }),
+      { numRuns: 80 },
+    );
+  });
+
+  it("let nothing be sealed in a found shell before it is surveyed", () => {
+    fc.assert(
+      fc.property(anyFoundBuild(), (design) => {
+        const { diary } = planUnproved(jobInput(design));
+        const survey = diary.entries.find((e) => e.stepId === "shell/survey");
+        expect(survey).toBeDefined();
+        const early = diary.entries.filter((e) => e.stepId.startsWith("seal/") && e.startAt < survey!.readyAt);
+        expect(early.map((e) => e.stepId)).toEqual([]);
+      }),
+      { numRuns: 80 },
+    );
+  });
+});
