@@ -110,6 +110,7 @@ const PRICES: Record<string, number> = {
   "wire-1": 540,
   "eggcrate-1": 1490,
   "sponge-1": 980,
+  "liner-1": 1450,
 };
 
 /** The starter book with the demo's prices in it. */

@@ -22,7 +22,7 @@ const SECTIONS: { title: string; lines: string[] }[] = [
     title: "Estimated: measure before you rely on it",
     lines: [
       "Glass under water: thin-plate series with a hobby margin; the edges as built decide.",
-      "Sag of tops and rails over years: handbook stiffness and creep, from memory.",
+      "Sag of tops and rails over years: stiffness and creep from memory.",
       "Air changes by warmth alone, with screens' losses at very low speeds.",
       "Foam, glue and fibre: grams and litres from yields that spread widely; likely and safe counts say how widely.",
       "What holds wood and stone: pull at the bed's edge against what glue bears for years, mostly from memory.",

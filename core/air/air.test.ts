@@ -73,7 +73,7 @@ describe("screens and stack flow", () => {
     expect(meshPorosity([1.13, 1.31], 0.28)).toBeCloseTo(0.8014 * 0.8239, 3);
   });
 
-  it("is nearer 17 than 0.7 at the 0.05 m/s of a warm box (handbook)", () => {
+  it("is nearer 17 than 0.7 at the 0.05 m/s of a warm box (Idelchik, diagram 8-6, worked by hand)", () => {
     const porosity = meshPorosity([1.13, 1.31], 0.28);
     expect(screenLoss(porosity, 0.28, 0.05 / porosity)).toBeGreaterThan(14);
     expect(screenLoss(porosity, 0.28, 0.05 / porosity)).toBeLessThan(19);

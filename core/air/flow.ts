@@ -1,14 +1,14 @@
 import { type Known, memory, published } from "../figures/figure";
 import { GRAVITY } from "../units/constants";
 
-/** Discharge coefficient of a sharp-edged opening without a screen (HANDBOOK §6). */
+/** Discharge coefficient of a sharp-edged opening without a screen. */
 export const SHARP_CD: Known = {
   value: 0.61,
-  basis: published("ASHRAE Fundamentals, ventilation and infiltration"),
+  basis: published("bs-5925"),
 };
 /** Kinematic viscosity of air near 25 °C, m²/s. */
-export const AIR_VISCOSITY: Known = { value: 1.55e-5, basis: published("CRC Handbook, air at 25 °C") };
-export const SCREEN_SOURCE: Known["basis"] = published("Idelchik, screens; from memory");
+export const AIR_VISCOSITY: Known = { value: 1.55e-5, basis: published("crc-handbook") };
+export const SCREEN_SOURCE: Known["basis"] = published("idelchik");
 /** What a warm shell is over its room while a first look is taken; the climate stage will compute it. */
 export const LOOK_K: Known = { value: 5, basis: memory };
 
@@ -17,7 +17,7 @@ export const meshPorosity = ([a, b]: readonly [number, number], wireMm: number):
   (a / (a + wireMm)) * (b / (b + wireMm));
 
 /**
- * Loss coefficient of a screen: 1.3(1 − f) + (1/f − 1)² + 22/Re (Idelchik; from memory). The last term is the low-speed
+ * Loss coefficient of a screen: 1.3(1 − f) + (1/f − 1)² + 22/Re (source: idelchik). The last term is the low-speed
  * one, given for Re under 50; it is kept above, where it is under 0.44 and fades, so that the curve has no step.
  * @param porosity f, open share
  * @param wireMm wire diameter, mm
@@ -46,8 +46,8 @@ function conductance(openings: FlowOpening[], flowM3PerS: number): number {
 }
 
 /**
- * Stack flow between low and high openings: V = (CdA)·√(2·g·h·ΔT/T), 1/(CdA)² summed over the two levels (ASHRAE
- * Fundamentals, ventilation and infiltration). Screens are iterated on their own velocity.
+ * Stack flow between low and high openings: V = (CdA)·√(2·g·h·ΔT/T), 1/(CdA)² summed over the two levels (source:
+ * ashrae-fundamentals). Screens are iterated on their own velocity.
  * @param heightM between the middles of the two levels, m
  * @param warmerK inside over room, K
  * @param roomK room temperature, K
@@ -67,6 +67,51 @@ export function stackFlow(
     const lowCdA = conductance(low, flow);
     const highCdA = conductance(high, flow);
     const next = drive / Math.sqrt(1 / lowCdA ** 2 + 1 / highCdA ** 2);
+    if (Math.abs(next - flow) < 1e-9) break;
+    flow = (flow + next) / 2;
+  }
+  return flow;
+}
+
+/** Share of g·ΔT/T·D⁵ under the root that passes a thin horizontal opening both ways at once (source: epstein; L/D under 0.15). */
+export const EXCHANGE: Known = {
+  value: 0.055,
+  basis: published("epstein"),
+};
+
+/** An opening by itself: air goes in and out through it side by side. */
+export interface LoneOpening extends FlowOpening {
+  /** Of an upright opening, m; undefined for one that lies flat, in a top or a base. */
+  heightM: number | undefined;
+}
+
+/**
+ * Exchange through openings that all lie at one level, warm air out and cool air in through the same one. Upright:
+ * Q = (Cd·A/3)·√(g·H·ΔT/T) (source: bs-5925, one opening, by temperature difference). Lying flat:
+ * Q = 0.055·√(g·(ΔT/T)·D⁵), D that of a circle as large (source: epstein). A screen is passed both ways, by half its area each.
+ * @param openings gross areas in m² with their screens
+ * @param warmerK inside over room, K
+ * @param roomK room temperature, K
+ * @returns flow, m³/s
+ */
+export function exchangeFlow(openings: readonly LoneOpening[], warmerK: number, roomK: number): number {
+  if (warmerK <= 0) return 0;
+  const reducedGravity = (GRAVITY * warmerK) / roomK;
+  return openings.reduce((sum, { grossM2, heightM, mesh }) => {
+    const bare =
+      heightM === undefined
+        ? EXCHANGE.value * Math.sqrt(reducedGravity * Math.sqrt((4 * grossM2) / Math.PI) ** 5)
+        : ((SHARP_CD.value * grossM2) / 3) * Math.sqrt(reducedGravity * heightM);
+    return sum + (mesh && grossM2 > 0 ? throughScreen(bare, grossM2, mesh) : bare);
+  }, 0);
+}
+
+/** What a screen leaves of a flow that goes both ways through it, m³/s. */
+function throughScreen(bareM3PerS: number, grossM2: number, mesh: NonNullable<FlowOpening["mesh"]>): number {
+  let flow = bareM3PerS;
+  for (let i = 0; i < 60; i++) {
+    const loss = screenLoss(mesh.porosity, mesh.wireMm, flow / (grossM2 / 2) / mesh.porosity);
+    const next = bareM3PerS / Math.sqrt(1 + loss * SHARP_CD.value ** 2);
     if (Math.abs(next - flow) < 1e-9) break;
     flow = (flow + next) / 2;
   }

@@ -9,7 +9,18 @@ import { cutStep } from "../placement/cutStep";
 import { featureRect } from "../shell/features";
 import { areaAtMm2 } from "../shell/profile";
 import { heightOf } from "../shell/space";
-import { type FlowOpening, LOOK_K, meshPorosity, SCREEN_SOURCE, SHARP_CD, screenLoss, stackFlow } from "./flow";
+import {
+  EXCHANGE,
+  exchangeFlow,
+  type FlowOpening,
+  LOOK_K,
+  type LoneOpening,
+  meshPorosity,
+  SCREEN_SOURCE,
+  SHARP_CD,
+  screenLoss,
+  stackFlow,
+} from "./flow";
 import { openFraction } from "./pattern";
 import { airSnags } from "./snags";
 
@@ -215,7 +226,14 @@ function airFigures(site: Site): Figure[] {
 
   const { low, high, apartMm } = splitByHeight(site);
   const roomK = 273.15 + (site.brief.room.tempC.low + site.brief.room.tempC.high) / 2;
-  const flow = stackFlow(low.map(asFlow(site)), high.map(asFlow(site)), apartMm / 1000, LOOK_K.value, roomK);
+  const oneLevel = apartMm === 0;
+  const lone = features.map((feature): LoneOpening => {
+    const flat = feature.face === "top" || feature.face === "base";
+    return { ...asFlow(site)(feature), heightM: flat ? undefined : featureRect(feature).heightMm / 1000 };
+  });
+  const flow = oneLevel
+    ? exchangeFlow(lone, LOOK_K.value, roomK)
+    : stackFlow(low.map(asFlow(site)), high.map(asFlow(site)), apartMm / 1000, LOOK_K.value, roomK);
   const volumeM3 = volumeMl / 1e6;
   return [
     ...each,
@@ -226,15 +244,27 @@ function airFigures(site: Site): Figure[] {
       value: (flow * 3600) / volumeM3,
       unit: "1/h",
       estimate: true,
-      formula:
-        "Cd·A·√(2·g·h·ΔT/T) ÷ volume; low and high openings in series, screens by their own velocity, gross areas",
+      formula: oneLevel
+        ? "in and out through openings at one level: Cd·A/3·√(g·H·ΔT/T) upright, 0.055·√(g·(ΔT/T)·D⁵) lying flat, ÷ volume; screens passed both ways"
+        : "Cd·A·√(2·g·h·ΔT/T) ÷ volume; low and high openings in series, screens by their own velocity, gross areas",
       inputs: [
-        { name: "low openings, gross", value: low.reduce((s, f) => s + grossMm2(f), 0) / 100, unit: "cm²" },
-        { name: "high openings, gross", value: high.reduce((s, f) => s + grossMm2(f), 0) / 100, unit: "cm²" },
-        { name: "height between them", value: apartMm, unit: "mm" },
+        ...(oneLevel
+          ? [
+              {
+                name: "openings at one level, gross",
+                value: lone.reduce((s, o) => s + o.grossM2 * 1e4, 0),
+                unit: "cm²",
+              },
+              constant("exchange through an opening that lies flat", EXCHANGE, ""),
+            ]
+          : [
+              { name: "low openings, gross", value: low.reduce((s, f) => s + grossMm2(f), 0) / 100, unit: "cm²" },
+              { name: "high openings, gross", value: high.reduce((s, f) => s + grossMm2(f), 0) / 100, unit: "cm²" },
+              { name: "height between them", value: apartMm, unit: "mm" },
+              ...screenInputs(site, low, flow),
+              ...screenInputs(site, high, flow),
+            ]),
         constant("Cd without a screen", SHARP_CD, ""),
-        ...screenInputs(site, low, flow),
-        ...screenInputs(site, high, flow),
         constant("inside warmer than the room by", LOOK_K, "K"),
       ],
     },

@@ -28,6 +28,8 @@ function bridgeSnags({ variant, say, at }: Site): Snag[] {
 }
 
 function crossFlowSnags(site: Site): Snag[] {
+  // A box that is open at the top has all the air of the room.
+  if (site.variant.closure.kind === "open" && site.shell.opening.face === "top") return [];
   const features = ventsOf(site.variant);
   if (features.length === 0)
     return [

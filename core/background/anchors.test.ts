@@ -15,8 +15,7 @@ const piece = (own: Partial<Piece> = {}): Piece =>
   }) as Piece;
 
 describe("densities", () => {
-  // HANDBOOK §11, handbook values from memory, kg/m³.
-  it("are the handbook's: cork 200, a hardwood branch 700, cured foam 30 to 45, clay 350 to 450, XPS 35", () => {
+  it("are those from memory: cork 200, a hardwood branch 700, cured foam 30 to 45, clay 350 to 450, XPS 35", () => {
     expect([PIECE_DENSITY.cork.value, PIECE_DENSITY.wood.value]).toEqual([200, 700]);
     // Slate at its heaviest, lava rock at its lightest.
     expect([PIECE_DENSITY.stone.low, PIECE_DENSITY.stone.value]).toEqual([900, 2700]);

@@ -1,4 +1,4 @@
-import { type Known, memory, published } from "../figures/figure";
+import { type Known, memory } from "../figures/figure";
 import { GRAVITY } from "../units/constants";
 import { ANCHORS, type AnchorId } from "./names";
 import type { Piece } from "./schema";
@@ -20,7 +20,8 @@ export const ANCHOR: Record<AnchorId, AnchorKind> = {
       value: 7,
       low: 7,
       high: 14,
-      basis: published("ETAG 002, permanent load of structural sealant; from memory"),
+      // 1 psi for dead loads of structural sealant (source: astm-c1401, from memory).
+      basis: memory,
     },
   },
   screwPlate: {
@@ -30,7 +31,7 @@ export const ANCHOR: Record<AnchorId, AnchorKind> = {
   floor: { name: "a foot on the base" },
 };
 
-/** Densities of pieces, kg/m³ (HANDBOOK §11, from memory). */
+/** Densities of pieces, kg/m³ (source: rates-and-materials, from memory). */
 export const PIECE_DENSITY: Record<Piece["of"], Known> = {
   cork: { value: 200, low: 150, high: 260, basis: memory },
   wood: { value: 700, low: 500, high: 900, basis: memory },
@@ -63,12 +64,18 @@ export interface Pull {
 /**
  * Pull at the upper edge of a bed from a piece that stands out: its weight's moment over the bed as a beam bends,
  * σ = 6·m·g·a/(b·h²), beside its shear m·g/(b·h). Source: statics of a rectangular section.
+ * What reaches from wall to wall rests half its weight on each end, in shear: m·g/(2·b·h).
  * @param piece its middle hangs at half its depth
+ * @param span whether its other end rests on the opposite wall
  */
-export function pullOf(piece: Piece): Pull {
+export function pullOf(piece: Piece, span = false): Pull {
   const kg = pieceKg(piece);
   const leverMm = piece.depth.value / 2;
   const [b, h] = [piece.width.value / 1000, piece.height.value / 1000];
+  if (span) {
+    const atEnd = (kg * GRAVITY) / 2;
+    return { kg, leverMm: 0, edgeKPa: atEnd / (b * h) / 1000, screwN: atEnd / SCREWS };
+  }
   const force = kg * GRAVITY;
   const moment = (force * leverMm) / 1000;
   const edgeKPa = Math.hypot((6 * moment) / (b * h * h), force / (b * h)) / 1000;

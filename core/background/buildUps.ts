@@ -1,6 +1,6 @@
 import type { BuildUpId } from "./names";
 
-/** A school of building a wall up (HANDBOOK §5, TRADE-TABLES A11). */
+/** A school of building a wall up (source: walls; docs/trade-coverage.md, A11). */
 export interface BuildUpKind {
   name: string;
   /** It is made of foam or board, carved, and takes a finish. */

@@ -5,6 +5,7 @@ import { ANCHOR, pieceKg, pullOf } from "./anchors";
 import { BUILD_UP } from "./buildUps";
 import { type Cover, coverDepths } from "./cover";
 import { CARVED_AWAY, foamMl, foamNeed, LIFT_MM, liftsOf } from "./foam";
+import { spansRoom } from "./span";
 import { type Mass, workKg } from "./works/work";
 import { isPiece, zoneName } from "./zones";
 
@@ -96,14 +97,17 @@ function wallFigures(site: Site, cover: Cover, masses: Mass[]): Figure[] {
 
 const pieceFigures = (site: Site): Figure[] =>
   site.variant.background.zones.filter(isPiece).map((piece): Figure => {
-    const pull = pullOf(piece);
+    const span = spansRoom(site.shell, piece);
+    const pull = pullOf(piece, span);
     return {
       id: `background/${piece.id}/pull`,
       label: `Pull of ${zoneName(piece)}`,
       value: pull.edgeKPa,
       unit: "kPa",
       rounding: "up",
-      formula: "√((6·m·g·a ÷ (width·height²))² + (m·g ÷ (width·height))²) at the upper edge of its bed",
+      formula: span
+        ? "m·g ÷ 2 ÷ (width·height): it rests on two walls, half at each end"
+        : "√((6·m·g·a ÷ (width·height²))² + (m·g ÷ (width·height))²) at the upper edge of its bed",
       inputs: [
         { name: "mass", value: pull.kg, unit: "kg" },
         { name: "its middle from the wall", value: pull.leverMm, unit: "mm" },

@@ -8,7 +8,7 @@ import { extent } from "../shell/outline";
 import type { Cover } from "./cover";
 import type { WallId } from "./names";
 
-/** Film runs past what it hides by 25 to 50 mm (HANDBOOK §3). */
+/** Film runs past what it hides by 25 to 50 mm (source: cutting). */
 const PAST_MM = 40;
 const FILM_WASTE: Known = { value: 1.05, low: 1, high: 1.2, basis: memory };
 const CLEAR = ["glass", "temperedGlass", "acrylic", "ps"];

@@ -8,7 +8,7 @@ const k = (value: number, basis: Known["basis"], low?: number, high?: number): K
 /** What a foot with toe pads makes of a wall. */
 export type Grip = "good" | "fair" | "poor";
 
-/** A school of finishing a wall (HANDBOOK §5, TRADE-TABLES A7). */
+/** A school of finishing a wall (source: walls; docs/trade-coverage.md, A7). */
 export interface FinishKind {
   name: string;
   /** Layers over the carved wall, in order. */
@@ -97,7 +97,7 @@ export const FINISH: Record<FinishId, FinishKind> = {
   },
 };
 
-/** Fibre by its kind: how it grips under toe pads (HANDBOOK §5, TRADE-TABLES A28). */
+/** Fibre by its kind: how it grips under toe pads (source: walls; docs/trade-coverage.md, A28). */
 export const FIBRE: Record<FibreId, { name: string; grip: Grip; note: string }> = {
   coir: { name: "coir", grip: "fair", note: "used for pad-footed geckos by some; others see them slip" },
   peat: { name: "peat", grip: "poor", note: "lets toe pads slip" },

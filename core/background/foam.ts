@@ -5,14 +5,14 @@ import { materialsOf } from "../materials/find";
 import type { Cover } from "./cover";
 import type { Wall } from "./schema";
 
-/** A lift at most this thick once risen, mm; thicker stays wet inside and caves (HANDBOOK §5). */
+/** A lift at most this thick once risen, mm; thicker stays wet inside and caves (source: walls). */
 export const LIFT_MM: Known = { value: 40, low: 25, high: 40, basis: memory };
 /** The next lift once this one has tacked, minutes. */
 export const TACK_MINUTES: Known = { value: 30, low: 20, high: 30, basis: practice };
 /** Carving after this, minutes. */
 export const CARVE_MINUTES: Known = { value: 1440, basis: practice };
 
-/** Share of what is foamed that is carved away again, by how it is put on (TRADE-TABLES A12). */
+/** Share of what is foamed that is carved away again, by how it is put on (docs/trade-coverage.md, A12). */
 export const CARVED_AWAY: Record<Wall["apply"], Known> = {
   sparing: { value: 0.15, low: 0.1, high: 0.2, basis: memory },
   usual: { value: 0.25, low: 0.15, high: 0.35, basis: memory },
@@ -39,7 +39,7 @@ export function liftsOf({ wall, peakMm }: Pick<Cover, "wall" | "peakMm">): numbe
 export const foamOf = (site: Site, grade: Wall["foam"]) =>
   materialsOf(site.book, "foam").find((f) => f.grade === grade);
 
-/** Yield and duds where the book holds no foam: what the handbook starts from. */
+/** Yield and duds where the book holds no foam: what is started from (source: rates-and-materials). */
 const STARTING = {
   mlPerGram: { value: 25, low: 15, high: 35, basis: practice } satisfies Known,
   duds: { value: 0.05, low: 0.01, high: 0.15, basis: memory } satisfies Known,

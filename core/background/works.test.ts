@@ -49,7 +49,7 @@ describe("ways of making a wall", () => {
     expect(stepIds(walled({ buildUp: "none" }))).toEqual([]);
     expect(stepIds(walled({ up: true }))).toEqual([]);
   });
-  it("take their hours from the handbook's rates: foam 50 min a square metre, carving 150 by hand and 90 by brush, fibre 60", () => {
+  it("take their hours from the starting rates: foam 50 min a square metre, carving 150 by hand and 90 by brush, fibre 60", () => {
     const minutes = (own: Partial<Wall>, id: string) =>
       walled(own).steps.find((s) => s.id === `background/back/${id}`)!.handsOnMinutes;
     // 0.9 × 0.6 m².

@@ -1,6 +1,6 @@
-/** Standard normal quantile of 95 %; a stated range is the 5–95 % span (HANDBOOK §10). */
+/** Standard normal quantile of 95 %; a stated range is the 5–95 % span (source: buying-odds). */
 const Z95 = 1.6448536269514722;
-/** A single figure is taken ×/÷ this (HANDBOOK §10, from memory). */
+/** A single figure is taken ×/÷ this (source: buying-odds, from memory). */
 const SINGLE_SPREAD = 1.25;
 /** Standard normal quantile of 90 %, the safe count. */
 const Z90 = 1.2815515655446004;

@@ -25,7 +25,7 @@ describe("sliding panes", () => {
   });
 
   it("knows the gap between the panes", () => {
-    // Handbook: pitch − glass nominally; pitch + groove − 2 × glass at worst.
+    // By geometry: pitch − glass nominally; pitch + groove − 2 × glass at worst.
     expect(fit.gapMm).toBe(7 - 4);
     expect(fit.gapMm + 2 * fit.playEachMm).toBe(7 + 5 - 2 * 4);
     const six = fitSlides({ widthMm: 1500, heightMm: 440 }, track6, 6, newSlidingPair(6));
@@ -161,7 +161,7 @@ describe("the escape audit", () => {
   });
 });
 
-it("grows a 1.2 m PVC rail by about 1.3 mm over 15 K (handbook, worked by hand)", () => {
+it("grows a 1.2 m PVC rail by about 1.3 mm over 15 K (worked by hand)", () => {
   // 70e-6 × 1200 × 15 = 1.26; against glass at 9e-6: 1.098.
   expect(differentialGrowthMm(1200, 70e-6, 0, 15)).toBeCloseTo(1.26, 9);
   expect(differentialGrowthMm(1200, 70e-6, 9e-6, 15)).toBeCloseTo(1.098, 9);

@@ -2,11 +2,11 @@ import type { SlidingPair } from "../design/schema";
 import type { MaterialOf } from "../materials/schema";
 import type { Rect } from "../shell/faces";
 
-/** A pane must still reach this far into the upper groove when it stands in the lower one (HANDBOOK §7). */
+/** A pane must still reach this far into the upper groove when it stands in the lower one (source: doors-and-gaps). */
 export const HOLD_MM = 3;
 /** And leave this much above when it is lifted over the lower lip. */
 export const LIFT_MM = 2;
-/** Above this one pane is cut from 6 mm glass (HANDBOOK §11). */
+/** Above this one pane is cut from 6 mm glass (source: rates-and-materials). */
 export const THIN_GLASS_M2 = 0.5;
 
 export interface SlidingFit {
@@ -25,7 +25,7 @@ export interface SlidingFit {
 }
 
 /**
- * Sizes a pair of sliding panes on two tracks (HANDBOOK §7).
+ * Sizes a pair of sliding panes on two tracks (source: doors-and-gaps).
  * @param opening the door opening between frame and rails, mm
  * @param overlapMm how far the panes pass one another when shut
  * @param sideAllowanceMm what each pane leaves at its own side

@@ -1,3 +1,4 @@
+import type { Operation } from "fast-json-patch";
 import { sawToleranceMm } from "../cuts/tolerance";
 import { newSlidingPair } from "../design/create";
 import { statedMm } from "../design/measure";
@@ -12,7 +13,7 @@ import { formatNumber } from "../units/format";
 import type { Audit, JudgedWay } from "./escape";
 import { type Slides, THIN_GLASS_M2 } from "./sliding";
 
-/** Panes pass one another by this much (HANDBOOK §7). */
+/** Panes pass one another by this much (source: doors-and-gaps). */
 const OVERLAP_MM = { low: 20, high: 30 } as const;
 
 /** What doors, gaps and locks are judged by. */
@@ -30,7 +31,7 @@ export function closureSnags(
   ];
 }
 
-/** Screen lids are held by a clip this often along the rim (HANDBOOK §7). */
+/** Screen lids are held by a clip this often along the rim (source: doors-and-gaps). */
 const CLIP_EVERY_MM = 300;
 
 function lidSnags(site: Site): Snag[] {
@@ -54,6 +55,24 @@ function lidSnags(site: Site): Snag[] {
   ];
 }
 
+/** Mesh in the middle of a new lid, half as long and wide as its opening, where the shell has no other vent. */
+function lidMesh(site: Site): Operation[] {
+  const mesh = materialsOf(site.book, "mesh")[0];
+  if (!mesh || site.variant.features.some(isVent)) return [];
+  const { widthMm, heightMm } = site.shell.opening;
+  const { uMm, vMm } = site.shell.opening;
+  const whole = (mm: number) => statedMm(Math.round(mm));
+  let n = 1;
+  while (site.variant.features.some((f) => f.id === `lid-mesh-${n}`)) n++;
+  return [
+    set(site.at("/features/-"), {
+      ...{ id: `lid-mesh-${n}`, name: "Mesh in the lid", face: "top", kind: "mesh", shape: "panel", mesh: mesh.id },
+      ...{ u: whole(uMm + widthMm / 2), v: whole(vMm + heightMm / 2), lap: whole(20) },
+      ...{ width: whole(widthMm / 2), height: whole(heightMm / 2) },
+    }),
+  ];
+}
+
 /** A wall must top what an animal reaches by this much. From memory. */
 const REACH_SPARE = 1.2;
 
@@ -67,6 +86,7 @@ function openSnags(site: Site): Snag[] {
     residents.every(
       (r) => r.reach !== null && !r.traits.climbs && (r.reach.high ?? r.reach.value) * REACH_SPARE < wallMm,
     );
+  const airs = site.variant.features.some(isVent) ? "" : ", with mesh in it";
   if (opening.face === "top")
     return [
       {
@@ -81,11 +101,16 @@ function openSnags(site: Site): Snag[] {
           : "Nothing that climbs or jumps is kept in.",
         otherFixes: kindOf(site.shell).closures.flatMap((kind) =>
           kind === "found"
-            ? [{ label: "Put its own lid on", patch: [set(site.at("/closure"), { kind, lock: "none" })] }]
+            ? [
+                {
+                  label: `Put its own lid on${airs}`,
+                  patch: [set(site.at("/closure"), { kind, lock: "none" }), ...lidMesh(site)],
+                },
+              ]
             : kind === "lid"
               ? (["none", "key"] as const).map((lock) => ({
-                  label: "Put a lid on",
-                  patch: [set(site.at("/closure"), { kind, gap: statedMm(1), clips: 4, lock })],
+                  label: `Put a lid on${airs}`,
+                  patch: [set(site.at("/closure"), { kind, gap: statedMm(1), clips: 4, lock }), ...lidMesh(site)],
                 }))
               : [],
         ),

@@ -1,6 +1,6 @@
 import { sawToleranceMm } from "../cuts/tolerance";
 import type { Measure, MeshPanel, Resident } from "../design/schema";
-import { memory, published } from "../figures/figure";
+import { memory } from "../figures/figure";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { GAP_FACTOR } from "../residents/factors";
@@ -10,7 +10,7 @@ import { differentialGrowthMm } from "./growth";
 import type { SlidingFit } from "./sliding";
 
 /** Cutting tolerance of ordered glass, ± mm. */
-export const GLASS_CUT = { value: 1, basis: published("EN 572-8, from memory") } as const;
+export const GLASS_CUT = { value: 1, basis: memory } as const;
 /** What a brush strip still lets through when pushed, mm. */
 export const BRUSH_LEFT = { value: 1, basis: memory } as const;
 

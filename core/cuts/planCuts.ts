@@ -1,6 +1,6 @@
 import type { Stock } from "../buying/stock";
 import { CAUTION, RATES } from "../diary/rates";
-import { constant, type Figure } from "../figures/figure";
+import { constant, type Figure, practice } from "../figures/figure";
 import { emptyLedger, type Part, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
@@ -99,7 +99,7 @@ function sheetFigure(group: SheetGroup): Figure {
         unit: "m²",
       },
       constant("kerf", { value: group.instance.kerf, basis: { kind: "label" } }, "mm"),
-      constant("trim a sheet edge", { value: group.instance.trim, basis: { kind: "practice" } }, "mm"),
+      constant("trim a sheet edge", { value: group.instance.trim, basis: practice }, "mm"),
       { name: "share used", value: group.usedShare * 100, unit: "%" },
     ],
   };

@@ -6,7 +6,7 @@ import { BARE_SEAL } from "./bareSeal";
 import { statedMm } from "./measure";
 import { type Brief, BUILD_VERSION, type Build, type Measure, type SheetVariant, type Variant } from "./schema";
 
-/** Handbook starting values for a shell of one kind; everything in it is the builder's to change. */
+/** Starting values for a shell of one kind; everything in it is the builder's to change. */
 export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
   id: "a",
   name: "Variant A",
@@ -61,7 +61,7 @@ export function newBuild(name: string, units: Brief["units"], variant: Variant):
   };
 }
 
-/** The starting values of a sliding pair on the handbook's tracks (HANDBOOK §11). */
+/** The starting values of a sliding pair on the starter tracks (source: rates-and-materials). */
 export const newSlidingPair = (glassMm: 4 | 6 = 4): Extract<Variant["closure"], { kind: "slidingPair" }> => ({
   kind: "slidingPair",
   track: `track-${glassMm}`,

@@ -22,7 +22,7 @@ export type { FaceId } from "./names";
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
 export const BUILD_VERSION = 5;
 
-/** How an animal's body passes gaps; each has its own default factor (HANDBOOK §7). */
+/** How an animal's body passes gaps; each has its own default factor (source: doors-and-gaps). */
 export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
 
 export const ResidentSchema = v.object({

@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { antYard, haberdasher } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
@@ -69,6 +70,25 @@ describe("older builds", () => {
     });
     expect(variant!.features.find((f) => f.kind === "keepOut")).toMatchObject({ deep: null });
     expect(variant!.seal).toEqual(build.variants[0]!.seal);
+  });
+
+  it("are brought up in their own version's terms: what an upgrade writes is its own, not today's", () => {
+    const written = upgradeBuild({ version: 4, variants: [{}] }) as { variants: unknown[] };
+    expect(written.variants[0]).toEqual({
+      features: [],
+      background: { walls: [], zones: [], swatches: [] },
+      ground: {
+        ...{ front: null, drain: null, barrier: null, charcoal: null, litter: null, misting: null, lost: null },
+        ...{ mix: { unit: "parts", parts: [] }, outlet: "none", pool: null, dish: null, plants: [] },
+        quarantineDays: { typed: "30", value: 30, how: "stated" },
+        ...{ roots: "strip", wild: "bought", crew: "before" },
+        settleWeeks: { typed: "0", value: 0, how: "stated" },
+      },
+      service: [],
+    });
+    // Nothing of today's design is imported by it but types.
+    const imports = readFileSync(new URL("./upgrade.ts", import.meta.url), "utf8").match(/^import .*$/gm) ?? [];
+    expect(imports.filter((line) => !line.startsWith("import type"))).toEqual([]);
   });
 
   it("of this version, and what is no build, are left as they are", () => {

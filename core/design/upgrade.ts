@@ -1,5 +1,3 @@
-import { BARE_BACKGROUND } from "../background/schema";
-import { bareGround } from "../ground/schema";
 import type { Measure } from "./basics";
 
 type Plain = Record<string, unknown>;
@@ -60,6 +58,23 @@ const to4 = (build: Plain): Plain => ({
   })),
 });
 
+/** Nothing inside, as version 5 wrote it: an upgrade stays as it was, whatever later versions begin with. */
+const inside5 = (): Plain => ({
+  background: { walls: [], zones: [], swatches: [] },
+  ground: {
+    ...{ front: null, drain: null, barrier: null, charcoal: null, litter: null, misting: null, lost: null },
+    mix: { unit: "parts", parts: [] },
+    outlet: "none",
+    ...{ pool: null, dish: null, plants: [] },
+    quarantineDays: { typed: "30", value: 30, how: "stated" },
+    roots: "strip",
+    wild: "bought",
+    crew: "before",
+    settleWeeks: { typed: "0", value: 0, how: "stated" },
+  },
+  service: [],
+});
+
 /** Version 5: walls have backgrounds, the ground its layers, and a keep-out reaches into the room. */
 const to5 = (build: Plain): Plain => ({
   ...build,
@@ -67,9 +82,7 @@ const to5 = (build: Plain): Plain => ({
   variants: list(build.variants).map((variant) => ({
     ...variant,
     features: list(variant.features).map((f) => (f.kind === "keepOut" ? { ...f, deep: null } : f)),
-    background: structuredClone(BARE_BACKGROUND),
-    ground: bareGround(),
-    service: [],
+    ...inside5(),
   })),
 });
 

@@ -2,7 +2,7 @@ import { type Known, memory, practice } from "../figures/figure";
 
 const rate = (value: number): Known => ({ value, low: value * 0.6, high: value * 1.6, basis: memory });
 
-/** Hands-on minutes to start from; the builder's log replaces them (HANDBOOK §11). */
+/** Hands-on minutes to start from; the builder's log replaces them (source: rates-and-materials). */
 export const RATES = {
   cutEach: rate(4),
   cutPerMetre: rate(1),
@@ -29,7 +29,7 @@ export const RATES = {
   plantEach: rate(6),
 } as const;
 
-/** Waits that do not belong to one material, in minutes (HANDBOOK §§4, 11). */
+/** Waits that do not belong to one material, in minutes (source: sealing, rates-and-materials). */
 export const WAITS = {
   siliconeBeforeWater: { value: 1440, basis: practice } satisfies Known,
   dryOut: { value: 1440, basis: practice } satisfies Known,

@@ -1,3 +1,5 @@
+import { SOURCES, type SourceKey } from "./sources";
+
 /** Where a constant comes from. The screen shows it beside the working. */
 export type Basis =
   | { kind: "published"; source: string }
@@ -9,7 +11,8 @@ export type Basis =
 export const practice: Basis = { kind: "practice" };
 export const label: Basis = { kind: "label" };
 export const memory: Basis = { kind: "memory" };
-export const published = (source: string): Basis => ({ kind: "published", source });
+/** A published work by its key: only what names its edition and place is published. */
+export const published = (key: SourceKey): Basis => ({ kind: "published", source: SOURCES[key] });
 
 /** A constant with its spread, where one is known (5–95 % of cases), and its basis. */
 export interface Known {
@@ -33,7 +36,7 @@ export interface Figure {
   id: string;
   label: string;
   value: number;
-  /** SI unit as named in DESIGN §2; `mm` values are shown in the build's own units. */
+  /** SI unit; `mm` values are shown in the build's own units. */
   unit: string;
   low?: number;
   high?: number;

@@ -2,7 +2,7 @@ import type { Severity } from "../ledgers/ledger";
 import type { ClothForm } from "../materials/forms";
 import type { BarrierId } from "./names";
 
-/** What keeps ground out of the drain layer (TRADE-TABLES A15). */
+/** What keeps ground out of the drain layer (docs/trade-coverage.md, A15). */
 export interface BarrierKind {
   name: string;
   form: ClothForm;
@@ -42,5 +42,5 @@ export const BARRIER: Record<BarrierId, BarrierKind> = {
   },
 };
 
-/** A barrier turns up the wall by 20 to 40 mm (HANDBOOK §3). */
+/** A barrier turns up the wall by 20 to 40 mm (source: cutting). */
 export const CURL_MM = { value: 30, low: 20, high: 40 } as const;

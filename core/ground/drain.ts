@@ -15,7 +15,7 @@ export interface DrainKind {
 
 const k = (value: number, basis: Known["basis"], low: number, high: number): Known => ({ value, low, high, basis });
 
-/** Bodies of a drain layer (HANDBOOK §9, TRADE-TABLES A13). */
+/** Bodies of a drain layer (source: ground; docs/trade-coverage.md, A13). */
 export const DRAINS: Record<DrainBody, DrainKind> = {
   clay: {
     name: "expanded clay",
@@ -47,13 +47,13 @@ export const DRAINS: Record<DrainBody, DrainKind> = {
   },
 };
 
-/** Drain layers are 25–40 mm for moderate humidity and 50–100 for wet (HANDBOOK §9). */
+/** Drain layers are 25–40 mm for moderate humidity and 50–100 for wet (source: ground). */
 export const DRAIN_DEPTH_MM = {
   moderate: { low: 25, high: 40 },
   wet: { low: 50, high: 100 },
   basis: practice,
 } as const;
-/** The drain layer tops the water line by 10–20 mm, or the land is soaked (HANDBOOK §9). */
+/** The drain layer tops the water line by 10–20 mm, or the land is soaked (source: ground). */
 export const OVER_WATER_MM = { value: 15, low: 10, high: 20, basis: practice } as const;
 /** A drain layer that reaches its barrier sooner than this wants a way out: from memory. */
 export const SOON_DAYS = { value: 180, basis: memory } as const;

@@ -6,7 +6,7 @@ import { DRAINS, OVER_WATER_MM } from "./drain";
 import { SETTLES } from "./mix";
 import { drainRoom, siteFloor } from "./site";
 
-/** Slope of a ramp out of the water, degrees (HANDBOOK §4: 30–45, from memory). */
+/** Slope of a ramp out of the water, degrees (source: sealing; 30–45, from memory). */
 export const RAMP_DEG = { value: 40, low: 30, high: 45 } as const;
 
 /** Water conditioner, mL a litre; what stands on the bottle rules. */

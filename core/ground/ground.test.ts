@@ -52,7 +52,7 @@ describe("the vertical stack", () => {
     expect(own.drain!.kg).toBeCloseTo(20.25 * 0.4, 6);
     expect(own.mix!.kg).toBeCloseTo(0.405 * 64 * 1.05, 6);
   });
-  it("holds in a clay layer of 40 mm in a base of 1.2 × 0.6 m some 12 L of water (handbook, hydrostatics)", () => {
+  it("holds in a clay layer of 40 mm in a base of 1.2 × 0.6 m some 12 L of water (void 0.42, by hand)", () => {
     const { capacityL } = fillBalance({ misting: null, lost: null }, 1.2 * 0.6, 40, DRAINS.clay.voidShare.value);
     expect(capacityL).toBeCloseTo(12.1, 1);
   });

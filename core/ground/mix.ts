@@ -15,13 +15,13 @@ export const MIX: Record<MixPart, { name: string; mind?: string }> = {
   perlite: { name: "perlite", mind: "Swallowed, and it floats up." },
 };
 
-/** Loose ground settles by this share (HANDBOOK §9). */
+/** Loose ground settles by this share (source: ground). */
 export const SETTLES: Known = { value: 0.15, low: 0.1, high: 0.2, basis: practice };
 
 const parts = (...list: [MixPart, number][]) =>
   list.map(([what, value]) => ({ what, amount: { typed: String(value), value, how: "stated" as const } }));
 
-/** Mixes that are told by volume (HANDBOOK §9); starting points, all of them. */
+/** Mixes that are told by volume (source: ground); starting points, all of them. */
 export const RECIPES: readonly { id: string; name: string; mix: Ground["mix"] }[] = [
   {
     id: "barkFern",

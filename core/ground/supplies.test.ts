@@ -102,7 +102,7 @@ describe("the ground's tables", () => {
       expect(voidShare.high!).toBeLessThan(1);
     }
   });
-  it("hold recipes that sum where they are told of a hundred (HANDBOOK §9: 25 coir, 40 bark, 35 moss; 6 coir, 2 moss, 3 bark)", () => {
+  it("hold recipes that sum where they are told of a hundred (source: ground; 25 coir, 40 bark, 35 moss; 6 coir, 2 moss, 3 bark)", () => {
     for (const { mix, name } of RECIPES) if (mix.unit === "percent") expect(mixSum(mix), name).toBe(100);
     const part = (id: string) =>
       Object.fromEntries(RECIPES.find((r) => r.id === id)!.mix.parts.map((p) => [p.what, p.amount.value]));

@@ -30,28 +30,27 @@ export interface FaceMaterial {
   growthPerK: Known;
 }
 
-const HANDBOOK = published("handbook values, from memory");
-const k = (value: number, basis = HANDBOOK, low?: number, high?: number): Known =>
+const k = (value: number, basis: Known["basis"] = memory, low?: number, high?: number): Known =>
   low === undefined || high === undefined ? { value, basis } : { value, low, high, basis };
 
 /** Materials of things found, not bought as sheet; density in kg/m³ and growth per kelvin. */
 export const FOUND_MATERIALS = {
-  glass: { name: "float glass", family: "glass", density: k(2500, published("EN 572-1")), growth: k(9e-6) },
+  glass: { name: "float glass", family: "glass", density: k(2500, published("en-572-1")), growth: k(9e-6) },
   temperedGlass: {
     name: "tempered glass",
     family: "temperedGlass",
-    density: k(2500, published("EN 572-1")),
+    density: k(2500, published("en-572-1")),
     growth: k(9e-6),
   },
   acrylic: { name: "acrylic", family: "acrylic", density: k(1190), growth: k(70e-6) },
   timber: { name: "solid timber", family: "timber", density: k(600, memory, 450, 750), growth: k(5e-6, memory) },
-  plywood: { name: "plywood", family: "plywood", density: k(600, HANDBOOK, 550, 700), growth: k(8e-6, memory) },
+  plywood: { name: "plywood", family: "plywood", density: k(600, memory, 550, 700), growth: k(8e-6, memory) },
   chipboard: { name: "chipboard", family: "chipboard", density: k(680), growth: k(10e-6, memory) },
   mdf: { name: "MDF", family: "mdf", density: k(750), growth: k(10e-6, memory) },
   steel: { name: "sheet steel", family: "steel", density: k(7850), growth: k(12e-6) },
   galvanised: { name: "galvanised steel", family: "galvanised", density: k(7850), growth: k(12e-6) },
   pp: { name: "polypropylene", family: "pp", density: k(905), growth: k(120e-6, memory, 100e-6, 150e-6) },
-  pe: { name: "polyethylene", family: "pe", density: k(950), growth: k(165e-6, HANDBOOK, 130e-6, 200e-6) },
+  pe: { name: "polyethylene", family: "pe", density: k(950), growth: k(165e-6, memory, 130e-6, 200e-6) },
   ps: { name: "polystyrene, clear and brittle", family: "ps", density: k(1050, label), growth: k(70e-6, memory) },
 } as const satisfies Record<string, { name: string; family: Family; density: Known; growth: Known }>;
 

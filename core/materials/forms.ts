@@ -15,5 +15,6 @@ export const CLOTH_FORMS = [
   "sponge",
   "coirMat",
   "film",
+  "liner",
 ] as const;
 export type ClothForm = (typeof CLOTH_FORMS)[number];

@@ -44,7 +44,7 @@ describe("the starter book", () => {
     ).toEqual([]);
   });
 
-  it("holds the handbook's starter tracks: pitch 7 and grooves of 5 for 4 mm, 9 and 7 for 6 mm, 6 deep below and 12 above", () => {
+  it("holds the starter tracks: pitch 7 and grooves of 5 for 4 mm, 9 and 7 for 6 mm, 6 deep below and 12 above", () => {
     for (const [glass, pitch, groove] of [
       [4, 7, 5],
       [6, 9, 7],
@@ -56,7 +56,7 @@ describe("the starter book", () => {
     }
   });
 
-  it("has the handbook's window screen and sieve cloths (ASTM E11: No. 18 is 1.00 mm, No. 35 is 0.50 mm)", () => {
+  it("has window screen and sieve cloths (ASTM E11: No. 18 is 1.00 mm, No. 35 is 0.50 mm)", () => {
     const aperture = (id: string) => findMaterial(book, id, "mesh")!.apertureMm;
     expect(aperture("fly-screen")).toEqual([1.13, 1.31]);
     expect(aperture("steel-mesh-no-18")).toEqual([1, 1]);
@@ -77,7 +77,7 @@ describe("the starter book", () => {
 });
 
 describe("materials of found things", () => {
-  it("have densities in the handbook's order: foam under wood under plastic under glass under steel", () => {
+  it("have densities in their usual order: foam under wood under plastic under glass under steel", () => {
     const density = (id: (typeof FOUND_IDS)[number]) => FOUND_MATERIALS[id].density.value;
     expect(density("timber")).toBeLessThan(density("chipboard"));
     expect(density("chipboard")).toBeLessThan(density("mdf"));
@@ -87,7 +87,7 @@ describe("materials of found things", () => {
     expect(density("steel")).toBe(7850);
   });
 
-  it("grow as the handbook says: PE and PP most, glass and wood least", () => {
+  it("grow as plastics do: PE and PP most, glass and wood least", () => {
     const growth = (id: (typeof FOUND_IDS)[number]) => FOUND_MATERIALS[id].growth.value;
     expect(growth("glass")).toBe(9e-6);
     expect(growth("steel")).toBe(12e-6);

@@ -5,7 +5,6 @@ import type { Book, MaterialOf } from "./schema";
 import { BACKGROUND_MATERIALS } from "./starterBackground";
 import { GROUND_MATERIALS } from "./starterGround";
 
-const HANDBOOK_VALUE = "handbook value, from memory";
 const known = (value: number, basis: Known["basis"], low?: number, high?: number): Known =>
   low === undefined || high === undefined ? { value, basis } : { value, low, high, basis };
 const unpriced = (id: string, name: string, content: number) => ({ id, name, content, priceMinor: null });
@@ -20,7 +19,7 @@ const pvcFoam = (thicknessMm: number): MaterialOf<"sheet"> => ({
   densityKgPerM3: known(600, label, 500, 700),
   elasticGPa: known(1.1, memory),
   creepFactor: known(2.5, memory, 2, 3),
-  growthPerK: known(70e-6, published(HANDBOOK_VALUE), 60e-6, 80e-6),
+  growthPerK: known(70e-6, memory, 60e-6, 80e-6),
   grained: false,
   stock: [
     { ...unpriced(`pvc-foam-${thicknessMm}-2440`, "sheet 2440 × 1220", 1), widthMm: 2440, heightMm: 1220 },
@@ -35,7 +34,7 @@ const plywood = (thicknessMm: number): MaterialOf<"sheet"> => ({
   note: "Swells at raw edges: seal every cut.",
   plastic: "plywood",
   thicknessMm,
-  densityKgPerM3: known(600, published(HANDBOOK_VALUE), 550, 700),
+  densityKgPerM3: known(600, memory, 550, 700),
   elasticGPa: known(8, memory, 6, 10),
   creepFactor: known(1.8, memory, 1.6, 2),
   growthPerK: known(8e-6, memory),
@@ -49,9 +48,9 @@ const glass = (thicknessMm: number): MaterialOf<"glass"> => ({
   name: `Float glass ${thicknessMm} mm, edges ground`,
   note: "Ordered cut to size; a glazier decides on toughening.",
   thicknessMm,
-  thicknessToleranceMm: known(0.2, published("EN 572-2, from memory")),
-  densityKgPerM3: known(2500, published("EN 572-1")),
-  growthPerK: known(9e-6, published("EN 572-1")),
+  thicknessToleranceMm: known(0.2, published("en-572-2")),
+  densityKgPerM3: known(2500, published("en-572-1")),
+  growthPerK: known(9e-6, published("en-572-1")),
   perM2: unpriced(`glass-${thicknessMm}-m2`, "square metre, cut and ground", 1),
 });
 
@@ -67,7 +66,7 @@ const track = (glassMm: number, pitch: number, groove: number): MaterialOf<"trac
   topDepthMm: known(12, practice),
   webMm: known(2, memory),
   pitchToleranceMm: known(0.2, memory),
-  densityKgPerM3: known(1400, published(HANDBOOK_VALUE)),
+  densityKgPerM3: known(1400, memory),
   bar: unpriced(`track-${glassMm}-bar`, "bottom and top bar, 2 m", 2000),
 });
 
@@ -86,7 +85,7 @@ const mesh = (
   apertureMm: aperture,
   wireMm,
   metal,
-  densityKgPerM3: known(metal ? 7900 : 1400, published(HANDBOOK_VALUE)),
+  densityKgPerM3: known(metal ? 7900 : 1400, memory),
   basis: source,
   packs: [unpriced(`${id}-half`, "piece 500 × 500", 250_000), unpriced(`${id}-roll`, "roll 1 × 2 m", 2_000_000)],
 });
@@ -99,7 +98,7 @@ const sealant = (id: string, name: string, mouldInhibitor: boolean): MaterialOf<
     ? "Mould inhibitor is poison to small animals."
     : "Weak on PVC and acrylic: it seals the seam, it does not hold the joint.",
   mouldInhibitor,
-  densityKgPerM3: known(1030, published(HANDBOOK_VALUE)),
+  densityKgPerM3: known(1030, memory),
   cureMmPerDay: known(2.5, label, 2, 3),
   waste: known(0.25, practice, 0.15, 0.4),
   packs: [unpriced(`${id}-tube`, "tube 310 mL", 310)],
@@ -144,22 +143,8 @@ export const starterBook = (): Book => ({
     track(4, 7, 5),
     track(6, 9, 7),
     mesh("fly-screen", "Glass-fibre fly screen 18 × 16", [1.13, 1.31], 0.28, false, practice),
-    mesh(
-      "steel-mesh-no-18",
-      "Stainless mesh No. 18",
-      [1, 1],
-      0.5,
-      true,
-      published("ASTM E11, aperture; wire from memory"),
-    ),
-    mesh(
-      "steel-mesh-fine",
-      "Stainless mesh No. 35",
-      [0.5, 0.5],
-      0.3,
-      true,
-      published("ASTM E11, aperture; wire from memory"),
-    ),
+    mesh("steel-mesh-no-18", "Stainless mesh No. 18", [1, 1], 0.5, true, published("astm-e11")),
+    mesh("steel-mesh-fine", "Stainless mesh No. 35", [0.5, 0.5], 0.3, true, published("astm-e11")),
     mesh("steel-mesh-6", "Stainless mesh 6 mm", [6, 6], 1, true, label),
     sealant("silicone-neutral", "Neutral silicone, 100 %, no additives", false),
     sealant("silicone-sanitary", "Sanitary silicone with mould inhibitor", true),

@@ -1,10 +1,9 @@
-import { type Known, label, memory, practice, published } from "../figures/figure";
+import { type Known, label, memory, practice } from "../figures/figure";
 import type { Material, MaterialOf } from "./schema";
 
 const known = (value: number, basis: Known["basis"], low?: number, high?: number): Known =>
   low === undefined || high === undefined ? { value, basis } : { value, low, high, basis };
 const unpriced = (id: string, name: string, content: number) => ({ id, name, content, priceMinor: null });
-const HANDBOOK = published("handbook value, from memory");
 /** From two cans for a small shell and four for a tall cabinet; the spread is the builders' own. */
 const YIELD = (value: number) => known(value, practice, 15, 35);
 const DUDS = known(0.05, memory, 0.01, 0.15);
@@ -16,7 +15,7 @@ const board = (thicknessMm: number): MaterialOf<"sheet"> => ({
   note: "Solvents, polyester resin and rubberised spray eat it.",
   plastic: "xps",
   thicknessMm,
-  densityKgPerM3: known(35, HANDBOOK),
+  densityKgPerM3: known(35, memory),
   elasticGPa: known(0.015, memory),
   creepFactor: known(3, memory),
   growthPerK: known(70e-6, memory),
@@ -54,7 +53,7 @@ export const BACKGROUND_MATERIALS: readonly Material[] = [
     note: "Rises more; yellows in light where it is left bare.",
     mlPerGram: YIELD(27),
     duds: DUDS,
-    densityKgPerM3: known(35, HANDBOOK, 30, 45),
+    densityKgPerM3: known(35, memory, 30, 45),
     packs: [unpriced("foam-building-500", "can 500 g", 500)],
   },
   board(20),

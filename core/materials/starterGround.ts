@@ -92,5 +92,11 @@ export const GROUND_MATERIALS: readonly Material[] = [
     [pack("eggcrate-1", "panel 600 × 1200", m2(0.72))],
     "Cut on whole cells of 15 mm, joined by ties.",
   ),
+  cloth(
+    "liner",
+    "Pond liner, rubber",
+    [pack("liner-1", "cut from the roll, 1 m²", m2(1))],
+    "Fold the corners, never cut them.",
+  ),
   cloth("sponge", "Recycled foam, 50 mm", [pack("sponge-1", "piece 500 × 500", m2(0.25))]),
 ];

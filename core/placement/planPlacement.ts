@@ -125,6 +125,15 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
   return list;
 }
 
+/** Whether two features may take the same place: a lamp shines through mesh, and a nozzle is mounted in it. */
+function mayShare(a: Feature, b: Feature): boolean {
+  if (a.kind === "keepOut" && b.kind === "keepOut") return true;
+  const goesOnMesh = (f: Feature) =>
+    (f.kind === "keepOut" && f.use === "lamp") || (f.kind === "port" && f.use === "nozzle");
+  const isMesh = (f: Feature) => isVent(f) && f.mesh !== null;
+  return (goesOnMesh(a) && isMesh(b)) || (goesOnMesh(b) && isMesh(a));
+}
+
 function overlapSnags(site: Site): Snag[] {
   const { features } = site.variant;
   const apart = (a: Rect, b: Rect) =>
@@ -134,9 +143,7 @@ function overlapSnags(site: Site): Snag[] {
     b.vMm + b.heightMm <= a.vMm;
   return features.flatMap((feature, i) =>
     features.slice(0, i).flatMap((other): Snag[] =>
-      other.face !== feature.face ||
-      (other.kind === "keepOut" && feature.kind === "keepOut") ||
-      apart(featureRect(feature), featureRect(other))
+      other.face !== feature.face || mayShare(feature, other) || apart(featureRect(feature), featureRect(other))
         ? []
         : [
             {

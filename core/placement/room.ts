@@ -6,7 +6,7 @@ import { featureRect } from "../shell/features";
 import { vAtHeight } from "../shell/space";
 import { paneLapMm } from "../windows/paneSize";
 
-/** Brittle plastic keeps 1.5 hole diameters from centre to edge: trade practice (HANDBOOK §3). */
+/** Brittle plastic keeps 1.5 hole diameters from centre to edge: trade practice (source: cutting). */
 const EDGE_DIAMETERS = 1.5;
 /** What is fixed round an opening needs this much sheet to hold on to: from memory. */
 const FRAME_EDGE_MM = 15;

@@ -1,7 +1,7 @@
 import type { Resident } from "../design/schema";
 import { type Known, memory } from "../figures/figure";
 
-/** Share of the narrowest rigid measure a gap may be, by kind of body (HANDBOOK §7). */
+/** Share of the narrowest rigid measure a gap may be, by kind of body (source: doors-and-gaps). */
 export const GAP_FACTOR: Record<Resident["body"], Known & { words: string }> = {
   scaled: { value: 0.5, basis: memory, words: "scaled animals and rodents" },
   softBodied: { value: 0.33, basis: memory, words: "soft-bodied animals" },

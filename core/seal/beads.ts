@@ -51,7 +51,6 @@ export function sealFigures(site: Site): Figure[] {
           name: "share of leg² that is filled, 1 − π/4",
           value: HOLLOW_SHARE,
           unit: "",
-          basis: { kind: "published", source: "geometry of a quarter circle" },
         },
         constant("waste", sealant.waste, ""),
       ],

@@ -1,9 +1,10 @@
 import type { SafetySplit } from "../design/names";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../ledgers/site";
+import { findMaterial } from "../materials/find";
 import { judgedStacks } from "./stack/snags";
 
-/** A split between careful builders: the question, what each side does, and what decides (TRADE-TABLES A). */
+/** A split between careful builders: the question, what each side does, and what decides (docs/trade-coverage.md, A). */
 export interface Split {
   question: string;
   schools: readonly { id: string; says: string }[];
@@ -71,8 +72,8 @@ export function splitsMet(site: Site): { row: SafetySplit; because: string }[] {
   if (seal.seams !== "none" || layers.some((l) => l === "beads" || l === "siliconeFibre" || l === "siliconeDabs"))
     met.push({ row: "A9", because: "silicone stays inside" });
   const metalBarrier = ground.barrier?.kind === "metalMesh";
-  if (metalFaces.length > 0 || metalBarrier || features.some((f) => "mesh" in f && f.mesh?.includes("steel")))
-    met.push({ row: "A17", because: "there is metal in it" });
+  const metalMesh = features.some((f) => "mesh" in f && f.mesh && findMaterial(site.book, f.mesh, "mesh")?.metal);
+  if (metalFaces.length > 0 || metalBarrier || metalMesh) met.push({ row: "A17", because: "there is metal in it" });
   if (metalFaces.some((f) => f.material.family === "galvanised"))
     met.push({ row: "A18", because: "a wall is galvanised" });
   if (site.shell.levels.groundMm > 0) met.push({ row: "A20", because: "there will be ground in it" });

@@ -9,7 +9,7 @@ import { sealantOf } from "./beads";
 import { HOLLOW_DEPTH } from "./fillet";
 import { TEST_OVER_MM } from "./testLevel";
 
-/** Airing before animals after silicone: 3 days to 2 weeks (HANDBOOK §4). */
+/** Airing before animals after silicone: 3 days to 2 weeks (source: sealing). */
 const AIRING_DAYS = { low: 3, high: 14, basis: practice } as const;
 
 /** What is wrong with the beads, the water line and the airing. */

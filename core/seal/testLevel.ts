@@ -1,6 +1,6 @@
 import type { Levels } from "../levels/levels";
 
-/** The test is filled this far over the working line, but never over the dam (HANDBOOK §4). */
+/** The test is filled this far over the working line, but never over the dam (source: sealing). */
 export const TEST_OVER_MM = 20;
 
 /** How high the water test is filled, mm above the base, and whether the dam capped it. */

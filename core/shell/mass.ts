@@ -1,4 +1,6 @@
+import { displacedShare } from "../background/displaced";
 import type { Variant } from "../design/schema";
+import { memory, published } from "../figures/figure";
 import { floorOf } from "../ground/area";
 import { DRAINS } from "../ground/drain";
 import { keptApart } from "../ground/poolLevel";
@@ -6,14 +8,14 @@ import { WATER_KG_PER_M3 } from "../units/constants";
 import { areaAtMm2, volumeBelowMl } from "./profile";
 import type { Shell } from "./shell";
 
-/** Wet ground in bulk, kg/m³ (HANDBOOK §11: 900–1200, from memory). */
-export const WET_GROUND = { value: 1050, low: 900, high: 1200, basis: { kind: "memory" } } as const;
+/** Wet ground in bulk, kg/m³ (source: rates-and-materials; 900–1200, from memory). */
+export const WET_GROUND = { value: 1050, low: 900, high: 1200, basis: memory } as const;
 /** Charcoal in bulk, wet, kg/m³. */
-export const CHARCOAL = { value: 450, low: 300, high: 600, basis: { kind: "memory" } } as const;
+export const CHARCOAL = { value: 450, low: 300, high: 600, basis: memory } as const;
 /** Water at 20 °C, kg/m³. */
 export const WATER = {
   value: WATER_KG_PER_M3,
-  basis: { kind: "published", source: "CRC Handbook, water at 20 °C" },
+  basis: published("crc-handbook"),
 } as const;
 
 /** Lift with help above this (manual-handling guidance, from memory). */
@@ -34,11 +36,14 @@ export interface Fill {
   kg: number;
 }
 
+/** What decides what a shell is filled with. */
+type Filled = Pick<Variant, "ground" | "seal" | "background">;
+
 /**
  * Ground and standing water, layer by layer, at the middle of its slope. Where water stands in the drain layer it fills
- * what the body leaves; wet ground has its water in it already.
+ * what the body leaves; wet ground has its water in it already. Walls that stand down into a layer take their part of it.
  */
-export function fillOf(shell: Shell, variant: Pick<Variant, "ground" | "seal">): Fill[] {
+export function fillOf(shell: Shell, variant: Filled): Fill[] {
   const { profile, levels } = shell;
   const { pool, drain } = variant.ground;
   const floor = floorOf(baseOf(shell), pool);
@@ -46,16 +51,21 @@ export function fillOf(shell: Shell, variant: Pick<Variant, "ground" | "seal">):
   const trayShare = shell.tray ? (floor.wholeM2 * 1e6) / areaAtMm2(profile, 0) : 1;
   const landShare = floor.wholeM2 > 0 ? floor.landM2 / floor.wholeM2 : 1;
   const litresTo = (mm: number) => (trayShare * volumeBelowMl(profile, Math.max(0, mm))) / 1000;
+  /** Litres of the land between two heights, without what walls standing there take. */
+  const onLand = (fromMm: number, toMm: number) => {
+    const between = Math.max(0, litresTo(toMm) - litresTo(fromMm));
+    return between * Math.max(0, landShare - displacedShare(shell, variant, { fromMm, toMm }));
+  };
   const apart = keptApart(variant);
   const fills: Fill[] = [];
   for (const s of levels.strata) {
     const [from, to] = [(s.fromFrontMm + s.fromBackMm) / 2, (s.frontMm + s.backMm) / 2];
-    const litres = landShare * (litresTo(to) - litresTo(from));
+    const litres = onLand(from, to);
     if (s.id === "drain" && drain) {
       const body = DRAINS[drain.body];
       fills.push({ id: "drain", label: body.name, litres, kg: (litres * body.bulkKgPerM3.value) / 1000 });
       const wetTo = apart ? 0 : Math.min(levels.waterMm, to);
-      const water = landShare * litresTo(wetTo) * body.voidShare.value;
+      const water = onLand(0, wetTo) * body.voidShare.value;
       if (water > 0)
         fills.push({ id: "held", label: "water in the drain layer", litres: water, kg: (water * WATER.value) / 1000 });
     } else if (s.id !== "drain") {
@@ -70,12 +80,11 @@ export function fillOf(shell: Shell, variant: Pick<Variant, "ground" | "seal">):
   }
   const over = (levels.groundFrontMm + levels.groundMm) / 2;
   const inPool = pool ? (1 - landShare) * litresTo(levels.waterMm) : 0;
-  const onLand = apart ? 0 : landShare * Math.max(0, litresTo(levels.waterMm) - litresTo(over));
-  const open = inPool + onLand;
+  const open = inPool + (apart ? 0 : onLand(over, levels.waterMm));
   if (open > 0) fills.push({ id: "water", label: "open water", litres: open, kg: (open * WATER.value) / 1000 });
   return fills;
 }
 
 /** What it is filled with, kg. */
-export const fillKg = (shell: Shell, variant: Pick<Variant, "ground" | "seal">): number =>
+export const fillKg = (shell: Shell, variant: Filled): number =>
   fillOf(shell, variant).reduce((sum, f) => sum + f.kg, 0);

@@ -7,9 +7,9 @@ import { shellKg } from "./shell";
 import type { Vec3 } from "./space";
 
 /** Imposed load a dwelling's floor is designed for, spread over the room, kN/m² (lower end of the standard's range). */
-export const FLOOR_KN_PER_M2 = { value: 1.5, low: 1.5, high: 2, basis: published("EN 1991-1-1, category A") } as const;
+export const FLOOR_KN_PER_M2 = { value: 1.5, low: 1.5, high: 2, basis: published("en-1991-1-1") } as const;
 /** And on one point, kN. */
-export const FOOT_KN = { value: 2, low: 2, high: 3, basis: published("EN 1991-1-1, category A") } as const;
+export const FOOT_KN = { value: 2, low: 2, high: 3, basis: published("en-1991-1-1") } as const;
 /** A shell that tips under this angle, or is taller than this many depths, is fixed to the wall. */
 export const LEAST_TIP = { value: 10, basis: memory } as const;
 export const TALL_SHARE = 1.5;

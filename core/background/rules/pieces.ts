@@ -3,7 +3,9 @@ import type { Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../ledgers/site";
 import { formatNumber } from "../../units/format";
 import { ANCHOR, bears, leastAnchor, pullOf } from "../anchors";
+import { wallLayers } from "../layers";
 import type { Wall, Zone } from "../schema";
+import { spansRoom } from "../span";
 import { isPiece, zoneName, zoneRect } from "../zones";
 
 /** A foot counts as standing on the base within this, mm: from memory. */
@@ -24,16 +26,17 @@ export function pieceSnags(site: Site, zone: Zone, wall: Wall | undefined, path:
       fix: { label: "Drill it first", patch: [set(`${path}/drilled`, true)] },
     });
   if (!isPiece(zone)) return list;
-  const pull = pullOf(zone);
+  const span = spansRoom(site.shell, zone);
+  const pull = pullOf(zone, span);
   if (!bears(zone.anchor, pull)) {
     const least = leastAnchor(pull);
     add("stop", {
       rule: "background/anchor",
       title: `${name} is not held`,
-      sentence: `${formatNumber(pull.kg, 2)} kg at ${site.say(pull.leverMm)} from the wall pull ${
+      sentence: `${formatNumber(pull.kg, 2)} kg ${span ? "resting on two walls, half at each end, put" : `at ${site.say(pull.leverMm)} from the wall pull`} ${
         zone.anchor === "screwPlate"
-          ? `${formatNumber(pull.screwN, 0, "up")} N on each upper screw`
-          : `${formatNumber(pull.edgeKPa, 1, "up")} kPa at the upper edge`
+          ? `${formatNumber(pull.screwN, 0, "up")} N on each ${span ? "" : "upper "}screw`
+          : `${formatNumber(pull.edgeKPa, 1, "up")} kPa ${span ? "on its bed" : "at the upper edge"}`
       }; ${ANCHOR[zone.anchor].name} bears ${
         zone.anchor === "screwPlate"
           ? `${ANCHOR.screwPlate.screwN!.value} N`
@@ -53,15 +56,18 @@ export function pieceSnags(site: Site, zone: Zone, wall: Wall | undefined, path:
       reason: "Feet of wood and stone stand on the base, not on the ground: what digs under them is crushed.",
       fix: { label: "Set its foot on the base", patch: [setMm(`${path}/v`, zone.height.value / 2)] },
     });
-  if (zone.hollow && !zone.plugged)
-    add("mind", {
+  // Where somebody wants to be out of sight, an open hollow is a hide on purpose.
+  if (zone.hollow && !zone.plugged && !site.brief.residents.some((r) => r.traits.wantsPrivacy))
+    add("note", {
       rule: "background/hollow",
       title: `${name} is hollow`,
-      sentence: "Its end is open: an animal can vanish in it, or get stuck.",
-      reason: "Plug the end, foam a void where pieces join, or count it as a way out of sight on purpose.",
+      sentence: "Its end is open: a hide, if an animal can turn in it; a trap, if it cannot.",
+      reason: "Leave it open as a hide on purpose, or plug the end and foam voids where pieces join.",
       fix: { label: "Plug its end", patch: [set(`${path}/plugged`, true)] },
     });
-  if (!zone.wrapped && wall && (wall.finish === "grout" || wall.finish === "waterproofer") && zone.of !== "stone")
+  const stains =
+    wall && !wall.up && wallLayers(wall).some(({ layer }) => layer === "grout" || layer === "waterproofer");
+  if (!zone.wrapped && stains && zone.of !== "stone")
     add("mind", {
       rule: "background/not-wrapped",
       title: `Wrap ${name} before the coats`,

@@ -1,11 +1,11 @@
 import type { LayerId } from "../../design/names";
 import { CAUTION, RATES } from "../../diary/rates";
-import { constant, type Known, practice } from "../../figures/figure";
+import { constant } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
 import { type Need, need, spread } from "../../ledgers/needs";
 import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
-import { layerKind } from "../../seal/stack/layers";
+import { layerKind, SILICONE_FILM } from "../../seal/stack/layers";
 import { formatNumber } from "../../units/format";
 import type { Cover } from "../cover";
 import { FIBRE, FINISH } from "../finishes";
@@ -14,9 +14,6 @@ import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";
 /** The fibre a wall is faced with, as the book has it. */
 const fibreMaterial = (site: Site, form: string) =>
   materialsOf(site.book, "fill").find((f) => f.form === form)?.id ?? `fill-${form.toLowerCase()}`;
-
-/** Silicone of a fibre coat goes on as a film of 1 to 2 mm: litres on a square metre. */
-const SILICONE_FILM: Known = { value: 1.5, low: 1, high: 2, basis: practice };
 
 /** Mortar: a thin primer, a thick coat, a colour. */
 const MORTAR_COATS = [

@@ -13,14 +13,14 @@ import { finishWork } from "./finish";
 import { panelSizes } from "./panelSizes";
 import { afterStep, massOf, WALL_DOWN, type Work, wallStep } from "./work";
 
-/** Carving, hands on a square metre: by hand or with a wire brush in a drill (HANDBOOK §11). */
+/** Carving, hands on a square metre: by hand or with a wire brush in a drill (source: rates-and-materials). */
 const CARVE_RATE = { hand: RATES.carvePerM2, wireBrush: RATES.brushPerM2 } as const;
 const CARVE_WORDS = {
   hand: "Knife and scraper.",
   wireBrush: "Wire brush in a drill: fast, dusty, and it scratches glass.",
 } as const;
 
-/** Cured foam where the book says nothing of it (HANDBOOK §11). */
+/** Cured foam where the book says nothing of it (source: rates-and-materials). */
 const CURED_FOAM: Known = { value: 35, low: 30, high: 45, basis: memory };
 
 /** Lifts, carving and finish of a wall that is foamed: in the shell, or on panels of board outside it. */

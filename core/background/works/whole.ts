@@ -14,7 +14,7 @@ const SILICONE_EVERY_MM = 50;
 const k = (value: number, low: number, high: number, basis: Known["basis"] = memory): Known => ({
   ...{ value, low, high, basis },
 });
-/** Packed clay earth and slips, kg/m³ (HANDBOOK §11); coir mat and moulded panel beside them. */
+/** Packed clay earth and slips, kg/m³ (source: rates-and-materials); coir mat and moulded panel beside them. */
 const EARTH_KG = k(1750, 1600, 1900);
 const SLIP_KG = k(1900, 1800, 2000);
 const MAT_KG = k(120, 90, 160);

@@ -7,9 +7,9 @@ import { formatNumber } from "../../units/format";
 import type { Plant } from "../schema";
 import { siteFloor } from "../site";
 
-/** Weeks a planted shell settles before its animal (HANDBOOK §9: 2–8). */
+/** Weeks a planted shell settles before its animal (source: ground; 2–8). */
 export const SETTLE_WEEKS = { low: 2, usual: 4, high: 8 } as const;
-/** Quarantine, days (HANDBOOK §9: a month). */
+/** Quarantine, days (source: ground; a month). */
 const QUARANTINE_DAYS = 30;
 
 /** Where a plant stands: how high, and how wide its pot may be. */

@@ -8,7 +8,7 @@ export type Need = "keyed" | "dry";
 
 /** One cell, or several alike, of the table: direction matters. */
 export interface Bond {
-  /** Row of the trade tables or part of the handbook it comes from. */
+  /** Its row in docs/trade-coverage.md, or what it adds to them. */
   row: string;
   on: readonly Surface[];
   put: readonly Applied[];
@@ -62,7 +62,7 @@ const bond = (
 });
 
 /**
- * What holds on what. TRADE-TABLES B1 row by row (`B1.1` and on), then what HANDBOOK §4 adds. The first row that names a
+ * What holds on what. The rows of docs/trade-coverage.md (`B1.1` and on), then what else is known (source: sealing). The first row that names a
  * pair decides, so the particular stands before the general. Trade practice without a source unless marked.
  */
 export const BONDS: readonly Bond[] = [
@@ -151,7 +151,7 @@ export const BONDS: readonly Bond[] = [
     needs: "dry",
     cure: "Let the coat dry through first.",
   }),
-  bond("B1.19", "mortar", ["xps", "psFoam"], "holdsIf", "Strong on textured board, poorer on smooth.", {
+  bond("B1.19", ["mortar", "grout"], ["xps", "psFoam"], "holdsIf", "Strong on textured board, poorer on smooth.", {
     needs: "keyed",
     cure: "Roughen it, and prime with a thin first coat.",
   }),
@@ -225,7 +225,7 @@ export const BONDS: readonly Bond[] = [
   }),
 
   bond(
-    "§4 nothing on silicone",
+    "more: nothing on silicone",
     "silicone",
     ["curedSilicone", "roughSilicone"],
     "risky",
@@ -235,7 +235,7 @@ export const BONDS: readonly Bond[] = [
     },
   ),
   bond(
-    "§4 nothing on silicone",
+    "more: nothing on silicone",
     [...GLUES.filter((g) => g !== "silicone"), ...PAINTS, "putty", "liner", "coirMat", "slips"],
     ["curedSilicone", "roughSilicone"],
     "never",
@@ -243,7 +243,7 @@ export const BONDS: readonly Bond[] = [
     { cure: "Do this before the silicone, or cut the silicone out." },
   ),
   bond(
-    "§4 PE and PP",
+    "more: PE and PP",
     [...GLUES, ...PAINTS, "putty", ...FOAMS, "polyester"],
     PLAIN_OLEFINS,
     "never",
@@ -252,20 +252,26 @@ export const BONDS: readonly Bond[] = [
       cure: "Screw, bolt or weld it, or gasket it mechanically.",
     },
   ),
-  bond("§4 silicone", "silicone", ["glass", "outerGlass"], "holds", "The bond aquaria are built on, on clean glass."),
   bond(
-    "§4 silicone",
+    "more: silicone",
+    "silicone",
+    ["glass", "outerGlass"],
+    "holds",
+    "The bond aquaria are built on, on clean glass.",
+  ),
+  bond(
+    "more: silicone",
     "silicone",
     "metal",
     "holdsIf",
     "Holds on degreased metal; acetic cure corrodes copper, galvanised and mirror backs.",
     { needs: "keyed", cure: "Degrease and key; neutral cure on what corrodes." },
   ),
-  bond("§4 silicone", "silicone", "galvanised", "risky", "Acetic cure eats the zinc under the bead.", {
+  bond("more: silicone", "silicone", "galvanised", "risky", "Acetic cure eats the zinc under the bead.", {
     cure: "Neutral-cure silicone, or rubber coat first.",
   }),
   bond(
-    "§4 silicone",
+    "more: silicone",
     "silicone",
     ["acrylic", "pvcFoam"],
     "holdsIf",
@@ -273,47 +279,61 @@ export const BONDS: readonly Bond[] = [
     { needs: "keyed", cure: "Key and degrease; cement and screws carry the load." },
   ),
   bond(
-    "§4 silicone",
+    "more: silicone",
     "silicone",
     ["plywood", "chipboard"],
     "risky",
     "On raw wood it lifts as the wood moves and drinks.",
     { cure: "Seal the wood first." },
   ),
-  bond("§4 silicone", "silicone", ["varnished", "epoxied"], "holdsIf", "Sealed wood takes a bead.", {
+  bond("more: silicone", "silicone", ["varnished", "epoxied"], "holdsIf", "Sealed wood takes a bead.", {
     needs: "keyed",
     cure: "Let the coat cure, and dull its gloss.",
   }),
-  bond("§4 silicone", "silicone", "carvedFoam", "holds", "Grips where bubbles are open.", { basis: memory }),
-  bond("§4 silicone", "siliconeFibre", "dryFibre", "holds", "Dry fibre takes it."),
-  bond("§4 rubber", ["rubberSpray", "rubberBrush"], ["metal", "galvanised"], "holdsIf", "On degreased, dulled metal.", {
-    needs: "keyed",
-    cure: "Degrease, dull with a pad, dry.",
-  }),
-  bond("§4 rubber", ["rubberSpray", "rubberBrush"], ["glass", "outerGlass"], "holds", "Thin coats on clean glass."),
+  bond("more: silicone", "silicone", "carvedFoam", "holds", "Grips where bubbles are open.", { basis: memory }),
+  bond("more: silicone", "siliconeFibre", "dryFibre", "holds", "Dry fibre takes it."),
   bond(
-    "§4 rubber",
+    "more: rubber",
+    ["rubberSpray", "rubberBrush"],
+    ["metal", "galvanised"],
+    "holdsIf",
+    "On degreased, dulled metal.",
+    {
+      needs: "keyed",
+      cure: "Degrease, dull with a pad, dry.",
+    },
+  ),
+  bond("more: rubber", ["rubberSpray", "rubberBrush"], ["glass", "outerGlass"], "holds", "Thin coats on clean glass."),
+  bond(
+    "more: rubber",
     ["rubberSpray", "rubberBrush"],
     ["plywood", "chipboard"],
     "holdsIf",
     "On dry, sanded wood, two or three coats.",
     { needs: "keyed", cure: "Sand, dust off, dry throughout." },
   ),
-  bond("§4 solvents", ["rubberSpray", "polyester"], ["psFoam", "xps"], "never", "Its solvent eats polystyrene foam.", {
-    cure: "Brush-on water-based rubber, or epoxy without solvent, tried on scrap.",
-  }),
   bond(
-    "§4 solvents",
+    "more: solvents",
+    ["rubberSpray", "polyester"],
+    ["psFoam", "xps"],
+    "never",
+    "Its solvent eats polystyrene foam.",
+    {
+      cure: "Brush-on water-based rubber, or epoxy without solvent, tried on scrap.",
+    },
+  ),
+  bond(
+    "more: solvents",
     ["acrylicCement", "pvcCement"],
     ["psFoam", "xps", "ps"],
     "never",
     "Solvent cement melts polystyrene.",
     { cure: "PU glue." },
   ),
-  bond("§4 solvents", "pvcCement", "pvcFoam", "holds", "PVC cement with screws each 150 to 200 mm is the joint."),
-  bond("§4 solvents", "acrylicCement", "acrylic", "holds", "Welds acrylic to itself.", { basis: memory }),
+  bond("more: solvents", "pvcCement", "pvcFoam", "holds", "PVC cement with screws each 150 to 200 mm is the joint."),
+  bond("more: solvents", "acrylicCement", "acrylic", "holds", "Welds acrylic to itself.", { basis: memory }),
   bond(
-    "§4 varnish",
+    "more: varnish",
     "varnish",
     ["plywood", "chipboard"],
     "holdsIf",
@@ -321,24 +341,24 @@ export const BONDS: readonly Bond[] = [
     { needs: "keyed", cure: "Sand between coats." },
   ),
   bond(
-    "§4 varnish",
+    "more: varnish",
     "varnish",
     ["varnished", "mortared"],
     "holds",
     "It re-coats on itself, and seals mortar and grout.",
   ),
   bond(
-    "§4 resin",
+    "more: resin",
     "epoxy",
     ["plywood", "chipboard", "carvedFoam", "epoxied", "metal"],
     "holdsIf",
     "On keyed, dry faces; the second coat while the first is tacky.",
     { needs: "keyed", cure: "Sand, dust off; mask and gloves." },
   ),
-  bond("§4 hot glue", "hotGlue", "dampFibre", "never", "Hot glue lets go of a wet face.", { cure: "Dry it first." }),
-  bond("§5 mortar", ["mortar", "grout"], "mortared", "holds", "Three coats, thin first, 24 to 36 h between."),
-  bond("§5 waterproofer", "waterproofer", "waterproofed", "holds", "Two coats or more, thin."),
-  bond("§5 foam", FOAMS, ["foamSkin", "carvedFoam"], "holds", "The next lift grips the last once it has set.", {
+  bond("more: hot glue", "hotGlue", "dampFibre", "never", "Hot glue lets go of a wet face.", { cure: "Dry it first." }),
+  bond("more: mortar", ["mortar", "grout"], "mortared", "holds", "Three coats, thin first, 24 to 36 h between."),
+  bond("more: waterproofer", "waterproofer", "waterproofed", "holds", "Two coats or more, thin."),
+  bond("more: foam", FOAMS, ["foamSkin", "carvedFoam"], "holds", "The next lift grips the last once it has set.", {
     basis: memory,
   }),
 ];

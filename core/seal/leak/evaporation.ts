@@ -7,14 +7,14 @@ export const saturationPa = (tempC: number): number => 611.2 * Math.exp((17.62 *
 /** Water vapour a cubic metre of saturated air holds, kg (ideal gas, 461.5 J/kg·K). */
 const saturatedKgPerM3 = (tempC: number): number => saturationPa(tempC) / (461.5 * (tempC + 273.15));
 
-/** Heat to still air from a level surface, W/m²K: 2.5 to 5, the middle (HANDBOOK §6). */
+/** Heat to still air from a level surface, W/m²K: 2.5 to 5, the middle (source: air). */
 const H_C = 3.5;
 /** Of air at room temperature: kg/m³ × J/kg·K. */
 const AIR_HEAT = 1.2 * 1006;
 /** Lewis number of water vapour in air, about 0.87 (Incropera, from memory). */
 const LEWIS = 0.87;
 
-/** How far the estimate may be off either way, as a factor (formats/leak.md). */
+/** How far the estimate may be off either way, as a factor (source: water-test). */
 export const ROOM_FACTOR = { low: 0.5, high: 2 } as const;
 
 /**

@@ -33,7 +33,7 @@ function lagOne(residuals: readonly number[]): number {
 
 /**
  * A straight line through readings by ordinary least squares, and how sure its slope is: the larger of what the residuals
- * and what the reading error say, wider where residuals run on one side (formats/leak.md).
+ * and what the reading error say, wider where residuals run on one side (source: water-test).
  * @param points two or more, at different hours
  * @param readingErrorMm one standard deviation of a reading
  */

@@ -10,10 +10,10 @@ const reading = v.object({
 });
 const readings = v.pipe(v.array(reading), v.maxLength(5000));
 
-/** What is let pass, mm a day, unless another is given (formats/leak.md; common practice, no source). */
+/** What is let pass, mm a day, unless another is given (source: water-test; common practice, no source). */
 export const TOLERANCE_MM_PER_DAY = 0.5;
 
-/** What `hornwort leak` reads (formats/leak.md). */
+/** What `hornwort leak` reads (source: water-test). */
 export const LeakInputSchema = v.object({
   waterAreaM2: v.pipe(number("waterAreaM2"), v.minValue(0.0001, "waterAreaM2 must be more than nought.")),
   readings,

@@ -25,8 +25,9 @@ export interface JudgedLayer {
 export function judgeStack(wall: Surface | undefined, layers: readonly Layer[]): JudgedLayer[] {
   let on = wall;
   let keyed = false;
+  let beaded = false;
   let coat: LayerKind | undefined;
-  return layers.map((layer): JudgedLayer => {
+  return layers.map((layer, at): JudgedLayer => {
     const kind = layerKind(layer.layer);
     if (kind.kind === "work") {
       const cutsThrough = layer.layer === "openings" ? coat : undefined;
@@ -36,17 +37,32 @@ export function judgeStack(wall: Surface | undefined, layers: readonly Layer[]):
       if (layer.layer === "key") keyed = true;
       return { layer, kind, on: met, holding: undefined, bond: undefined, cutsThrough };
     }
-    const bond = on && bondWith(kind, layer, on);
-    const holding =
-      bond &&
-      (bond.needs === "keyed" && keyed ? "holds" : bond.needs === "dry" && !layer.damp ? "holds" : bond.holding);
-    const judged: JudgedLayer = { layer, kind, on, holding, bond, cutsThrough: undefined };
+    // Beads run along the edges of a face: what lies on the face does not lie on them.
+    if (kind.kind === "bead") {
+      const bond = on && !sheetOver(layers.slice(at + 1)) ? bondWith(kind, layer, on) : undefined;
+      beaded = true;
+      return { layer, kind, on, holding: bond && heldBy(bond, layer, keyed), bond, cutsThrough: undefined };
+    }
+    // A coat over a face with beads meets both: where it never holds on the beads, that is what counts.
+    const edge = beaded && kind.kind === "coat" ? bondWith(kind, layer, "curedSilicone") : undefined;
+    const met = edge?.holding === "never" ? "curedSilicone" : on;
+    const bond = met && bondWith(kind, layer, met);
+    const holding = bond && heldBy(bond, layer, keyed);
+    const judged: JudgedLayer = { layer, kind, on: met, holding, bond, cutsThrough: undefined };
     on = layer.damp && kind.fibre ? "dampFibre" : (kind.leaves ?? on);
     keyed = false;
-    if (kind.kind !== "bead") coat = kind;
+    coat = kind;
     return judged;
   });
 }
+
+/** Whether a bond holds once what it asks for is done. */
+const heldBy = (bond: Bond, layer: Layer, keyed: boolean): Holding =>
+  (bond.needs === "keyed" && keyed) || (bond.needs === "dry" && !layer.damp) ? "holds" : bond.holding;
+
+/** Whether a sheet that keeps water out by itself comes over it: beads under one only fill the joints. */
+const sheetOver = (layers: readonly Layer[]): boolean =>
+  layers.some(({ layer }) => layerKind(layer).kind === "body" && layerKind(layer).keeps === "standing");
 
 /** Damp fibre is what silicone meets first, whatever lies under it. */
 function bondWith(kind: LayerKind, layer: Layer, on: Surface): Bond {

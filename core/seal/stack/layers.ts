@@ -1,12 +1,13 @@
 import type { LayerId } from "../../design/names";
 import { type Known, label, memory, practice } from "../../figures/figure";
+import type { ClothForm } from "../../materials/forms";
 import type { Applied, Surface } from "../bonds/names";
 
 const known = (value: number, basis: Known["basis"], low?: number, high?: number): Known =>
   low === undefined || high === undefined ? { value, basis } : { value, low, high, basis };
 const hours = known;
 
-/** When a layer has set enough for what comes: six different thresholds, hours at 20 °C and half-damp air (HANDBOOK §4). */
+/** When a layer has set enough for what comes: six different thresholds, hours at 20 °C and half-damp air (source: sealing). */
 export interface Dry {
   /** Stays by itself. */
   hold: Known;
@@ -36,6 +37,8 @@ export interface LayerKind {
   coats: Known;
   /** Square metres a litre covers, one coat; undefined for what is not bought by the litre. */
   m2PerLitre?: Known;
+  /** What it takes that is bought as something else than a coat of its own, per square metre and coat. */
+  takes?: { class: "sealant"; litresPerM2: Known } | { class: "cloth"; form: ClothForm; m2PerM2: Known };
   /** Of the cured coat, for its mass. */
   densityKgPerM3?: Known;
   dry: Dry;
@@ -52,7 +55,7 @@ const dry = (hold: Known, handle: Known, recoat: Known, wet: Known, safe: Known,
 });
 const NOTHING = dry(hours(0, practice), hours(0, practice), hours(0, practice), hours(0, practice), hours(0, practice));
 const DAY = hours(24, practice);
-/** Silicone: a day before water, three days to two weeks before animals (HANDBOOK §4, TRADE-TABLES C). */
+/** Silicone: a day before water, three days to two weeks before animals (source: sealing; docs/trade-coverage.md, C). */
 const SILICONE = dry(hours(0.5, label), hours(3, practice, 2, 24), DAY, DAY, hours(168, practice, 72, 336));
 const RUBBER = dry(hours(1, label), DAY, DAY, hours(48, label, 24, 72), hours(168, label, 72, 336));
 const PU_GLUE = dry(
@@ -66,8 +69,10 @@ const SPRAY_GLUE = dry(hours(0.2, practice, 0.17, 0.25), hours(1, memory), hours
 const FOAM = dry(hours(0.4, practice, 0.33, 0.5), DAY, DAY, DAY, hours(72, memory, 48, 168), DAY);
 const MORTAR = dry(hours(4, label), DAY, hours(30, practice, 24, 36), hours(72, memory), hours(168, memory, 72, 336));
 const one = known(1, practice);
+/** Silicone under fibre goes on as a film of 1 to 2 mm: litres on a square metre. */
+export const SILICONE_FILM: Known = known(1.5, practice, 1, 2);
 
-/** The layers of HANDBOOK §§4 and 5. Yields are labels to be overwritten; hours are trade practice where no label is known. */
+/** The layers a face can be given (source: sealing, walls). Yields are labels to be overwritten; hours are trade practice where no label is known. */
 export const LAYERS = {
   key: {
     ...{ name: "Sand to a key, dust, degrease", kind: "work", keeps: "nothing", coats: one, dry: NOTHING },
@@ -141,6 +146,8 @@ export const LAYERS = {
     },
     coats: one,
     dry: dry(hours(0, practice), hours(2, practice), DAY, DAY, hours(168, practice, 72, 336)),
+    // Folds in the corners, and the rim it is fixed by.
+    takes: { class: "cloth", form: "liner", m2PerM2: known(1.2, memory, 1.1, 1.4) },
     mind: "Fold, do not cut, the corners; a mat behind it needs a heat-rated sheet.",
   },
   beads: {
@@ -155,6 +162,7 @@ export const LAYERS = {
     coats: one,
     dry: { ...SILICONE, recoat: hours(72, practice) },
     caution: "siliconeFumes",
+    takes: { class: "sealant", litresPerM2: known(0.3, memory, 0.2, 0.5) },
     mind: "Spiky, for foam to grip.",
   },
   foamPond: {
@@ -177,6 +185,7 @@ export const LAYERS = {
     dry: SILICONE,
     fibre: true,
     caution: "siliconeFumes",
+    takes: { class: "sealant", litresPerM2: SILICONE_FILM },
     mind: "Bone-dry fibre, small areas within the open time.",
   },
   puGlueFibre: {

@@ -2,6 +2,7 @@ import type { FaceId, Layer } from "../../design/schema";
 import { CAUTION, RATES } from "../../diary/rates";
 import { constant, type Figure } from "../../figures/figure";
 import { emptyLedger, type Posture, type Snag, type Step, type Supply, type TradeLedger } from "../../ledgers/ledger";
+import { gatherNeeds, type Need, need, spread } from "../../ledgers/needs";
 import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { cutStepId } from "../../placement/cutStep";
@@ -34,14 +35,15 @@ export const coatStepId = (face: FaceId, layer: Pick<Layer, "id">, coat: number)
 
 /** What the stacks are made of, what they take, and in what order they go on; beads are laid by the seal itself. */
 export function planStacks(site: Site): TradeLedger {
-  const figures = [...coatFigures(site), ...massFigure(site)];
+  const taken = gatherNeeds(site.book, "seal/layers", takenNeeds(site));
+  const figures = [...coatFigures(site), ...massFigure(site), ...taken.figures];
   return {
     ...emptyLedger(),
-    supplies: coatSupplies(site, figures),
+    supplies: [...coatSupplies(site, figures), ...taken.supplies],
     steps: site.variant.seal.stacks.flatMap(({ face, layers }) =>
       site.shell.faces[face].open ? [] : faceSteps(site, face, layers),
     ),
-    snags: [...stackSnags(site), ...unknownCoats(site)],
+    snags: [...stackSnags(site), ...notCounted(site)],
     figures,
   };
 }
@@ -118,14 +120,14 @@ const passSign = (kind: LayerKind): string =>
     ? "Holds, nothing loose."
     : `No light of a lamp through it, no pinhole; touch-dry after ${formatMinutes(kind.dry.handle.value * 60)}.`;
 
-/** Coats of one layer over all faces, in square metres. */
+/** Layers of one kind over all faces, coat by coat, in square metres; beads and work apart. */
 function coatedByForm(site: Site): Map<Layer["layer"], { m2: number; faces: string[] }> {
   const found = new Map<Layer["layer"], { m2: number; faces: string[] }>();
   for (const { face, layers } of site.variant.seal.stacks) {
     if (site.shell.faces[face].open) continue;
     const m2 = coatedM2(face, site.shell, site.variant);
     for (const layer of layers) {
-      if (layerKind(layer.layer).m2PerLitre === undefined) continue;
+      if (stepsFor(layer) === 0 || layerKind(layer.layer).kind === "work") continue;
       const at = found.get(layer.layer) ?? { m2: 0, faces: [] };
       found.set(layer.layer, { m2: at.m2 + m2 * coatsOf(layer), faces: [...at.faces, `${face} × ${coatsOf(layer)}`] });
     }
@@ -135,20 +137,41 @@ function coatedByForm(site: Site): Map<Layer["layer"], { m2: number; faces: stri
 
 const coatMaterial = (site: Site, form: Layer["layer"]) => materialsOf(site.book, "coat").find((c) => c.form === form);
 
-/** Coats that a book from before does not hold: they are then neither bought nor weighed, and that is said. */
-function unknownCoats(site: Site): Snag[] {
+/** Layers of which nothing says how much they take: they are then neither bought nor weighed, and that is said. */
+function notCounted(site: Site): Snag[] {
   return [...coatedByForm(site).keys()]
-    .filter((form) => !coatMaterial(site, form))
+    .filter((form) => !coatMaterial(site, form) && layerKind(form).takes === undefined)
     .map((form) => ({
       rule: "seal/coat-not-in-book",
       subject: form,
       severity: "mind",
       stage: "seal",
-      title: "A coat the book does not hold",
-      sentence: `${layerKind(form).name} is in no book of materials here: it is neither bought nor weighed.`,
+      title: `${layerKind(form).name} is not counted`,
+      sentence: `How much ${layerKind(form).name.toLowerCase()} this takes is not known here: it is neither bought nor weighed.`,
       reason:
-        "This book was kept before coats were in it. Count the cans yourself from the area and what the label says a litre covers.",
+        "A can's label says what it covers or fills. Foam and finishes of whole walls are counted under Background, by their depth.",
     }));
+}
+
+/** Layers that are bought as something else: a sheet from the roll, silicone for dabs and under fibre. */
+function takenNeeds(site: Site): Need[] {
+  return [...coatedByForm(site)].flatMap(([form, { m2, faces }]): Need[] => {
+    const { takes, name } = layerKind(form);
+    if (!takes || coatMaterial(site, form)) return [];
+    const why = `${name.toLowerCase()}, ${formatNumber(m2, 2)} m²: ${faces.join(", ")}`;
+    if (takes.class === "sealant")
+      return [
+        need(site.variant.seal.sealant, "mL", why, spread(m2 * 1000, takes.litresPerM2), [
+          constant(`${name.toLowerCase()}, on a square metre`, takes.litresPerM2, "L/m²"),
+        ]),
+      ];
+    const cloth = materialsOf(site.book, "cloth").find((c) => c.form === takes.form);
+    return [
+      need(cloth?.id ?? `cloth-${takes.form.toLowerCase()}`, "mm2", why, spread(m2 * 1e6, takes.m2PerM2), [
+        constant("with folds and rim", takes.m2PerM2, "×"),
+      ]),
+    ];
+  });
 }
 
 function coatFigures(site: Site): Figure[] {

@@ -19,7 +19,7 @@ export interface TestReading {
   panMm: number | null;
 }
 
-/** How sure it is that the base holds water (HANDBOOK §4). */
+/** How sure it is that the base holds water (source: sealing). */
 export type TestStatus = "untested" | "running" | "grossTested" | "tested" | "testedBeforeDressing" | "leaks";
 
 /** Where the water test stands. */
@@ -47,7 +47,7 @@ export interface TestStanding {
 /** How far under the highest water a test may stand and count: what a ruler at the wall is good to. */
 const LEVEL_SLACK_MM = 1;
 
-/** A gross leak shows in a day (HANDBOOK §4). */
+/** A gross leak shows in a day (source: sealing). */
 export const LEAST_HOURS = 24;
 
 const DROPPED: Record<NonNullable<TestStanding["dropped"]>, string> = {

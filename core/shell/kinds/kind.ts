@@ -51,7 +51,7 @@ export interface ShellKind<S extends Variant["shell"] = Variant["shell"]> {
   survey: Survey;
   /** What can close it. */
   closures: readonly Variant["closure"]["kind"][];
-  /** Handbook starting values; `first` measures are put into it. */
+  /** Starting values; `first` measures are put into it. */
   starter: () => Pick<Variant, "shell"> & Partial<Pick<Variant, "closure" | "features" | "seal">>;
   check: (shell: S, variant: Variant, checker: Checker) => void;
   build: (variant: Variant, book: Book) => Shell;

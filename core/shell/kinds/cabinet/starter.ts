@@ -6,7 +6,7 @@ const board = (thicknessMm: number): CabinetShell["found"]["faces"]["base"] => (
   thickness: statedMm(thicknessMm),
 });
 
-/** Handbook starting values for a board cabinet with glass doors; the survey replaces them. */
+/** Starting values for a board cabinet with glass doors; the survey replaces them. */
 export const starterCabinet = (): CabinetShell => ({
   kind: "cabinet",
   found: {

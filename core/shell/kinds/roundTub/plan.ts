@@ -45,7 +45,7 @@ export function planRound(site: Site): TradeLedger {
   };
 }
 
-/** A floor of gypsum cement: poured, shaped while it stiffens, its passage drilled, cured dry (HANDBOOK §9). */
+/** A floor of gypsum cement: poured, shaped while it stiffens, its passage drilled, cured dry (source: ground). */
 const pourStep = (litres: number): Step => ({
   id: "shell/pour",
   title: "Pour the floor",

@@ -5,7 +5,7 @@ import type { Site } from "../../../ledgers/site";
 import { materialsOf } from "../../../materials/find";
 import { jointMm, type SheetSite } from "./figures";
 
-/** Sag beyond this share of the span shows and binds doors (HANDBOOK §8). */
+/** Sag beyond this share of the span shows and binds doors (source: standing). */
 const SAG_LIMIT = 200;
 /** Heights worth cutting a head rail to. */
 const RAIL_HEIGHTS_MM = [40, 60, 80, 100, 125, 150, 200];

@@ -1,7 +1,7 @@
 import { statedMm } from "../../../design/measure";
 import type { SheetShell } from "./schema";
 
-/** Handbook starting values for one sheet box; everything in it is the builder's to change. */
+/** Starting values for one sheet box; everything in it is the builder's to change. */
 export const starterSheet = (): SheetShell => ({
   kind: "sheet",
   size: {

@@ -1,0 +1,16 @@
+/** Published works that constants and formulas are from: work, edition and place. `docs/sources.md` has the same keys. */
+export const SOURCES = {
+  "ashrae-fundamentals": "ASHRAE Handbook—Fundamentals, SI edition 2017, ch. 16, Ventilation and infiltration",
+  "astm-e11": "ASTM E11-20, Standard specification for woven wire test sieve cloth, table 1",
+  "bs-5925": "BS 5925:1991, Code of practice for ventilation principles and designing for natural ventilation",
+  "crc-handbook": "CRC Handbook of Chemistry and Physics, 97th edition 2016, sect. 6",
+  "en-1991-1-1": "EN 1991-1-1:2002, Actions on structures, table 6.2, category A",
+  "en-572-1": "EN 572-1:2012, Glass in building, basic soda lime silicate glass products, table 1",
+  "en-572-2": "EN 572-2:2012, Float glass, thickness tolerances",
+  epstein:
+    "M. Epstein, Buoyancy-driven exchange flow through small openings in horizontal partitions, Journal of Heat Transfer 110 (1988) 885–893",
+  idelchik: "I. E. Idelchik, Handbook of Hydraulic Resistance, 3rd edition 1994, diagram 8-6",
+  timoshenko:
+    "S. P. Timoshenko and S. Woinowsky-Krieger, Theory of Plates and Shells, 2nd edition 1959, ch. 5, rectangular plates",
+} as const;
+export type SourceKey = keyof typeof SOURCES;
