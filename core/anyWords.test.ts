@@ -4,6 +4,7 @@ import { demoBuilds } from "../demo/builds";
 import { anySheetBuild } from "../tests/anySheet";
 import { anyFoundBuild } from "../tests/anyShell";
 import { jobInput } from "../tests/job";
+import { notUsedWords } from "../tests/notUsed";
 import { planUnproved } from "../tests/quick";
 import { withoutNames, wordsOf } from "../tests/words";
 import type { Build } from "./design/schema";
@@ -30,6 +31,17 @@ describe("what a builder reads of any design", () => {
         expect(metric).toEqual([]);
       }),
       { numRuns: 120 },
+    );
+  });
+
+  it("has none of the words the glossary does not use", () => {
+    const notUsed = notUsedWords();
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const wrong = wordsOf(planUnproved(jobInput(design))).filter(({ text }) => notUsed.test(text));
+        expect(wrong).toEqual([]);
+      }),
+      { numRuns: 80 },
     );
   });
 

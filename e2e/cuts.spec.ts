@@ -17,7 +17,7 @@ async function tick(page: Page, name: string) {
   await expect(box).toBeChecked();
 }
 
-test("cut one part wrong halfway, and the rest is nested anew round what is left", async ({ page }) => {
+test("cut one part wrong halfway, and the rest is nested again round what is left", async ({ page }) => {
   const build = await startBuild(page, "Saw job", ["1500", "600", "600"]);
   await goOn(page, "cuts");
   const parts = await partRows(page);
@@ -40,13 +40,13 @@ test("cut one part wrong halfway, and the rest is nested anew round what is left
   await saw.getByRole("textbox", { name: "Left along" }).fill("90000");
   await expect(saw.getByRole("alert")).toContainText("at most");
   await saw.getByRole("textbox", { name: "Left along" }).fill("700");
-  await saw.getByRole("button", { name: "Nest the rest anew" }).click();
+  await saw.getByRole("button", { name: "Nest the rest again" }).click();
   // The part is to be cut again, and what was cut stays cut.
   await expect(saw.getByRole("button", { name: /came out wrong$/ })).toHaveCount(done - 1);
   for (let i = 1; i <= n; i++) await expect(cut(page, i)).toBeChecked();
   expect(await partRows(page)).toEqual(parts);
-  await shot(page, "saw-anew");
-  // It is all there after opening the page anew, and the rest can be cut.
+  await shot(page, "saw-again");
+  // It is all there after opening the page again, and the rest can be cut.
   await settled(page);
   await open(page, `${build}/cuts`);
   for (let i = 1; i <= n; i++) await expect(cut(page, i)).toBeChecked();

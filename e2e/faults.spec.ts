@@ -8,8 +8,8 @@ test("bad sizes are explained at the field, and the last good plan stays", async
   const width = page.getByRole("textbox", { name: "Width" });
   const good = await tally(page, "Mass dry / wet").textContent();
   for (const [typed, words] of [
-    ["0", /more than nought/],
-    ["-20", /more than nought/],
+    ["0", /more than zero/],
+    ["-20", /more than zero/],
     ["40 m", /too large.*did a unit slip/],
     ["wide", /is not a length/],
     ["", /This is needed/],

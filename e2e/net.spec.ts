@@ -64,9 +64,9 @@ test("a snag is waived with a reason, stays in sight, and is taken up again", as
   const snag = page.locator("[data-rule='shell/top-sags']");
   await snag.getByRole("button", { name: "Go on anyway…" }).click();
   await page.getByLabel("Why").fill("a rib goes under it");
-  await page.getByRole("button", { name: "Waive it" }).click();
+  await page.getByRole("button", { name: "Override it" }).click();
   await expect(snag).toContainText("You go on because: a rib goes under it");
-  await snag.getByRole("button", { name: "Take the waiver back" }).click();
+  await snag.getByRole("button", { name: "Take the override back" }).click();
   await expect(snag).not.toContainText("You go on because");
   await saved(page);
 });

@@ -71,7 +71,7 @@ describe("the build's store", () => {
 
   it("keeps the last good design when a change cannot be planned", () => {
     const api = make();
-    expect(api.attempt(widen(0))[0]!.message).toMatch(/more than nought/);
+    expect(api.attempt(widen(0))[0]!.message).toMatch(/more than zero/);
     expect(api.show(widen(40_000))[0]!.path).toBe(WIDTH);
     expect(width(api)).toBe(1500);
     expect(api.store.getState().preview).toBeNull();

@@ -12,7 +12,7 @@ const TONE: Record<Snag["severity"], { edge: string; bg: string; word: string }>
 
 const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
-/** All snags, stops first, each with its fix, its working and a way to go on in spite of it. */
+/** All snags, stops first, each with its fix, its working and a way to go on anyway. */
 export function SnagList() {
   const { api, openWorking } = useBuildHandle();
   const snags = useShown(({ plan }) => plan.snags);
@@ -75,7 +75,7 @@ function Card({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
       opacity={snag.waived ? 0.85 : 1}
     >
       <Text fontSize="xs" color={tone.edge} fontWeight="bold">
-        {snag.waived ? `${tone.word}, waived` : tone.word}
+        {snag.waived ? `${tone.word}, overridden` : tone.word}
       </Text>
       <Heading as="h3" size="sm" lineHeight="1.25">
         {snag.title}
@@ -89,7 +89,7 @@ function Card({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
         {snag.figure && <LinkLike onClick={() => onWorking(snag.figure!)}>Working</LinkLike>}
         {snag.severity !== "note" &&
           (snag.waived ? (
-            <LinkLike onClick={() => onUnwaive(snag)}>Take the waiver back</LinkLike>
+            <LinkLike onClick={() => onUnwaive(snag)}>Take the override back</LinkLike>
           ) : (
             <LinkLike onClick={() => onWaive(snag)}>Go on anyway…</LinkLike>
           ))}
@@ -132,7 +132,7 @@ function WaiveDialog({ snag, onClose }: { snag: Snag | null; onClose: () => void
         <Dialog.Positioner>
           <Dialog.Content bg="sheet" color="ink">
             <Dialog.Header>
-              <Dialog.Title>Go on in spite of it</Dialog.Title>
+              <Dialog.Title>Go on anyway</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
               <Text mb="3">{snag?.sentence}</Text>
@@ -152,7 +152,7 @@ function WaiveDialog({ snag, onClose }: { snag: Snag | null; onClose: () => void
                 Leave it open
               </Button>
               <Button size="sm" bg="fern" color="fernInk" onClick={keep} disabled={reason.trim() === ""}>
-                Waive it
+                Override it
               </Button>
             </Dialog.Footer>
           </Dialog.Content>

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import jstat from "jstat";
 import { describe, expect, it } from "vitest";
 import { haberdasher } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
@@ -23,7 +24,7 @@ describe("whole packs", () => {
     expect(words(0)).toBe("");
   });
 
-  it("leaves out packs of unknown content, and says so, with no price of nought", () => {
+  it("leaves out packs of unknown content, and says so, with no price of zero", () => {
     expect(cheapestPacks([pack("bag", 0, 500)], 300)).toEqual([]);
     const build = haberdasher();
     const input = jobInput(build);
@@ -74,23 +75,21 @@ describe("spread", () => {
     expect(oddsEnough(two, 1)).toBe(0);
   });
 
-  it("agrees with drawing from the distribution", () => {
-    // Two hundred draws by inversion at even quantiles, compared with the closed form.
-    const need = { likely: 80, low: 60, high: 110 };
-    const sigma = Math.log(110 / 60) / (2 * 1.6448536);
-    const quantile = (p: number) => {
-      let [low, high] = [-5, 5];
-      for (let i = 0; i < 60; i++) {
-        const middle = (low + high) / 2;
-        if (normalCdf(middle) < p) low = middle;
-        else high = middle;
-      }
-      return low;
-    };
-    const draws = Array.from({ length: 200 }, (_, i) => 80 * Math.exp(sigma * quantile((i + 0.5) / 200)));
-    for (const amount of [65, 80, 95, 120]) {
-      const share = draws.filter((d) => d <= amount).length / draws.length;
-      expect(Math.abs(share - oddsEnough(need, amount))).toBeLessThan(0.01);
-    }
+  it("agrees with jStat's lognormal distribution", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 500, noNaN: true }),
+        fc.double({ min: 1.05, max: 4, noNaN: true }),
+        fc.double({ min: 0.3, max: 3, noNaN: true }),
+        (likely, ratio, share) => {
+          const need = { likely, low: likely / ratio, high: likely * ratio };
+          // 95 % of a normal variable lie under 1.644854 of its deviations (Abramowitz and Stegun, table 26.1).
+          const sigma = Math.log(ratio) / 1.644854;
+          const odds = jstat.lognormal.cdf(likely * share, Math.log(likely), sigma);
+          expect(oddsEnough(need, likely * share)).toBeCloseTo(odds, 5);
+          expect(safeNeed(need)).toBeCloseTo(jstat.lognormal.inv(0.9, Math.log(likely), sigma), 3);
+        },
+      ),
+    );
   });
 });

@@ -90,7 +90,7 @@ function sheetFigure(group: SheetGroup): Figure {
     value: group.sheets,
     low: group.least.sheets,
     unit: "",
-    formula: `edge-to-edge nesting, part of it taken up and laid anew until nothing is gained; ${BOUND_WORDS[bound.proof]}`,
+    formula: `edge-to-edge nesting, part of it taken up and laid again until nothing is gained; ${BOUND_WORDS[bound.proof]}`,
     inputs: [
       { name: "parts", value: group.parts.reduce((n, p) => n + p.qty, 0), unit: "" },
       {
@@ -152,7 +152,7 @@ function unwantedSnags(site: Site, group: SheetGroup): Snag[] {
       sentence: part
         ? `It was cut at ${wasCut}; the design now asks ${site.say(sawSizeMm(part.lengthMm))} × ${site.say(sawSizeMm(part.widthMm))}${part.qty > 1 ? ` × ${part.qty}` : ""}. The piece is nested in as stock.`
         : `A piece of ${wasCut} lies cut; it is nested in as stock.`,
-      reason: "What is cut cannot be made larger. Undo the change, or cut it down or anew as the plan now says.",
+      reason: "What is cut cannot be made larger. Undo the change, or cut it down or a new one as the plan now says.",
     };
   });
 }

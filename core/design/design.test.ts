@@ -19,9 +19,9 @@ describe("limits", () => {
 
   const cases: [string, string, RegExp, (v: SheetVariant, b: Build) => void][] = [
     [
-      "a width of nought",
+      "a width of zero",
       "/variants/0/shell/size/width",
-      /more than nought/,
+      /more than zero/,
       (v) => {
         v.shell.size.width = statedMm(0);
       },
@@ -29,7 +29,7 @@ describe("limits", () => {
     [
       "a negative height",
       "/variants/0/shell/size/height",
-      /more than nought/,
+      /more than zero/,
       (v) => {
         v.shell.size.height = statedMm(-600);
       },

@@ -55,7 +55,7 @@ describe("ports and keep-outs", () => {
     expect(refused(keepOut())).toEqual([]);
     expect(refused(port({ bore: statedMm(0) }))).toContainEqual([
       "/variants/0/features/2/bore",
-      expect.stringMatching(/must be more than nought/),
+      expect.stringMatching(/must be more than zero/),
     ]);
     expect(refused(port({ gap: statedMm(20) }))).toContainEqual([
       "/variants/0/features/2/gap",

@@ -32,7 +32,7 @@ export function checkDesign(build: Build, book: Book): Problem[] {
   const between = (path: string, measure: Measure | null, lowMm: number, highMm: number, what: string) => {
     if (!measure) return;
     if (measure.value <= 0 && lowMm > 0)
-      add(path, `${what} must be more than nought; ${measure.typed} was kept out. Type ${say(lowMm)} or more.`);
+      add(path, `${what} must be more than zero; ${measure.typed} was kept out. Type ${say(lowMm)} or more.`);
     else if (measure.value < lowMm)
       add(path, `${what} of ${say(measure.value)} is too small. Type ${say(lowMm)} or more.`);
     else if (measure.value > highMm)

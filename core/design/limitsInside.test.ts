@@ -31,7 +31,7 @@ describe("what of the inside cannot be planned at all is said at its place, with
     [
       "a wall of no depth",
       "/background/walls/0/depth",
-      /must be more than nought/,
+      /must be more than zero/,
       (v) => {
         v.background.walls = [{ ...newWall("back"), depth: statedMm(0) }];
       },
@@ -159,7 +159,7 @@ describe("what of the inside cannot be planned at all is said at its place, with
     [
       "a pump of no size",
       "/service/0/width",
-      /must be more than nought/,
+      /must be more than zero/,
       (v) => {
         v.service = [{ ...pump, width: statedMm(0) }];
       },

@@ -289,7 +289,7 @@ export type SheetVariant = Variant & { shell: SheetShell };
 export const WaiverSchema = v.object({
   rule: text(80),
   subject: text(120),
-  reason: v.pipe(text(500), v.trim(), v.nonEmpty("Say why you go on in spite of it.")),
+  reason: v.pipe(text(500), v.trim(), v.nonEmpty("Say why you go on anyway.")),
 });
 
 export const BuildSchema = v.object({

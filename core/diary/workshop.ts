@@ -15,7 +15,7 @@ export const WorkshopSchema = v.object({
   hours: v.pipe(v.array(v.array(span)), v.length(7)),
   kerfMm: v.pipe(
     finite,
-    v.minValue(0, "A kerf cannot be less than nought."),
+    v.minValue(0, "A kerf cannot be less than zero."),
     v.maxValue(10, "A kerf over 10 mm is no saw."),
   ),
   trimMm: v.pipe(finite, v.minValue(0), v.maxValue(50)),

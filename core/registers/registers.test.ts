@@ -1,10 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { demoBuilds, haberdasher } from "../../demo/builds";
+import { demoBook } from "../../demo/tern-street";
 import { jobInput } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import type { Build, Port } from "../design/schema";
 import { chosenVariant } from "../design/variant";
 import { plan } from "../plan";
+import { PORT_WORDS } from "../ports/planPorts";
 import { applyFix } from "../snags/fix";
 import { openingsRegister, serviceRegister } from "./registers";
 
@@ -17,7 +19,15 @@ describe("the openings register", () => {
       const p = plan(jobInput(build));
       const list = openingsRegister(p.site, p.closures);
       expect(list.map((o) => o.id)).toEqual(p.closures.ways.map((w) => w.id));
-      for (const opening of list) expect(opening.cover.length).toBeGreaterThan(3);
+      const meshes = demoBook().materials.flatMap((m) => (m.class === "mesh" ? [m.name] : []));
+      const covers = [...meshes, ...Object.values(PORT_WORDS).map((port) => port.cover)];
+      // Mesh and fittings by their name in the book; everything else by what is shut, plugged or open.
+      for (const { label, cover } of list)
+        expect(
+          covers.some((name) => cover.includes(name)) ||
+            /\b(lock|wedge|clip|plug|shut|open|brush|catch|nothing|lid|door)/i.test(cover),
+          `${label}: ${cover}`,
+        ).toBe(true);
     }
   });
 

@@ -135,7 +135,7 @@ describe("slips of a design", () => {
     expect(bought.line.likely).toMatchObject([{ count: 16, pack: { name: "pack of 25" } }]);
     expect(bought.line.likelyMinor).toBe(16 * 450);
     expect(bought.buying.likelyMinor - without.likelyMinor).toBe(16 * 450);
-    // Bought one by one, and at a price not known, which is said and not taken for nought.
+    // Bought one by one, and at a price not known, which is said and not taken for zero.
     const unpriced = line(null, null);
     expect(unpriced.line.likely).toMatchObject([{ count: 399, pack: { name: "piece" } }]);
     expect(unpriced.line.likelyMinor).toBeNull();

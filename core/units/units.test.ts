@@ -76,7 +76,7 @@ describe("lengths as shown", () => {
     expect(formatLength(3.09, { unit: "mm" }, "down")).toBe("3");
     expect(formatNumber(0.1 + 0.2, 1, "up")).toBe("0.3");
   });
-  it("never shows NaN or minus nought", () => {
+  it("never shows NaN or minus zero", () => {
     expect(formatNumber(Number.NaN)).toBe("–");
     expect(formatNumber(-0.001)).toBe("0");
   });

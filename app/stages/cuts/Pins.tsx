@@ -25,7 +25,7 @@ export function Pins({
         Keep where they are
       </Text>
       <Text fontSize="xs" color="muted" mb="1">
-        What is kept stays as drawn, whatever else changes; the rest is nested anew round it. A trimmed sheet stays
+        What is kept stays as drawn, whatever else changes; the rest is nested again round it. A trimmed sheet stays
         whole.
       </Text>
       <Flex gap="3" wrap="wrap">

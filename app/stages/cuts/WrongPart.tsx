@@ -99,7 +99,7 @@ function Left({
         onChange={(e) => setH(e.target.value)}
       />
       <QuietButton size="xs" disabled={!ready} onClick={() => ready && tell(leftW, leftH)}>
-        Nest the rest anew
+        Nest the rest again
       </QuietButton>
       <QuietButton size="xs" onClick={drop}>
         It is right

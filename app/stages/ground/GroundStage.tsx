@@ -57,7 +57,7 @@ export default function GroundStage() {
             </Text>
             <OneSection cut={cut} {...(at !== null && { atMm: at })} />
           </Box>
-          <Panel title="What comes of it">
+          <Panel title="Readings">
             <Fields min="9rem">
               <FigureReading id="ground/mix" />
               <FigureReading id="ground/capacity" />

@@ -47,7 +47,7 @@ export default function SealStage() {
           </Fields>
         </Panel>
         <Stack gap="3">
-          <Panel title="What comes of it">
+          <Panel title="Readings">
             <Fields min="8rem">
               <FigureReading id="seal/length" />
               <FigureReading id="seal/volume" />

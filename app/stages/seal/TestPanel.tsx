@@ -284,7 +284,7 @@ function Disturb() {
       {[
         done("carried", "carried elsewhere"),
         done("drilled", "drilled"),
-        done("resealed", "sealed anew"),
+        done("resealed", "sealed again"),
         done("turned", "turned over"),
       ]}
     </Flex>

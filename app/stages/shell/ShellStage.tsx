@@ -62,7 +62,7 @@ export default function ShellStage() {
           </Panel>
         ))}
         {kind === "cabinet" && <ShelvesPanel />}
-        <Panel title="What comes of it">
+        <Panel title="Readings">
           <Fields min="8rem">
             <FigureReading id="shell/volume" />
             <FigureReading id="shell/claim" label="Label and tape" />

@@ -68,7 +68,7 @@ export function ShelvesPanel() {
             </Flex>
             <Fields min="8rem">
               <ChoiceField
-                label="What becomes of it"
+                label="What it is used for"
                 path={`${path}/use`}
                 options={[
                   ["keep", "stays a shelf"],

@@ -54,7 +54,7 @@ export function wallSnags(site: Site, cover: Cover, test: Pick<TestStanding, "st
       title: "Thin in its valleys",
       sentence: `${say(wall.depth.value)} where it is thinnest; under ${say(THIN_MM)} a lamp behind shows through, and carving bares the wall.`,
       reason:
-        "Thin spots are found after the coat, and each patch is carved, glued and cured anew (the limit is from memory).",
+        "Thin spots are found after the coat, and each patch is carved, glued and cured again (the limit is from memory).",
       fix: { label: `Make its valleys ${say(THIN_MM)} deep`, patch: [setMm(`${path}/depth`, THIN_MM)] },
     });
   const filled = Math.max(shell.levels.groundMm, shell.levels.groundFrontMm, shell.levels.waterMm);

@@ -40,7 +40,7 @@ describe("the bound by dual feasible functions", () => {
     expect(bound).toBeLessThanOrEqual(4 + 1e-9);
   });
 
-  it("is nought without parts or sheets", () => {
+  it("is zero without parts or sheets", () => {
     expect(dualBound([], [], [sheet(1, 1)])).toBe(0);
     expect(dualBound([kind(1, 1)], [1], [])).toBe(0);
   });

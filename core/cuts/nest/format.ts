@@ -4,7 +4,7 @@ export const mm = (what: string) =>
   v.pipe(
     v.number(`${what} must be a number of millimetres.`),
     v.finite(),
-    v.minValue(0.1, `${what} must be more than nought.`),
+    v.minValue(0.1, `${what} must be more than zero.`),
     v.maxValue(100_000),
   );
 const optionalMm = v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(1000));

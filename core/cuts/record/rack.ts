@@ -68,7 +68,7 @@ export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from:
       const { id, stock: sheet } = event.sheet;
       if (!sheet.rack || isLaid(log, id)) return ok(stock);
       if (!stock.offcuts.some((o) => o.id === sheet.id))
-        return fail(`${sheet.id} is no longer on the rack. Nothing was kept. Open the page anew: it is nested again.`);
+        return fail(`${sheet.id} is no longer on the rack. Nothing was kept. Open the page again: it is nested again.`);
       return ok(without(sheet.id));
     }
     case "piece-racked": {

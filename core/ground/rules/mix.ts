@@ -48,7 +48,7 @@ export function mixSnags(site: Site): Snag[] {
     add("stop", "mix", {
       rule: "ground/mix-of-nothing",
       title: "A mix of nothing",
-      sentence: "Every part is nought.",
+      sentence: "Every part is zero.",
       reason: "Type how many parts of each, by volume.",
       fix: { label: "Leave the mix open", patch: [set(at("/ground/mix/parts"), [])] },
     });

@@ -15,7 +15,7 @@ export const TOLERANCE_MM_PER_DAY = 0.5;
 
 /** What `hornwort leak` reads (source: water-test). */
 export const LeakInputSchema = v.object({
-  waterAreaM2: v.pipe(number("waterAreaM2"), v.minValue(0.0001, "waterAreaM2 must be more than nought.")),
+  waterAreaM2: v.pipe(number("waterAreaM2"), v.minValue(0.0001, "waterAreaM2 must be more than zero.")),
   readings,
   control: v.optional(
     v.nullable(
@@ -39,7 +39,7 @@ export const LeakInputSchema = v.object({
     null,
   ),
   readingErrorMm: v.optional(
-    v.pipe(number("readingErrorMm"), v.minValue(0.001, "A reading error of nought is not to be had.")),
+    v.pipe(number("readingErrorMm"), v.minValue(0.001, "A reading error must be more than zero.")),
     0.3,
   ),
   toleranceMmPerDay: v.optional(v.pipe(number("toleranceMmPerDay"), v.minValue(0)), TOLERANCE_MM_PER_DAY),

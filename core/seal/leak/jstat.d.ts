@@ -1,5 +1,11 @@
-/** The registry has no types for it; only what the test uses. */
+/** The registry has no types for it; only what tests use. */
 declare module "jstat" {
-  const jstat: { studentt: { inv: (share: number, freedom: number) => number } };
+  const jstat: {
+    studentt: { inv: (share: number, freedom: number) => number };
+    lognormal: {
+      cdf: (x: number, mu: number, sigma: number) => number;
+      inv: (share: number, mu: number, sigma: number) => number;
+    };
+  };
   export default jstat;
 }

@@ -186,7 +186,7 @@ describe("what a stack takes", () => {
     chosenVariant(tub).seal.airingDays = { typed: "1", value: 1, how: "stated" };
     expect(planned(tub).steps.find((s) => s.id === "seal/air-out")).toMatchObject({ waitMinutes: 168 * 60 });
   });
-  it("that the book does not hold is said, and has no price of nought", () => {
+  it("that the book does not hold is said, and has no price of zero", () => {
     const input = jobInput(put(flatPack(), "back", layer("key"), layer("rubberBrush")));
     input.book.materials = input.book.materials.filter((m) => m.class !== "coat");
     const p = plan(input);

@@ -67,7 +67,7 @@ function testSnags(site: Site, { status, begun, ended, why, dropped, lacks }: Te
       title: "Its test no longer counts",
       sentence: why,
       reason:
-        "Carrying, drilling or sealing anew may open a seam: test again before anything covers it (common practice, no source).",
+        "Carrying, drilling or sealing again may open a seam: test again before anything covers it (common practice, no source).",
     });
   if (begun && ended && lacks.length > 0)
     return add({

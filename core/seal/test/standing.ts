@@ -53,7 +53,7 @@ export const LEAST_HOURS = 24;
 const DROPPED: Record<NonNullable<TestStanding["dropped"]>, string> = {
   carried: "it was carried since, and carrying may open a seam",
   drilled: "it was drilled since",
-  resealed: "it was sealed anew since, and a repair is itself unproven",
+  resealed: "it was sealed again since, and a repair is itself unproven",
   changed: "its seams, coats or openings are planned otherwise than when it was tested",
 };
 
@@ -113,7 +113,7 @@ export function testStanding(
       ...common,
       status: "leaks",
       why: judged.verdict?.why ?? "A paper under a seam is wet.",
-      lacks: ["the leak mended: old bead cut out, sealed anew, cured, tested again"],
+      lacks: ["the leak mended: old bead cut out, sealed again, cured, tested again"],
     };
   const say = (mm: number) => formatLengthWithUnit(Math.round(mm), display);
   const lacks = [
