@@ -3,7 +3,13 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import createEmotionServer from "@emotion/server/create-instance";
 import { renderToPipeableStream } from "react-dom/server";
-import { type EntryContext, type RouterContextProvider, ServerRouter } from "react-router";
+import {
+  type EntryContext,
+  type HandleErrorFunction,
+  isRouteErrorResponse,
+  type RouterContextProvider,
+  ServerRouter,
+} from "react-router";
 import { closeDatabase, openDatabase } from "../db/open";
 import { nonceContext } from "./nonce";
 
@@ -25,6 +31,12 @@ if (!shared.hornwortStops) {
       closeDatabase().finally(() => process.exit(0));
     });
 }
+
+/** Faults of the server go to its terminal; an address that is not there is the visitor's. */
+export const handleError: HandleErrorFunction = (error, { request }) => {
+  if (request.signal.aborted || (isRouteErrorResponse(error) && error.status < 500)) return;
+  console.error(error);
+};
 
 /** Renders whole pages: Emotion's styles must be in the head before React takes over. */
 export default function handleRequest(

@@ -42,11 +42,15 @@ export async function createBuild(db: Database, design: Build, what: string): Pr
   });
 }
 
+/** What an id can be; anything else names no build, and some of it no database takes. */
+export const isId = (id: string): boolean => /^[a-z0-9][a-z0-9-]*$/.test(id);
+
 /** A build at its newest revision, or why it cannot be read; undefined without such a build. */
 export async function readNewest(
   db: Database,
   id: string,
 ): Promise<Result<{ design: Build; revision: number }> | undefined> {
+  if (!isId(id)) return undefined;
   const [row] = await db
     .select({ design: revisions.design, revision: revisions.number })
     .from(builds)
@@ -74,6 +78,7 @@ export async function saveRevision(
   design: Build,
   what: string,
 ): Promise<SaveAnswer | undefined> {
+  if (!isId(id)) return undefined;
   return db.transaction(async (tx) => {
     const [row] = await tx.select().from(builds).where(eq(builds.id, id)).for("update");
     if (!row) return undefined;
@@ -90,16 +95,19 @@ export async function saveRevision(
 }
 
 /** The last `limit` revisions of a build, newest first, without their designs. */
-export const listRevisions = (db: Database, id: string, limit = 100) =>
-  db
-    .select({ number: revisions.number, what: revisions.what, savedAt: revisions.savedAt })
-    .from(revisions)
-    .where(eq(revisions.buildId, id))
-    .orderBy(desc(revisions.number))
-    .limit(limit);
+export const listRevisions = async (db: Database, id: string, limit = 100) =>
+  isId(id)
+    ? db
+        .select({ number: revisions.number, what: revisions.what, savedAt: revisions.savedAt })
+        .from(revisions)
+        .where(eq(revisions.buildId, id))
+        .orderBy(desc(revisions.number))
+        .limit(limit)
+    : [];
 
 /** One revision's design, or why it cannot be read; undefined without such a revision. */
 export async function readRevision(db: Database, id: string, number: number): Promise<Result<Build> | undefined> {
+  if (!isId(id)) return undefined;
   const [row] = await db
     .select({ design: revisions.design })
     .from(revisions)

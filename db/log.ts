@@ -4,6 +4,7 @@ import { isCutEvent } from "../core/cuts/record/events";
 import { freeRackName, stockAfter } from "../core/cuts/record/rack";
 import { type LogEntry, LogEntrySchema } from "../core/log/log";
 import { fail, ok, type Result } from "../core/units/result";
+import { isId } from "./builds";
 import type { Database } from "./open";
 import { builds, events } from "./schema";
 import { readStock, writeStock } from "./workshop";
@@ -59,6 +60,7 @@ export async function addToLog(
   buildId: string,
   entries: readonly LogEntry[],
 ): Promise<Result<LogEntry[]> | undefined> {
+  if (!isId(buildId)) return undefined;
   try {
     return await db.transaction(async (tx) => {
       const [build] = await tx.select().from(builds).where(eq(builds.id, buildId)).for("update");

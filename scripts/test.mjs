@@ -64,6 +64,7 @@ if (check("Build", "npx", ["react-router", "build", "--logLevel", "warn"])) {
     if (flaky > 0) console.log(`\n${flaky} passed only at the second try; see above which.`);
     return [expected + flaky, unexpected];
   });
+  check("Attacks", "npx", ["tsx", "scripts/attack.ts", "short"]);
   check("Five kills while saving", "npx", ["tsx", "scripts/kill-check.ts", "5"]);
 }
 
