@@ -106,3 +106,38 @@ test("raw saves that are wrong are refused in words", async ({ page }) => {
     });
   }
 });
+
+test("earlier saves that cannot be read are said to be, in the server's words or plainly", async ({ page }) => {
+  await open(page, "/builds/landing-box/shell");
+  const list = "**/builds/landing-box/revisions";
+  await page.route(list, (route) => route.fulfill({ status: 500, body: "<html>" }));
+  await page.getByRole("button", { name: "Earlier saves" }).click();
+  await expect(page.getByRole("alert")).toContainText(
+    "The earlier saves could not be read: the server does not answer",
+  );
+  await page.getByRole("button", { name: "Close the earlier saves" }).click();
+  await page.unroute(list);
+  await page.route(`${list}?number=*`, (route) =>
+    route.fulfill({ status: 422, json: { message: "This is not a whole build." } }),
+  );
+  await page.getByRole("textbox", { name: "Width", exact: true }).fill("810");
+  await page.getByRole("textbox", { name: "Width", exact: true }).blur();
+  await saved(page);
+  await page.getByRole("button", { name: "Earlier saves" }).click();
+  await page.getByRole("button", { name: "Restore" }).first().click();
+  await expect(page.getByRole("alert")).toContainText("Not restored: This is not a whole build.");
+  await page.unroute(`${list}?number=*`);
+});
+
+test("single keys jump to stages until they are switched off, and stay off after a reload", async ({ page }) => {
+  await open(page, "/builds/landing-box/shell");
+  await page.keyboard.press("1");
+  await expect(page).toHaveURL(/\/brief$/);
+  await page.getByRole("button", { name: "Single keys: on" }).click();
+  await page.keyboard.press("4");
+  await page.keyboard.press("2");
+  await open(page, page.url());
+  await expect(page.getByRole("button", { name: "Single keys: off" })).toBeVisible();
+  await page.keyboard.press("4");
+  await expect(page).toHaveURL(/\/brief$/);
+});

@@ -44,7 +44,7 @@ test("the job, from New build to the diary, in at most 25 entries and clicks", a
   expect(await cutList(page)).toMatchObject(HAND_WORKED);
   await hand.key("b");
   await expect(page.locator("tr", { hasText: "Neutral silicone" })).toContainText("1 × tube 310 mL");
-  await expect(page.locator("tr", { hasText: "Slide A" })).toContainText("760.5 × 427.5 mm");
+  await expect(page.locator("tr", { hasText: "Slide A" })).toContainText("760.5 mm × 427.5 mm");
   await expect(tally(page, "Cost, likely – safe")).toContainText("€");
   await hand.key("d");
   await expect(page.getByRole("heading", { name: "Diary" })).toBeVisible();

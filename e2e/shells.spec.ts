@@ -41,7 +41,7 @@ test("a tapered tub is surveyed with a tape in inches in at most 15 entries, and
   expect(hand.count).toBeLessThanOrEqual(15);
   const snag = page.locator("[data-rule='shell/label-misleads']");
   await expect(snag).toContainText("“58 qt” is 54.9 L; as measured it holds 59.9 L, 9 % more");
-  await expect(snag).toContainText("Fits: filled to 25 mm under the rim; litres taken for quarts");
+  await expect(snag).toContainText('Fits: filled to 1" under the rim; litres taken for quarts');
   await page.getByRole("button", { name: /^Label and tape/ }).click();
   await expect(page.getByRole("dialog")).toContainText("outside sizes multiplied");
   await page.keyboard.press("Escape");

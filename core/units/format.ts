@@ -64,6 +64,13 @@ export function formatLengthWithUnit(mm: number, display: LengthDisplay, roundin
 export const formatExactLength = (mm: number, display: LengthDisplay): string =>
   display.unit === "mm" ? formatNumber(mm, 2) : `${formatNumber(mm / MM_PER.in, 3)}"`;
 
+/**
+ * A length read finely, with all its digits, as a water level is: `3.34 mm`, `0.1315"`.
+ * @param decimals digits after the point in millimetres; inches take two more
+ */
+export const formatFineLength = (mm: number, display: LengthDisplay, decimals: number): string =>
+  display.unit === "mm" ? `${mm.toFixed(decimals)} mm` : `${(mm / MM_PER.in).toFixed(decimals + 2)}"`;
+
 /** A span of lengths with its unit, for sentences: `10 to 20 mm`, `3/8" to 13/16"`. */
 export const formatSpan = (lowMm: number, highMm: number, display: LengthDisplay): string =>
   `${formatLength(lowMm, display)} to ${formatLengthWithUnit(highMm, display)}`;

@@ -2,10 +2,12 @@ import { Flex, Text } from "@chakra-ui/react";
 import { current } from "immer";
 import { BUILD_UP } from "#core/background/buildUps";
 import { FIBRE, FINISH } from "#core/background/finishes";
+import { LIFT_MM } from "#core/background/foam";
 import { BUILD_UPS, FIBRES, FINISHES, WALLS } from "#core/background/names";
 import type { Wall } from "#core/background/schema";
 import { chosenVariant } from "#core/design/variant";
-import { useBuildHandle, useShown } from "../../state/context";
+import { formatLengthWithUnit } from "#core/units/format";
+import { useBuildHandle, useShown, useUnits } from "../../state/context";
 import { ChoiceField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -14,6 +16,7 @@ import { QuietButton } from "../../ui/QuietButton";
 /** What is decided of one wall. */
 export function WallFields({ wall, index }: { wall: Wall; index: number }) {
   const { api } = useBuildHandle();
+  const { units } = useUnits();
   const path = `/background/walls/${index}`;
   const kind = BUILD_UP[wall.buildUp];
   const foamed = wall.buildUp === "foam" || wall.buildUp === "panels";
@@ -53,7 +56,11 @@ export function WallFields({ wall, index }: { wall: Wall; index: number }) {
                 ["foamBuilding", "building grade"],
               ]}
             />
-            <MeasureField label="One lift, once risen" path={`${path}/lift`} hint="40 mm at most" />
+            <MeasureField
+              label="One lift, once risen"
+              path={`${path}/lift`}
+              hint={`${formatLengthWithUnit(LIFT_MM.value, units)} at most`}
+            />
             <ChoiceField
               label="Put on"
               path={`${path}/apply`}

@@ -2,6 +2,7 @@ import { Box, Flex, Table, Text } from "@chakra-ui/react";
 import { sawSizeMm } from "#core/cuts/sawSize";
 import { sawToleranceMm } from "#core/cuts/tolerance";
 import { materialName } from "#core/materials/find";
+import { formatLengthWithUnit } from "#core/units/format";
 import { useBench, useBuildHandle, useShown, useUnits } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
@@ -11,7 +12,7 @@ export function PartsTable() {
   const { openWorking } = useBuildHandle();
   const parts = useShown(({ plan }) => plan.parts);
   const { book } = useBench();
-  const { say } = useUnits();
+  const { say, units } = useUnits();
   return (
     <Panel title="Parts">
       <PlainTable
@@ -60,7 +61,8 @@ export function PartsTable() {
       </PlainTable>
       <Flex mt="2">
         <Text fontSize="xs" color="muted">
-          Sizes are rounded to 0.1 mm for the saw. Guard on, push stick, mask for the dust; two people to a full sheet.
+          Sizes are rounded to {formatLengthWithUnit(0.1, units)} for the saw. Guard on, push stick, mask for the dust;
+          two people to a full sheet.
         </Text>
       </Flex>
     </Panel>

@@ -3,7 +3,8 @@ import { BARRIER, CURL_MM } from "#core/ground/barrier";
 import { DRAINS } from "#core/ground/drain";
 import { BARRIERS, DRAIN_BODIES, OUTLETS } from "#core/ground/names";
 import type { Ground } from "#core/ground/schema";
-import { useDecision } from "../../state/context";
+import { formatSpan } from "#core/units/format";
+import { useDecision, useUnits } from "../../state/context";
 import { ChoiceField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -74,6 +75,7 @@ function DrainField() {
 }
 
 function BarrierField() {
+  const { units } = useUnits();
   const { value, commit } = useDecision<Ground["barrier"]>("/ground/barrier");
   return (
     <>
@@ -89,7 +91,13 @@ function BarrierField() {
           )
         }
       />
-      {value && <MeasureField label="Its curl, each side" path="/ground/barrier/curl" hint="20 to 40 mm" />}
+      {value && (
+        <MeasureField
+          label="Its curl, each side"
+          path="/ground/barrier/curl"
+          hint={formatSpan(CURL_MM.low, CURL_MM.high, units)}
+        />
+      )}
     </>
   );
 }

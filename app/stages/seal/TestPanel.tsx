@@ -4,7 +4,7 @@ import { type Interval, TOLERANCE_MM_PER_DAY } from "#core/seal/leak/format";
 import { sealedAs } from "#core/seal/test/sealedAs";
 import type { TestStatus } from "#core/seal/test/standing";
 import { testLevel } from "#core/seal/testLevel";
-import { formatLengthWithUnit } from "#core/units/format";
+import { formatFineLength, formatLengthWithUnit, type LengthDisplay } from "#core/units/format";
 import { parseLength } from "#core/units/length";
 import { useBuild, useUnits } from "../../state/context";
 import { useLog } from "../../state/useLog";
@@ -27,8 +27,10 @@ const STATUS: Record<TestStatus, { words: string; tone: string; soft: string }> 
   leaks: { words: "Leaks", tone: "stop", soft: "stopSoft" },
 };
 
-const perDay = ({ value, low, high }: Interval) =>
-  `${value.toFixed(2)} mm a day (${low.toFixed(2)} to ${high.toFixed(2)})`;
+const perDay = ({ value, low, high }: Interval, units: LengthDisplay) => {
+  const [middle, least, most] = [value, low, high].map((mm) => formatFineLength(mm, units, 2));
+  return `${middle} a day (${least} to ${most})`;
+};
 
 /** The water test: what it takes, its readings, and where it stands. */
 export function TestPanel() {
@@ -88,7 +90,7 @@ function Begin() {
   const log = useLog();
   const read = useTyped();
   const [level, setLevel] = useState(formatLengthWithUnit(testLevel(plan.shell.levels).levelMm, units));
-  const [error, setError] = useState("0.3 mm");
+  const [error, setError] = useState(formatFineLength(0.3, units, 1));
   const [pan, setPan] = useState(true);
   const [like, setLike] = useState<"0.05" | "0.1" | "0.2">("0.1");
   const [levelMm, errorMm] = [read(level), read(error)];
@@ -132,7 +134,8 @@ function Begin() {
       </Flex>
       {!ready && (
         <Text role="alert" fontSize="xs" color="stop" mt="1">
-          Type the level as a length, and how fine a reading is, from 0.01 to 10 mm.
+          Type the level as a length, and how fine a reading is, from {formatFineLength(0.01, units, 2)} to{" "}
+          {formatFineLength(10, units, 0)}.
         </Text>
       )}
     </Box>
@@ -201,6 +204,7 @@ function Running() {
 }
 
 function Readings() {
+  const { units } = useUnits();
   const { plan } = useBuild();
   const log = useLog();
   const { say } = useUnits();
@@ -218,14 +222,14 @@ function Readings() {
             <TestPlot test={plan.test} />
           </Suspense>
           <Stack gap="2">
-            <Reading label="Shell loses" value={perDay(verdict.shellMmPerDay)} />
+            <Reading label="Shell loses" value={perDay(verdict.shellMmPerDay, units)} />
             <Reading
               label="Pan loses"
-              value={verdict.evaporationMmPerDay ? perDay(verdict.evaporationMmPerDay) : "no pan"}
+              value={verdict.evaporationMmPerDay ? perDay(verdict.evaporationMmPerDay, units) : "no pan"}
             />
             <Reading
               label="So the leak is"
-              value={verdict.leakMmPerDay ? perDay(verdict.leakMmPerDay) : "not to be told without a pan"}
+              value={verdict.leakMmPerDay ? perDay(verdict.leakMmPerDay, units) : "not to be told without a pan"}
             />
             {verdict.leakMlPerDay && (
               <Reading
@@ -236,7 +240,8 @@ function Readings() {
             <Reading label="Papers" value={papers === "notLooked" ? "not looked at" : papers} />
             <Text fontSize="xs" color="muted">
               Straight lines by least squares, 95 % intervals; the pan may differ from the shell by{" "}
-              {`${Math.round(begun!.mismatch * 100)} %`}. {`${TOLERANCE_MM_PER_DAY} mm a day is let pass.`}
+              {`${Math.round(begun!.mismatch * 100)} %`}.{" "}
+              {`${formatFineLength(TOLERANCE_MM_PER_DAY, units, 1)} a day is let pass.`}
             </Text>
           </Stack>
         </SimpleGrid>
@@ -247,9 +252,11 @@ function Readings() {
             {readings.map((r) => (
               <Table.Row key={r.entry}>
                 <Table.Cell fontFamily="mono">{r.at.replace("T", " ")}</Table.Cell>
-                <Table.Cell textAlign="end" fontFamily="mono">{`${r.levelMm.toFixed(1)} mm`}</Table.Cell>
                 <Table.Cell textAlign="end" fontFamily="mono">
-                  {r.panMm === null ? "–" : `${r.panMm.toFixed(1)} mm`}
+                  {formatFineLength(r.levelMm, units, 1)}
+                </Table.Cell>
+                <Table.Cell textAlign="end" fontFamily="mono">
+                  {r.panMm === null ? "–" : formatFineLength(r.panMm, units, 1)}
                 </Table.Cell>
                 <Table.Cell textAlign="end">
                   {!ended && (

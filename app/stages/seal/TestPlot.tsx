@@ -1,7 +1,10 @@
 import { Box } from "@chakra-ui/react";
 import { useMemo } from "react";
-import { plotSeries } from "#core/seal/test/plotSeries";
+import { type Lost, type PlotSeries, plotSeries } from "#core/seal/test/plotSeries";
 import type { TestStanding } from "#core/seal/test/standing";
+import { formatFineLength, type LengthDisplay } from "#core/units/format";
+import { MM_PER } from "#core/units/length";
+import { useUnits } from "../../state/context";
 import { useChart } from "../../ui/useChart";
 
 const css = (token: string) =>
@@ -9,10 +12,22 @@ const css = (token: string) =>
     ? ""
     : getComputedStyle(document.documentElement).getPropertyValue(`--chakra-colors-${token}`).trim();
 
+/** Losses in the build's own units. */
+function inUnits({ band, ...lines }: PlotSeries, { unit }: LengthDisplay): PlotSeries {
+  const to = (mm: number) => mm / MM_PER[unit];
+  const line = (points: Lost[]) => points.map(([hours, mm]): Lost => [hours, to(mm)]);
+  return {
+    ...{ shell: line(lines.shell), pan: line(lines.pan) },
+    ...{ shellLine: line(lines.shellLine), panLine: line(lines.panLine) },
+    band: band.map(([hours, low, high]) => [hours, to(low), to(high)]),
+  };
+}
+
 /** Losses of shell and pan over the hours, their lines, and the band the verdict's interval leaves for the shell. */
 export function TestPlot({ test }: { test: TestStanding }) {
+  const { units } = useUnits();
   const option = useMemo(() => {
-    const { shell, pan, shellLine, panLine, band } = plotSeries(test);
+    const { shell, pan, shellLine, panLine, band } = inUnits(plotSeries(test), units);
     const [ink, muted, water, clay, line] = ["ink", "muted", "water", "clay", "line"].map(css);
     const axis = {
       axisLabel: { color: muted },
@@ -26,7 +41,13 @@ export function TestPlot({ test }: { test: TestStanding }) {
       grid: { left: 50, right: 12, top: 34, bottom: 38 },
       legend: { top: 0, textStyle: { color: ink }, data: ["shell", "pan", "where the shell may lie, 95 %"] },
       xAxis: { type: "value", name: "hours", nameLocation: "middle", nameGap: 24, ...axis },
-      yAxis: { type: "value", name: "mm lost", nameLocation: "middle", nameGap: 30, ...axis },
+      yAxis: {
+        type: "value",
+        name: units.unit === "mm" ? "mm lost" : "inches lost",
+        nameLocation: "middle",
+        nameGap: 30,
+        ...axis,
+      },
       series: [
         { ...stacked, data: band.map(([h, low]) => [h, low]) },
         {
@@ -48,9 +69,10 @@ export function TestPlot({ test }: { test: TestStanding }) {
         },
       ],
     };
-  }, [test]);
+  }, [test, units]);
   const box = useChart(option);
   const { verdict, readings } = test;
-  const words = `Levels of shell and pan over ${readings.length} readings: the shell lost ${verdict?.shellMmPerDay.value.toFixed(2) ?? "?"} mm a day, the pan ${verdict?.evaporationMmPerDay?.value.toFixed(2) ?? "?"}.`;
+  const lost = (rate: { value: number } | null | undefined) => (rate ? formatFineLength(rate.value, units, 2) : "?");
+  const words = `Levels of shell and pan over ${readings.length} readings: the shell lost ${lost(verdict?.shellMmPerDay)} a day, the pan ${lost(verdict?.evaporationMmPerDay)}.`;
   return <Box ref={box} h="15rem" role="img" aria-label={words} />;
 }

@@ -1,5 +1,4 @@
-import { formatExactLength, formatNumber, type LengthDisplay } from "../../units/format";
-import { MM_PER } from "../../units/length";
+import { formatExactLength, formatFineLength, formatNumber, type LengthDisplay } from "../../units/format";
 import { evaporationMmPerDay, ROOM_FACTOR } from "./evaporation";
 import { fitSlope, halfWidth, type Point, type Slope, slopeError, together } from "./fit";
 import type { Interval, LeakInput, LeakReading, LeakVerdict } from "./format";
@@ -126,7 +125,7 @@ const MILLIMETRES: LengthDisplay = { unit: "mm" };
 const rate =
   (display: LengthDisplay) =>
   (mmPerDay: number): string =>
-    display.unit === "mm" ? `${mmPerDay.toFixed(2)} mm a day` : `${(mmPerDay / MM_PER.in).toFixed(4)}" a day`;
+    `${formatFineLength(mmPerDay, display, 2)} a day`;
 
 /**
  * The verdict of a water test (source: water-test): tight needs both the numbers and dry papers.
