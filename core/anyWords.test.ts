@@ -17,16 +17,17 @@ const anyDesign = fc.oneof(anyFoundBuild(), anySheetBuild(), fc.constantFrom(...
 /** An id is words with a slash between and no space: `seal/left/coat-2`. Those that are words are let pass. */
 const ID = /\b(?:shell|front|air|seal|ground|background|buying|diary|cuts|panes|windows|ports|seam|tray)\/[a-z0-9]/;
 
-const MM = /\bmm\b/;
+/** Metric lengths, but not areas. */
+const METRIC = /\bmm\b|\b(milli|centi)met(re|er)s?\b|\d c?m\b(?![²³])/;
 
 describe("what a builder reads of any design", () => {
-  it("has no millimetre in an inch build, but in the names of things", () => {
+  it("has no metric length in an inch build, but in the names of things", () => {
     fc.assert(
       fc.property(anyDesign, (design) => {
         const plan = planUnproved(jobInput(inInches(design)));
         const { book } = jobInput();
         const metric = wordsOf(plan)
-          .filter(({ text }) => MM.test(text) && MM.test(withoutNames(text, book)))
+          .filter(({ text }) => METRIC.test(text) && METRIC.test(withoutNames(text, book)))
           .map(({ at, text }) => `${at}: ${text}`);
         expect(metric).toEqual([]);
       }),

@@ -88,7 +88,7 @@ export function Net() {
             const place = net.faces[face];
             const { material, open, outline, frame } = faces[face];
             // Names run over the gap to the next face at most: the longest that fits is written.
-            const room = (place.w * scale + GAP) / LETTER;
+            const room = (place.w * scale + (face === "front" ? MARGIN.right : GAP)) / LETTER;
             const name =
               [
                 ...(open

@@ -43,7 +43,7 @@ export function BuildHeader({ saver }: { saver: Saver }) {
     variant: "outline",
     color: "barInk",
     borderColor: "barMuted",
-    _hover: { bg: "whiteAlpha.200" },
+    _hover: { bg: "transparent", borderColor: "barInk" },
   } as const;
   return (
     <Flex as="header" bg="bar" color="barInk" align="center" gap="3" px="4" minH="48px" wrap="wrap">

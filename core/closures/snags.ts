@@ -157,7 +157,7 @@ function slideSnags(site: Site, { fit, track, glass }: Slides, railSagMm: number
       severity: "stop",
       title: "The glass does not go into the groove",
       sentence: `Glass of ${say(glass.thicknessMm)} in a groove ${say(track.grooveMm.value, "down")} wide.`,
-      reason: "A pane needs about half a millimetre of play on each side to run.",
+      reason: `A pane needs about ${site.say(0.5)} of play on each side to run.`,
       ...(matching && {
         fix: { label: `Use ${matching.name}`, patch: [set(at("/closure/track"), matching.id)] },
       }),

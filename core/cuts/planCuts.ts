@@ -8,7 +8,6 @@ import type { Book } from "../materials/schema";
 import { buildShell } from "../shell/buildShell";
 import { sheetAlternatives } from "../shell/kinds/sheet/alternatives";
 import { panelParts } from "../shell/panelParts";
-import { formatNumber } from "../units/format";
 import { formatMoney } from "../units/money";
 import { type Nearest, nearestFit } from "./nearest";
 import { areaBound } from "./nest/nest";
@@ -40,7 +39,7 @@ export function planCuts(site: Site, needs: CutNeeds): CutLedger {
   return {
     ...emptyLedger(),
     groups,
-    steps: sheets.length === 0 ? [] : [sawStep(sheets)],
+    steps: sheets.length === 0 ? [] : [sawStep(site, sheets)],
     snags: [
       ...groups.flatMap((g) => unplacedSnags(site, g)),
       ...sheets.flatMap((g) => unwantedSnags(site, g)),
@@ -51,7 +50,7 @@ export function planCuts(site: Site, needs: CutNeeds): CutLedger {
   };
 }
 
-function sawStep(groups: SheetGroup[]): Step {
+function sawStep(site: Site, groups: SheetGroup[]): Step {
   const cuts = groups.flatMap((g) => g.layout.flatMap((s) => s.cuts));
   const metres = cuts.reduce((sum, c) => sum + Math.max(0, c.to - c.from), 0) / 1000;
   const sheets = groups.reduce((sum, g) => sum + g.sheets, 0);
@@ -59,8 +58,8 @@ function sawStep(groups: SheetGroup[]): Step {
   const count = cuts.length + 2 * sheets;
   return {
     id: "cuts/saw",
-    title: `Cut ${sheets} ${sheets === 1 ? "sheet" : "sheets"}`,
-    detail: `${count} cuts, ${formatNumber(metres)} m. Trim two edges first; rip before cross-cut; like settings together.`,
+    title: sheets === 0 ? "Cut what is on hand" : `Cut ${sheets} ${sheets === 1 ? "sheet" : "sheets"}`,
+    detail: `${count} cuts, ${site.sayRun(metres * 1000)}. Trim two edges first; rip before cross-cut; like settings together.`,
     stage: "cuts",
     handsOnMinutes: count * RATES.cutEach.value + metres * RATES.cutPerMetre.value,
     waitMinutes: 0,
@@ -68,7 +67,7 @@ function sawStep(groups: SheetGroup[]): Step {
     splittable: true,
     toHand: ["saw", "tape", "square", "pencil", "cut list"],
     cautions: [CAUTION.saw, CAUTION.dust, CAUTION.lift],
-    passSign: "Matching panels laid on one another agree within half a millimetre.",
+    passSign: `Matching panels laid on one another agree within ${site.say(0.5)}.`,
   };
 }
 

@@ -2,7 +2,6 @@ import { CAUTION, RATES } from "../../../diary/rates";
 import type { Step, Supply, TradeLedger } from "../../../ledgers/ledger";
 import type { Site } from "../../../ledgers/site";
 import { findMaterial } from "../../../materials/find";
-import { formatNumber } from "../../../units/format";
 import { LIFT_KG } from "../../mass";
 import { shellKg } from "../../shell";
 import { jointMm, type SheetSite, sheetFigures, sheetSite } from "./figures";
@@ -42,7 +41,7 @@ function supplies(site: SheetSite): Supply[] {
       likely: metres * value,
       low: metres * low,
       high: metres * high,
-      why: `${formatNumber(metres)} m of joints`,
+      why: `${site.sayRun(metres * 1000)} of joints`,
       figure: "shell/joints",
     });
   }
