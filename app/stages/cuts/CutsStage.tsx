@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { SawSheet } from "#core/cuts/record/sawSheet";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
-import { useBuild, useUnits } from "../../state/context";
+import { useBench, useShown, useUnits } from "../../state/context";
 import { Select } from "../../ui/fields";
 import { StageHead } from "../StageHead";
 import { AtTheSaw } from "./AtTheSaw";
@@ -19,12 +19,14 @@ const MANY = 8;
 
 /** The nested sheets, what to do at the saw, the parts with their working, and what else is cut. */
 export default function CutsStage() {
-  const { plan, bench } = useBuild();
+  const bench = useBench();
+  const groups = useShown(({ plan }) => plan.groups);
+  const parts = useShown(({ plan }) => plan.parts);
   const { say, units } = useUnits();
-  const views = sheetViews(plan.groups);
+  const views = sheetViews(groups);
   const [shown, setShown] = useState<string>();
   const view = views.find((v) => v.sheet.id === shown) ?? views[0];
-  const partOf = (partId: string) => plan.parts.find((p) => p.id === partId);
+  const partOf = (partId: string) => parts.find((p) => p.id === partId);
   const name = (partId: string) => partOf(partId)?.label ?? partId;
   return (
     <Stack gap="3">
@@ -63,7 +65,7 @@ export default function CutsStage() {
       ) : (
         <Text>Nothing is cut from sheet here. Panes, bars and mesh are in the list below.</Text>
       )}
-      {plan.groups.map((group) => (
+      {groups.map((group) => (
         <GroupPanel key={group.material.id} group={group} />
       ))}
       {view && !view.group.own && <AtTheSaw key={view.sheet.id} sheet={view.sheet} name={name} />}

@@ -6,7 +6,7 @@ import { materialsOf } from "#core/materials/find";
 import { cornerWords } from "#core/odd/corners";
 import { parseMeasure } from "#core/units/guess";
 import { type RowError, readOddParts } from "#files/oddCsv";
-import { useBuild, useUnits } from "../../state/context";
+import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { Select } from "../../ui/fields";
 import { ListButton } from "../../ui/ListButton";
 import { Fields, Panel } from "../../ui/Panel";
@@ -25,15 +25,17 @@ const EMPTY = {
 
 /** Parts beside the shell's own: typed one by one, or brought in as a list. */
 export function OddParts() {
-  const { plan, bench, api, variant } = useBuild();
+  const { api } = useBuildHandle();
+  const { book } = useBench();
+  const oddParts = useVariant((v) => v.oddParts);
   const { units, say } = useUnits();
-  const sheets = materialsOf(bench.book, "sheet");
-  const usual = plan.groups.find((g) => !g.own)?.material.id ?? sheets[0]?.id ?? "";
+  const sheets = materialsOf(book, "sheet");
+  const usual = useShown(({ plan }) => plan.groups.find((g) => !g.own)?.material.id) ?? sheets[0]?.id ?? "";
   const [material, setMaterial] = useState(usual);
   const [typed, setTyped] = useState(EMPTY);
   const [message, setMessage] = useState<string | null>(null);
   const [errors, setErrors] = useState<RowError[]>([]);
-  const taken = variant.oddParts.map((o) => o.id);
+  const taken = oddParts.map((o) => o.id);
 
   const add = (parts: OddPart[]) => {
     const problems = api.attempt((draft) => {
@@ -95,7 +97,7 @@ export function OddParts() {
       <Text fontSize="xs" color="muted" mb="2">
         Shelves, feet, templates: whatever else comes from the same sheets. They are nested with the rest.
       </Text>
-      {variant.oddParts.slice(0, 20).map((odd) => (
+      {oddParts.slice(0, 20).map((odd) => (
         <Flex key={odd.id} gap="3" align="center" py="0.5">
           <Text fontSize="sm" minW="16rem">
             {odd.label}{" "}
@@ -112,8 +114,8 @@ export function OddParts() {
           </QuietButton>
         </Flex>
       ))}
-      {variant.oddParts.length > 20 && (
-        <Text fontSize="sm" my="1">{`and ${variant.oddParts.length - 20} more, all in the list above`}</Text>
+      {oddParts.length > 20 && (
+        <Text fontSize="sm" my="1">{`and ${oddParts.length - 20} more, all in the list above`}</Text>
       )}
       <Fields min="7.5rem">
         <TextField label="Part" value={typed.label} onChange={(label) => setTyped({ ...typed, label })} />

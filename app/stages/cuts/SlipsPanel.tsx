@@ -4,7 +4,7 @@ import { FACES } from "#core/design/names";
 import { chosenVariant } from "#core/design/variant";
 import { layOut } from "#core/slips/layout";
 import { facesLeftFor, slipJob } from "#core/slips/planSlips";
-import { useBuild, useUnits } from "../../state/context";
+import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -18,7 +18,10 @@ const BONDS = [
 
 /** Brick slips and tiles: equal joints from a count, the count from a joint, and where they lie. */
 export function SlipsPanel() {
-  const { variant, api, plan, bench, buildId } = useBuild();
+  const { api, buildId } = useBuildHandle();
+  const { currency } = useBench().workshop;
+  const all = useVariant((v) => v.slips);
+  const faces = useShown(({ plan }) => plan.shell.faces);
   const { say } = useUnits();
   const add = () =>
     api.commit((draft) => {
@@ -38,11 +41,11 @@ export function SlipsPanel() {
         Type how many there are and the joints come out even; leave it empty and the count comes from the joint. Lay
         them out dry before any glue.
       </Text>
-      {variant.slips.map((slips, i) => {
+      {all.map((slips, i) => {
         const at = (key: string) => `/slips/${i}/${key}`;
-        const job = slipJob(slips, plan.shell.faces);
+        const job = slipJob(slips, faces);
         const layout = layOut(job);
-        const second = layout?.left ? facesLeftFor(slips, layout.left, plan.shell.faces) : [];
+        const second = layout?.left ? facesLeftFor(slips, layout.left, faces) : [];
         return (
           <Box key={slips.id} borderTopWidth="1px" borderColor="line" py="2">
             <Fields min="7.5rem">
@@ -66,7 +69,7 @@ export function SlipsPanel() {
                     label="Price of a pack"
                     path={at("packPrice")}
                     kind="plain"
-                    suffix={bench.workshop.currency}
+                    suffix={currency}
                     optional
                   />
                 </>

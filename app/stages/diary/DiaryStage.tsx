@@ -4,7 +4,7 @@ import type { Entry } from "#core/diary/schedule";
 import type { Step } from "#core/ledgers/ledger";
 import { formatMinutes } from "#core/units/format";
 import { Label } from "../../drawing/Label";
-import { useBuild } from "../../state/context";
+import { useShown } from "../../state/context";
 import { clockWords, dayWords } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";
 import { QuietLink } from "../../ui/QuietButton";
@@ -22,9 +22,8 @@ const POSTURE: Record<NonNullable<Step["posture"]>, string> = {
 
 /** The steps laid on the builder's own hours, day by day. */
 export default function DiaryStage() {
-  const { plan } = useBuild();
-  const { entries, handsOnMinutes, residentsInAt } = plan.diary;
-  const steps = new Map(plan.steps.map((s) => [s.id, s]));
+  const { entries, handsOnMinutes, residentsInAt } = useShown(({ plan }) => plan.diary);
+  const steps = new Map(useShown(({ plan }) => plan.steps).map((s) => [s.id, s]));
   const summary =
     entries.length === 0
       ? "no hours to build in: set them under Workshop"

@@ -9,7 +9,7 @@ import { kindOf } from "#core/shell/kinds/index";
 import { formatLengthWithUnit } from "#core/units/format";
 import { formatWithin } from "#core/units/within";
 import { Net } from "../../drawing/Net";
-import { useBuild, useShown, useUnits } from "../../state/context";
+import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -19,12 +19,13 @@ import { StageHead } from "../StageHead";
 
 /** What closes the shell, and the escape audit. */
 export default function FrontStage() {
-  const { plan, variant, api, bench } = useBuild();
+  const { api } = useBuildHandle();
+  const { book } = useBench();
   const { say, units } = useUnits();
-  const { opening } = plan.shell;
-  const { slides } = plan.closures;
+  const opening = useShown(({ plan }) => plan.shell.opening);
+  const slides = useShown(({ plan }) => plan.closures.slides);
   const unit = units.unit === "mm" ? " mm" : "";
-  const { closure } = variant;
+  const closure = useVariant((v) => v.closure);
   const put = (next: Variant["closure"]) =>
     api.commit((draft) => {
       chosenVariant(draft).closure = next;
@@ -45,12 +46,12 @@ export default function FrontStage() {
                 <ChoiceField
                   label="Glass"
                   path="/closure/glass"
-                  options={materialsOf(bench.book, "glass").map((m) => [m.id, m.name] as const)}
+                  options={materialsOf(book, "glass").map((m) => [m.id, m.name] as const)}
                 />
                 <ChoiceField
                   label="Tracks"
                   path="/closure/track"
-                  options={materialsOf(bench.book, "track").map((m) => [m.id, m.name] as const)}
+                  options={materialsOf(book, "track").map((m) => [m.id, m.name] as const)}
                 />
                 <MeasureField label="Panes overlap by" path="/closure/overlap" />
                 <MeasureField label="Allowance at each side" path="/closure/sideAllowance" />

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { keptApart } from "#core/ground/poolLevel";
 import { siteFloor } from "#core/ground/site";
 import { OneSection } from "../../drawing/SectionView";
-import { useBuild, useUnits } from "../../state/context";
+import { useShown, useUnits, useVariant } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
 import { Toggle } from "../../ui/Toggle";
@@ -21,10 +21,11 @@ const CUTS = [
 
 /** The one vertical stack: drain layer, barrier, ground, water and dam against each other; mix, pool, plants, service. */
 export default function GroundStage() {
-  const { plan, variant } = useBuild();
   const { say, units } = useUnits();
-  const { levels } = plan.shell;
-  const { pool } = variant.ground;
+  const { levels, inside, tray } = useShown(({ plan }) => plan.shell);
+  const floor = useShown(({ plan }) => siteFloor(plan.site));
+  const pool = useVariant((v) => v.ground.pool);
+  const apart = useVariant(keptApart);
   // A pool that reaches from front to back is seen beside its land from the front.
   const [cut, setCut] = useState<"frontBack" | "leftRight">(pool ? "leftRight" : "frontBack");
   const unit = units.unit === "mm" ? " mm" : "";
@@ -32,12 +33,10 @@ export default function GroundStage() {
     levels.groundMm > 0 ? `ground to ${say(levels.groundMm)}${unit}` : "no ground yet",
     levels.drainMm > 0 ? `drain layer ${say(levels.drainMm)}${unit}` : "no drain layer",
     levels.waterMm > 0
-      ? `water ${say(levels.waterMm)}${unit}${keptApart(variant) ? ", kept in the pool" : ""}`
+      ? `water ${say(levels.waterMm)}${unit}${apart ? ", kept in the pool" : ""}`
       : "no standing water",
   ].join(", ");
   // Through the pool where it has one, so that both sides are seen.
-  const { inside, tray } = plan.shell;
-  const floor = siteFloor(plan.site);
   const stands = (room: number, own: number) => (tray ? (room - own) / 2 : 0);
   const at =
     pool &&

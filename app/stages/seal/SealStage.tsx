@@ -2,7 +2,7 @@ import { SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { materialsOf } from "#core/materials/find";
 import { sealedSeams } from "#core/seal/beads";
 import { holdsWater } from "#core/seal/test/planTest";
-import { useBuild, useUnits } from "../../state/context";
+import { useBench, useShown, useUnits, useVariant } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -17,13 +17,16 @@ import { Ways } from "./Ways";
 
 /** What goes on each face and along the seams, what is decided, and whether it holds water. */
 export default function SealStage() {
-  const { plan, bench, variant } = useBuild();
+  const { book } = useBench();
   const { say } = useUnits();
-  const panes = plan.figures.filter((f) => f.id.startsWith("panes/")).map((f) => f.id);
-  const sealed = new Set(sealedSeams(plan.site).map((s) => s.id));
+  const panes = useShown(({ plan }) => plan.figures.filter((f) => f.id.startsWith("panes/")).map((f) => f.id));
+  const seams = useShown(({ plan }) => plan.shell.seams);
+  const sealed = new Set(useShown(({ plan }) => sealedSeams(plan.site).map((s) => s.id)));
+  const wet = useShown(({ plan }) => holdsWater(plan.site));
+  const dry = useVariant((v) => v.seal.standingWater === null);
   return (
     <Stack gap="3">
-      <StageHead title="Seal" summary={`${sealed.size} of ${plan.shell.seams.length} seams get a bead`} />
+      <StageHead title="Seal" summary={`${sealed.size} of ${seams.length} seams get a bead`} />
       <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
         <Panel title="Beads">
           <Fields>
@@ -39,7 +42,7 @@ export default function SealStage() {
             <ChoiceField
               label="Sealant"
               path="/seal/sealant"
-              options={materialsOf(bench.book, "sealant").map((m) => [m.id, m.name] as const)}
+              options={materialsOf(book, "sealant").map((m) => [m.id, m.name] as const)}
             />
             <MeasureField label="Bead, its leg" path="/seal/leg" hint="tooled hollow" />
             <MeasureField label="Standing water, how deep" path="/seal/standingWater" optional />
@@ -53,7 +56,7 @@ export default function SealStage() {
               <FigureReading id="seal/volume" />
               <FigureReading id="seal/cure" />
             </Fields>
-            {!variant.seal.standingWater && (
+            {dry && (
               <Text fontSize="xs" color="muted" mt="3">
                 With standing water planned, the diary takes in a two-day water test before anything covers the seams.
               </Text>
@@ -65,7 +68,7 @@ export default function SealStage() {
       <StackPanel />
       <Ways />
       <Decisions />
-      {holdsWater(plan.site) && <TestPanel />}
+      {wet && <TestPanel />}
       {panes.length > 0 && (
         <Panel title="Panes under water">
           <Fields min="10rem">
@@ -80,7 +83,7 @@ export default function SealStage() {
       )}
       <Panel title="Seams">
         <PlainTable heads={["Seam", { text: "Length", end: true }, "Where", "Bead"]}>
-          {plan.shell.seams.map((seam) => (
+          {seams.map((seam) => (
             <Table.Row key={seam.id}>
               <Table.Cell>{seam.label}</Table.Cell>
               <Table.Cell textAlign="end" fontFamily="mono">

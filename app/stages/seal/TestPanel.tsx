@@ -6,7 +6,7 @@ import type { TestStatus } from "#core/seal/test/standing";
 import { testLevel } from "#core/seal/testLevel";
 import { formatFineLength, formatLengthWithUnit, type LengthDisplay } from "#core/units/format";
 import { parseLength } from "#core/units/length";
-import { useBuild, useUnits } from "../../state/context";
+import { useBuildHandle, useShown, useUnits } from "../../state/context";
 import { useLog } from "../../state/useLog";
 import { Select } from "../../ui/fields";
 import { Fields, Panel } from "../../ui/Panel";
@@ -34,9 +34,9 @@ const perDay = ({ value, low, high }: Interval, units: LengthDisplay) => {
 
 /** The water test: what it takes, its readings, and where it stands. */
 export function TestPanel() {
-  const { plan } = useBuild();
+  const levelMm = useShown(({ plan }) => testLevel(plan.shell.levels).levelMm);
+  const test = useShown(({ plan }) => plan.test);
   const { units } = useUnits();
-  const { test } = plan;
   const { words, tone, soft } = STATUS[test.status];
   return (
     <Panel title="Water test">
@@ -49,7 +49,7 @@ export function TestPanel() {
         </Text>
       </Flex>
       <Fields min="9rem">
-        <Reading label="Fill to" value={formatLengthWithUnit(testLevel(plan.shell.levels).levelMm, units)} />
+        <Reading label="Fill to" value={formatLengthWithUnit(levelMm, units)} />
         <FigureReading id="seal/test-litres" />
         <FigureReading id="seal/test-kg" />
       </Fields>
@@ -85,11 +85,12 @@ function Again() {
 }
 
 function Begin() {
-  const { plan } = useBuild();
+  const { api } = useBuildHandle();
+  const fillMm = useShown(({ plan }) => testLevel(plan.shell.levels).levelMm);
   const { units } = useUnits();
   const log = useLog();
   const read = useTyped();
-  const [level, setLevel] = useState(formatLengthWithUnit(testLevel(plan.shell.levels).levelMm, units));
+  const [level, setLevel] = useState(formatLengthWithUnit(fillMm, units));
   const [error, setError] = useState(formatFineLength(0.3, units, 1));
   const [pan, setPan] = useState(true);
   const [like, setLike] = useState<"0.05" | "0.1" | "0.2">("0.1");
@@ -125,7 +126,7 @@ function Begin() {
             ready &&
             log.add({
               ...{ kind: "test-begun", test: crypto.randomUUID(), levelMm, pan, dressed },
-              ...{ mismatch: Number(like), readingErrorMm: errorMm, sealed: sealedAs(plan.site) },
+              ...{ mismatch: Number(like), readingErrorMm: errorMm, sealed: sealedAs(api.shown.getState().plan.site) },
             })
           }
         >
@@ -153,16 +154,16 @@ function Tick({ label, on, change }: { label: string; on: boolean; change: (on: 
 }
 
 function Running() {
-  const { plan } = useBuild();
+  const { begun: started, verdict, lacks } = useShown(({ plan }) => plan.test);
   const log = useLog();
   const read = useTyped();
-  const begun = plan.test.begun!;
+  const begun = started!;
   const [level, setLevel] = useState("");
   const [pan, setPan] = useState("");
   const [levelMm, panMm] = [read(level), begun.pan ? read(pan) : null];
   const ready = levelMm !== undefined && panMm !== undefined;
   const { test } = begun;
-  const { moreHours } = plan.test.verdict ?? { moreHours: null };
+  const { moreHours } = verdict ?? { moreHours: null };
   return (
     <Box mt="4">
       <Fields min="8rem">
@@ -195,8 +196,8 @@ function Running() {
         </QuietButton>
         {moreHours !== null && moreHours > 0 && <Text fontSize="sm" color="water">{`about ${moreHours} h more`}</Text>}
       </Flex>
-      {plan.test.lacks.length > 0 && (
-        <Text fontSize="xs" color="muted" mt="2">{`Before it is a pass it wants ${plan.test.lacks.join("; ")}.`}</Text>
+      {lacks.length > 0 && (
+        <Text fontSize="xs" color="muted" mt="2">{`Before it is a pass it wants ${lacks.join("; ")}.`}</Text>
       )}
       <Gauge begun={begun} />
     </Box>
@@ -204,11 +205,10 @@ function Running() {
 }
 
 function Readings() {
-  const { units } = useUnits();
-  const { plan } = useBuild();
+  const { say, units } = useUnits();
   const log = useLog();
-  const { say } = useUnits();
-  const { readings, verdict, fault, papers, ended, begun } = plan.test;
+  const test = useShown(({ plan }) => plan.test);
+  const { readings, verdict, fault, papers, ended, begun } = test;
   return (
     <Box mt="4">
       {fault && (
@@ -219,7 +219,7 @@ function Readings() {
       {verdict && (
         <SimpleGrid columns={{ base: 1, lg: 2 }} gap="4">
           <Suspense fallback={<Box h="15rem" />}>
-            <TestPlot test={plan.test} />
+            <TestPlot test={test} />
           </Suspense>
           <Stack gap="2">
             <Reading label="Shell loses" value={perDay(verdict.shellMmPerDay, units)} />

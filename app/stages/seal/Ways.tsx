@@ -4,7 +4,7 @@ import { chosenVariant } from "#core/design/variant";
 import { facesToCoat, layersOf, waysFor } from "#core/seal/stack/schools";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
-import { useBuild } from "../../state/context";
+import { useBench, useBuildHandle, useShown } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
@@ -17,8 +17,10 @@ const HAZARD: Partial<Record<string, string>> = {
 
 /** Ways to keep water off the walls side by side for this build; taking one changes steps, supplies and cost. */
 export function Ways() {
-  const { plan, api, bench } = useBuild();
-  const faces = facesToCoat(plan.site);
+  const { api } = useBuildHandle();
+  const bench = useBench();
+  const faces = useShown(({ plan }) => facesToCoat(plan.site));
+  const ways = useShown(({ plan }) => waysFor(plan.site));
   if (faces.length === 0) return null;
   const take = (layer: LayerId) =>
     api.commit((draft) => {
@@ -45,7 +47,7 @@ export function Ways() {
           "",
         ]}
       >
-        {waysFor(plan.site).map((way) => (
+        {ways.map((way) => (
           <Table.Row key={way.layer}>
             <Table.Cell>
               {way.kind.name}
