@@ -9,6 +9,7 @@ import { statedMm } from "./design/measure";
 import type { Build, Feature, Layer, Variant } from "./design/schema";
 import { plan } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
+import { splitsMet } from "./seal/decisions";
 import { judgeStack } from "./seal/stack/judgeStack";
 import { fillOf } from "./shell/mass";
 
@@ -79,6 +80,20 @@ describe("what goes on mesh", () => {
     expect(snagOf(over({ ...port, use: "nozzle" }), "place/overlap")).toBeUndefined();
     expect(snagOf(over({ kind: "keepOut", use: "heatMat", ...box }), "place/overlap")).toBeDefined();
     expect(snagOf(over({ ...port, use: "cable" }), "place/overlap")).toBeDefined();
+  });
+});
+
+describe("metal in the wet zone", () => {
+  const asked = (id: string, metal: boolean) => {
+    const input = jobInput(meshedWith(id));
+    const screen = input.book.materials.find((m) => m.id === "fly-screen" && m.class === "mesh")!;
+    const own = { ...screen, id, metal } as typeof screen;
+    return splitsMet(plan({ ...input, book: { materials: [...input.book.materials, own] } }).site).map((s) => s.row);
+  };
+  const meshedWith = (id: string) => meshed({ ...mesh(), mesh: id } as Feature);
+  it("is told by what the book says a mesh is, not by what it is called", () => {
+    expect(asked("hardware-cloth", true)).toContain("A17");
+    expect(asked("steel-coloured", false)).not.toContain("A17");
   });
 });
 
