@@ -108,6 +108,18 @@ describe("beads are edges", () => {
     ]);
     expect(judgeStack("plywood", [layer("beads"), layer("liner")])[1]!.on).toBe("plywood");
   });
+  it("a mat on a face with beads lies on the face", () => {
+    const mat = (...layers: Layer["layer"][]) =>
+      planned(
+        bareTank((v) => {
+          v.seal.stacks = [{ face: "back", layers: layers.map(layer) }];
+          v.background.walls = [plainWall("back", { buildUp: "coirMat" })];
+        }),
+      ).snags.filter((s) => s.rule === "background/bond");
+    expect(mat("beads").map((s) => s.sentence)).toEqual(mat().map((s) => s.sentence));
+    // Dabs all over the face are another thing.
+    expect(mat("siliconeDabs").map((s) => s.sentence)).toEqual(["On the back: on rough dabs of cured silicone."]);
+  });
   it("a coat over them meets them all the same", () => {
     expect(holdings("beads", "rubberSpray")[1]).toEqual(["rubberSpray", "never"]);
     expect(holdings("key", "rubberSpray", "beads")[1]).toEqual(["rubberSpray", "holds"]);

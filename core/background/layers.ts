@@ -44,9 +44,11 @@ function startOf(site: Site, wall: Wall): { surface: Surface | undefined; under:
   };
 }
 
-/** The surface the last of some layers leaves. */
+/** The surface the last of some layers leaves; beads run along the edges and leave the face as it is. */
 const leftBy = (surface: Surface | undefined, layers: readonly Layer[]): Surface | undefined =>
-  layers.reduce((on, l) => layerKind(l.layer).leaves ?? on, surface);
+  layers
+    .map((l) => layerKind(l.layer))
+    .reduce((on, kind) => (kind.kind === "bead" ? on : (kind.leaves ?? on)), surface);
 
 /** A wall's own layers, each judged against what it meets. */
 export function judgedWall(site: Site, wall: Wall): JudgedLayer[] {
