@@ -77,7 +77,7 @@ describe("the build's store", () => {
     expect(api.store.getState().preview).toBeNull();
   });
 
-  it("plans what is shown at once, and anew with other prices", () => {
+  it("plans what is shown at once, and again with other prices", () => {
     const api = make();
     const top = () => api.shown.getState().plan.parts.find((p) => p.id === "shell/top")!.lengthMm;
     const cost = () => api.shown.getState().plan.tally.costLikelyMinor;

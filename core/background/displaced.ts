@@ -25,6 +25,6 @@ export function displacedShare(shell: Shell, variant: Pick<Variant, "background"
     return meanDepthMm(wall) * filled;
   };
   const [back, left, right] = WALLS.map(depthOf) as [number, number, number];
-  const leftM2 = Math.max(0, footWidthMm - left - right) * Math.max(0, footDepthMm - back);
-  return 1 - leftM2 / (footWidthMm * footDepthMm);
+  const leftMm2 = Math.max(0, footWidthMm - left - right) * Math.max(0, footDepthMm - back);
+  return 1 - leftMm2 / (footWidthMm * footDepthMm);
 }

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { formatLengthWithUnit, formatNumber, type LengthDisplay } from "../units/format";
+import { formatLengthWithUnit, formatNumber, type LengthDisplay, MILLIMETRES } from "../units/format";
 import { MM_PER } from "../units/length";
 import { formatWithin } from "../units/within";
 
@@ -58,8 +58,6 @@ function gapOf(way: Way): { worstMm: number; likelyMm: number } {
 /** What is multiplied shows the digits that were typed, or the product would not come out. */
 const exactly = (mm: number, display: LengthDisplay) =>
   display.unit === "mm" ? `${formatNumber(mm, 3)} mm` : `${formatNumber(mm / MM_PER.in, 3)}"`;
-
-const MILLIMETRES: LengthDisplay = { unit: "mm" };
 
 /**
  * Judges every way out against one resident: passes when its worst gap is no more than the allowed one, which is

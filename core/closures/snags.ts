@@ -59,8 +59,7 @@ function lidSnags(site: Site): Snag[] {
 function lidMesh(site: Site): Operation[] {
   const mesh = materialsOf(site.book, "mesh")[0];
   if (!mesh || site.variant.features.some(isVent)) return [];
-  const { widthMm, heightMm } = site.shell.opening;
-  const { uMm, vMm } = site.shell.opening;
+  const { uMm, vMm, widthMm, heightMm } = site.shell.opening;
   const whole = (mm: number) => statedMm(Math.round(mm));
   let n = 1;
   while (site.variant.features.some((f) => f.id === `lid-mesh-${n}`)) n++;
@@ -86,7 +85,8 @@ function openSnags(site: Site): Snag[] {
     residents.every(
       (r) => r.reach !== null && !r.traits.climbs && (r.reach.high ?? r.reach.value) * REACH_SPARE < wallMm,
     );
-  const airs = site.variant.features.some(isVent) ? "" : ", with mesh in it";
+  const mesh = lidMesh(site);
+  const airs = mesh.length > 0 ? ", with mesh in it" : "";
   if (opening.face === "top")
     return [
       {
@@ -104,13 +104,13 @@ function openSnags(site: Site): Snag[] {
             ? [
                 {
                   label: `Put its own lid on${airs}`,
-                  patch: [set(site.at("/closure"), { kind, lock: "none" }), ...lidMesh(site)],
+                  patch: [set(site.at("/closure"), { kind, lock: "none" }), ...mesh],
                 },
               ]
             : kind === "lid"
               ? (["none", "key"] as const).map((lock) => ({
                   label: `Put a lid on${airs}`,
-                  patch: [set(site.at("/closure"), { kind, gap: statedMm(1), clips: 4, lock }), ...lidMesh(site)],
+                  patch: [set(site.at("/closure"), { kind, gap: statedMm(1), clips: 4, lock }), ...mesh],
                 }))
               : [],
         ),

@@ -2,6 +2,8 @@ import { MM_PER } from "./length";
 
 /** How a build shows lengths: millimetres, or inches with fractions down to 1/16 or 1/32. */
 export type LengthDisplay = { unit: "mm" } | { unit: "in"; denominator: 16 | 32 };
+/** What formats and answers are told in where no build says otherwise. */
+export const MILLIMETRES: LengthDisplay = { unit: "mm" };
 /** Gaps are shown rounded up and allowances down, so that a verdict never contradicts its digits. */
 export type Rounding = "nearest" | "up" | "down";
 

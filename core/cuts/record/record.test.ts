@@ -55,7 +55,7 @@ describe("at the saw", () => {
     }
   });
 
-  it("nests the rest anew round what is left when a part came out wrong halfway", () => {
+  it("nests the rest again round what is left when a part came out wrong halfway", () => {
     const saw = atTheSaw({ ...jobInput(), stock: emptyStock() });
     const wanted = partsOf(saw.sheets());
     while (saw.sheet(FIRST).done.length === 0) saw.cut(FIRST, 1);

@@ -62,8 +62,9 @@ const bond = (
 });
 
 /**
- * What holds on what. The rows of docs/trade-coverage.md (`B1.1` and on), then what else is known (source: sealing). The first row that names a
- * pair decides, so the particular stands before the general. Trade practice without a source unless marked.
+ * What holds on what. The rows of docs/trade-coverage.md (`B1.1` and on), then what else is known (source: sealing). The
+ * first row that names a pair decides, so the particular stands before the general. Trade practice without a source
+ * unless marked.
  */
 export const BONDS: readonly Bond[] = [
   bond(

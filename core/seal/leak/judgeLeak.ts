@@ -1,4 +1,4 @@
-import { formatExactLength, formatFineLength, formatNumber, type LengthDisplay } from "../../units/format";
+import { formatExactLength, formatFineLength, formatNumber, type LengthDisplay, MILLIMETRES } from "../../units/format";
 import { evaporationMmPerDay, ROOM_FACTOR } from "./evaporation";
 import { fitSlope, halfWidth, type Point, type Slope, slopeError, together } from "./fit";
 import type { Interval, LeakInput, LeakReading, LeakVerdict } from "./format";
@@ -120,7 +120,6 @@ function halfAhead(shell: readonly Point[], pan: readonly Point[], fits: Fits, m
   return halfWidth(together([...errors, fits.unlike]));
 }
 
-const MILLIMETRES: LengthDisplay = { unit: "mm" };
 /** A loss in words, two digits after the point in millimetres, as many as tell the same in inches. */
 const rate =
   (display: LengthDisplay) =>

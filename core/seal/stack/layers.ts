@@ -72,7 +72,10 @@ const one = known(1, practice);
 /** Silicone under fibre goes on as a film of 1 to 2 mm: litres on a square metre. */
 export const SILICONE_FILM: Known = known(1.5, practice, 1, 2);
 
-/** The layers a face can be given (source: sealing, walls). Yields are labels to be overwritten; hours are trade practice where no label is known. */
+/**
+ * The layers a face can be given (source: sealing, walls). Yields are labels to be overwritten; hours are trade practice
+ * where no label is known.
+ */
 export const LAYERS = {
   key: {
     ...{ name: "Sand to a key, dust, degrease", kind: "work", keeps: "nothing", coats: one, dry: NOTHING },
