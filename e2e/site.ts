@@ -8,7 +8,7 @@ export const DEMO = resolve(root, "test-results/e2e-data");
 
 /**
  * Tests against a server and data of their own worker: what one changes no other sees. They share the browser's store of
- * files too, as a builder's second visit does: each test used to fetch and read a megabyte of script anew.
+ * files too, as a builder's second visit does: each test used to fetch and read a megabyte of script again.
  */
 export const test = base.extend<object, { site: string; visitor: BrowserContext }>({
   site: [

@@ -226,7 +226,7 @@ function cutList(doc: Doc, plan: Plan) {
   table(
     doc,
     "Cut list",
-    "Finished sizes, to 0.1 mm. Guard on, push stick, mask for the dust.",
+    "Finished sizes. Guard on, push stick, mask for the dust.",
     [44, 28, 28, 62, 111],
     [
       ["Part", "Length", "Width", "Of", "How it came about"],

@@ -41,7 +41,7 @@ export const FINISH: Record<FinishId, FinishKind> = {
     kgPerM2: k(2.2, memory, 1.6, 3),
     repair: "patch by patch: new silicone holds only where the old is cut away",
     tones: "stays as the fibre is; darkens where it is wet",
-    mind: "Fibre must be bone dry. Cheapest; a film of 1 to 2 mm, a small area at a go.",
+    mind: "Fibre must be bone dry. Cheapest; a thin film, a small area at a go.",
   },
   puGlueFibre: {
     name: "PU glue and fibre",

@@ -331,7 +331,7 @@ export const BONDS: readonly Bond[] = [
     "Solvent cement melts polystyrene.",
     { cure: "PU glue." },
   ),
-  bond("more: solvents", "pvcCement", "pvcFoam", "holds", "PVC cement with screws each 150 to 200 mm is the joint."),
+  bond("more: solvents", "pvcCement", "pvcFoam", "holds", "PVC cement with screws along the seam is the joint."),
   bond("more: solvents", "acrylicCement", "acrylic", "holds", "Welds acrylic to itself.", { basis: memory }),
   bond(
     "more: varnish",
