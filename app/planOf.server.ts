@@ -1,5 +1,5 @@
 import { rememberingNester } from "#core/cuts/nester";
-import { checkDesign } from "#core/design/limits";
+import { checkDesign } from "#core/document/check";
 import { type Plan, type PlanInput, plan } from "#core/plan";
 import { fail, ok, type Result } from "#core/units/result";
 import { readNewest } from "#db/builds";

@@ -4,7 +4,7 @@ import { anySheetBuild } from "../tests/anySheet";
 import { jobInput } from "../tests/job";
 import { planUnproved } from "../tests/quick";
 import { expectFixesMend, expectNumbers } from "../tests/sound";
-import type { SheetVariant } from "./design/schema";
+import type { SheetVariant } from "./document/schema";
 import { publicPlan } from "./plan";
 
 describe("any valid design", () => {

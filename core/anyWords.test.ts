@@ -7,7 +7,7 @@ import { jobInput } from "../tests/job";
 import { notUsedWords } from "../tests/notUsed";
 import { planUnproved } from "../tests/quick";
 import { withoutNames, wordsOf } from "../tests/words";
-import type { Build } from "./design/schema";
+import type { Build } from "./document/schema";
 
 const inInches = (design: Build): Build => ({
   ...design,

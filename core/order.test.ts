@@ -2,10 +2,10 @@ import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../demo/builds";
 import { demoBook, demoStock, demoWorkshop } from "../demo/tern-street";
 import { jobBuild, jobInput, jobVariant } from "../tests/job";
+import { formatLocal } from "./design/localTime";
 import { statedMm } from "./design/measure";
-import type { Build } from "./design/schema";
-import { chosenVariant } from "./design/variant";
-import { formatLocal } from "./diary/calendar";
+import type { Build } from "./document/schema";
+import { chosenVariant } from "./document/variant";
 import { type Plan, plan } from "./plan";
 
 /** Orders that must hold (common practice, no source): A before B, wherever a build has both. */

@@ -3,7 +3,7 @@ import { demoBuilds } from "../demo/builds";
 import { demoStock } from "../demo/tern-street";
 import { jobBuild, jobInput, jobVariant, typed } from "../tests/job";
 import { sawSizeMm } from "./cuts/sawSize";
-import { parseLocal } from "./diary/calendar";
+import { parseLocal } from "./design/localTime";
 import { type Plan, plan, publicPlan } from "./plan";
 import { applyFix } from "./snags/fix";
 

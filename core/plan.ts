@@ -1,28 +1,26 @@
 import { planAir } from "./air/planAir";
 import { planBackground } from "./background/planBackground";
 import { type BuyLedger, planBuying } from "./buying/planBuying";
-import type { Stock } from "./buying/stock";
 import { hungDoors } from "./closures/hung";
 import { type ClosureLedger, planClosures } from "./closures/planClosures";
 import { type KeptNesting, knowing, type Nester, rememberingNester } from "./cuts/nester";
 import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
 import { sheetsAtSaw } from "./cuts/record/bench";
 import type { SheetGroup } from "./cuts/sheets";
-import type { Build } from "./design/schema";
-import { chosenVariant } from "./design/variant";
-import { formatLocal, parseLocal } from "./diary/calendar";
+import { formatLocal, parseLocal } from "./design/localTime";
 import { type DiaryLedger, planDiary } from "./diary/planDiary";
-import type { Workshop } from "./diary/workshop";
+import type { Build } from "./document/schema";
+import { chosenVariant } from "./document/variant";
+import { planWindows } from "./features/pane/planWindows";
+import { planPorts } from "./features/port/planPorts";
 import { planGround } from "./ground/planGround";
 import { gather, type TradeLedger } from "./ledgers/ledger";
-import { makeSite, type Site } from "./ledgers/site";
 import { waitsThatAre } from "./ledgers/waits";
-import type { Log } from "./log/log";
+import type { Log } from "./log/schema";
 import type { Book } from "./materials/schema";
 import { planOdd } from "./odd/planOdd";
 import { planPanes } from "./panes/planPanes";
 import { planPlacement } from "./placement/planPlacement";
-import { planPorts } from "./ports/planPorts";
 import { planResidents } from "./residents/planResidents";
 import { planSeal } from "./seal/planSeal";
 import { planTest } from "./seal/test/planTest";
@@ -31,10 +29,12 @@ import { planService } from "./service/planService";
 import { buildShell } from "./shell/buildShell";
 import { planShell } from "./shell/planShell";
 import type { Shell } from "./shell/shell";
+import { makeSite, type Site } from "./shell/site";
 import { planSlips } from "./slips/planSlips";
 import { type Judge, settleSnags } from "./snags/settle";
+import type { Stock } from "./stock/schema";
 import { type Tally, tallyUp } from "./tally";
-import { planWindows } from "./windows/planWindows";
+import type { Workshop } from "./workshop/schema";
 
 /** All a plan depends on. Plain data; the same input gives the same plan on any machine. */
 export interface PlanInput {

@@ -4,14 +4,16 @@ import { jobBuild, jobInput, jobVariant } from "../tests/job";
 import { exchangeFlow } from "./air/flow";
 import { newZone } from "./background/create";
 import type { Zone } from "./background/schema";
-import { newBuild, newVariant } from "./design/create";
 import { statedMm } from "./design/measure";
-import type { Build, Feature, Layer, Variant } from "./design/schema";
+import { newBuild, newVariant } from "./document/create";
+import type { Build, Variant } from "./document/schema";
+import type { Feature } from "./features/schema";
+import { fillOf } from "./ground/mass";
 import { plan } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
 import { splitsMet } from "./seal/decisions";
+import type { Layer } from "./seal/schema";
 import { judgeStack } from "./seal/stack/judgeStack";
-import { fillOf } from "./shell/mass";
 
 /** What was wrong when real builds were tried: each with its twin, a step on the other side of its limit. */
 

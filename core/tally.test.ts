@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { antYard, demoBuilds, haberdasher } from "../demo/builds";
 import { jobBuild, jobInput, jobVariant, sheetShell } from "../tests/job";
-import { newSlidingPair } from "./design/create";
+import { newSlidingPair } from "./closures/kinds/slidingPair/create";
+import { parseLocal } from "./design/localTime";
 import { statedMm } from "./design/measure";
-import { parseLocal } from "./diary/calendar";
 import { plan } from "./plan";
 
 describe("the tally", () => {

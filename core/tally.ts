@@ -1,6 +1,6 @@
 import type { BuyLedger } from "./buying/planBuying";
 import type { SheetGroup } from "./cuts/sheets";
-import { formatLocal } from "./diary/calendar";
+import { formatLocal } from "./design/localTime";
 import type { DiaryLedger } from "./diary/planDiary";
 import type { Figure } from "./figures/figure";
 import type { Step } from "./ledgers/ledger";

@@ -12,11 +12,12 @@ import { planUnproved } from "../tests/quick";
 import { newZone } from "./background/create";
 import type { Zone } from "./background/schema";
 import { statedMm } from "./design/measure";
-import type { Build, Layer } from "./design/schema";
-import { chosenVariant } from "./design/variant";
-import type { LogEntry } from "./log/log";
+import type { Build } from "./document/schema";
+import { chosenVariant } from "./document/variant";
+import type { LogEntry } from "./log/schema";
 import type { PlanInput } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
+import type { Layer } from "./seal/schema";
 
 const text = readFileSync("docs/trade-coverage.md", "utf8");
 const rows = text.split("\n").flatMap((line) => {

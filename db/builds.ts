@@ -1,6 +1,6 @@
 import { and, desc, eq } from "drizzle-orm";
-import { readShape } from "../core/design/read";
-import type { Build } from "../core/design/schema";
+import { readShape } from "../core/document/read";
+import type { Build } from "../core/document/schema";
 import { ok, type Result } from "../core/units/result";
 import type { Database } from "./open";
 import { builds, revisions } from "./schema";

@@ -1,8 +1,8 @@
 import { and, asc, eq, type SQL } from "drizzle-orm";
 import * as v from "valibot";
-import { isCutEvent } from "../core/cuts/record/events";
 import { freeRackName, stockAfter } from "../core/cuts/record/rack";
-import { type LogEntry, LogEntrySchema } from "../core/log/log";
+import { isCutEvent } from "../core/cuts/record/schema";
+import { type LogEntry, LogEntrySchema } from "../core/log/schema";
 import { fail, ok, type Result } from "../core/units/result";
 import { isId } from "./builds";
 import type { Database } from "./open";

@@ -1,8 +1,8 @@
 import { index, integer, jsonb, pgTable, primaryKey, serial, text, timestamp } from "drizzle-orm/pg-core";
-import type { Stock } from "../core/buying/stock";
 import type { NestSolution } from "../core/cuts/nest/format";
-import type { Workshop } from "../core/diary/workshop";
 import type { Material } from "../core/materials/schema";
+import type { Stock } from "../core/stock/schema";
+import type { Workshop } from "../core/workshop/schema";
 
 /** A build and the number of its newest revision. */
 export const builds = pgTable("builds", {

@@ -1,10 +1,11 @@
 import { asc, eq } from "drizzle-orm";
 import * as v from "valibot";
-import { emptyStock, type Stock, StockSchema } from "../core/buying/stock";
-import { starterWorkshop, type Workshop, WorkshopSchema } from "../core/diary/workshop";
-import { completeBook } from "../core/materials/complete";
+import { completeBook } from "../core/book/complete";
+import { starterBook } from "../core/book/starter";
 import { type Book, BookSchema, type Material } from "../core/materials/schema";
-import { starterBook } from "../core/materials/starter";
+import { emptyStock, type Stock, StockSchema } from "../core/stock/schema";
+import { type Workshop, WorkshopSchema } from "../core/workshop/schema";
+import { starterWorkshop } from "../core/workshop/starter";
 import type { Database } from "./open";
 import { materials, settings } from "./schema";
 

@@ -1,4 +1,4 @@
-import type { Build } from "../core/design/schema";
+import type { Build } from "../core/document/schema";
 import { antYard } from "./builds/antYard";
 import { flatPack } from "./builds/flatPack";
 import { haberdasher } from "./builds/haberdasher";

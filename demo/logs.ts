@@ -1,6 +1,6 @@
-import type { Build } from "../core/design/schema";
-import { formatLocal, parseLocal } from "../core/diary/calendar";
-import type { Log, LogEntry } from "../core/log/log";
+import { formatLocal, parseLocal } from "../core/design/localTime";
+import type { Build } from "../core/document/schema";
+import type { Log, LogEntry } from "../core/log/schema";
 import { plan } from "../core/plan";
 import { sealedAs } from "../core/seal/test/sealedAs";
 import { testLevel } from "../core/seal/testLevel";

@@ -1,7 +1,7 @@
-import type { Stock } from "../core/buying/stock";
-import type { Workshop } from "../core/diary/workshop";
+import { starterBook } from "../core/book/starter";
 import type { Book } from "../core/materials/schema";
-import { starterBook } from "../core/materials/starter";
+import type { Stock } from "../core/stock/schema";
+import type { Workshop } from "../core/workshop/schema";
 
 /** The demo's clock never moves. */
 export const DEMO_NOW = "2026-01-05T17:00";

@@ -1,13 +1,13 @@
 import * as v from "valibot";
-import { StockSchema } from "../core/buying/stock";
 import { isSound, KeptNestingSchema } from "../core/cuts/kept";
-import { issueWords, readBuild } from "../core/design/read";
-import { LocalTimeSchema } from "../core/diary/localTime";
-import { WorkshopSchema } from "../core/diary/workshop";
-import { LogSchema } from "../core/log/log";
+import { LocalTimeSchema } from "../core/design/localTime";
+import { issueWords, readBuild } from "../core/document/read";
+import { LogSchema } from "../core/log/schema";
 import { BookSchema } from "../core/materials/schema";
 import type { PlanInput } from "../core/plan";
+import { StockSchema } from "../core/stock/schema";
 import { fail, ok, type Result } from "../core/units/result";
+import { WorkshopSchema } from "../core/workshop/schema";
 
 export const BUILD_FILE_VERSION = 1;
 

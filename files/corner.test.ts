@@ -1,8 +1,8 @@
 import DxfParser, { type ILwpolylineEntity } from "dxf-parser";
 import { describe, expect, it } from "vitest";
-import { checkDesign } from "../core/design/limits";
 import { statedMm } from "../core/design/measure";
-import type { OddPart } from "../core/design/schema";
+import { checkDesign } from "../core/document/check";
+import type { OddPart } from "../core/odd/schema";
 import { plan } from "../core/plan";
 import { jobInput } from "../tests/job";
 import { darkRun, renderPdf } from "../tests/renderPdf";

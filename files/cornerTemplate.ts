@@ -1,5 +1,5 @@
-import type { OddPart } from "../core/design/schema";
 import { CORNER_DRILL_MM, cornerWords } from "../core/odd/corners";
+import type { OddPart } from "../core/odd/schema";
 import type { Plan } from "../core/plan";
 import { formatLengthWithUnit, formatNumber } from "../core/units/format";
 import { cross, label } from "./paper";

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { PDFDocument } from "pdf-lib";
 import { describe, expect, it } from "vitest";
-import type { Build } from "../core/design/schema";
+import type { Build } from "../core/document/schema";
 import { plan, publicPlan } from "../core/plan";
 import { demoBuilds } from "../demo/builds";
 import { demoStock } from "../demo/tern-street";

@@ -1,9 +1,9 @@
 import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, Units } from "@tarikjabiri/dxf";
-import { holeCentres } from "../core/air/pattern";
 import { FACES } from "../core/design/names";
+import { featureName, featureRect } from "../core/features/feature";
+import { holeCentres } from "../core/features/holes/pattern";
 import { partOutline } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
-import { featureName, featureRect } from "../core/shell/features";
 import { layNet } from "../core/shell/net";
 import { extent } from "../core/shell/outline";
 import type { Point } from "../core/shell/space";

@@ -1,10 +1,10 @@
 import Papa from "papaparse";
 import { sawSizeMm } from "../core/cuts/sawSize";
-import { sawToleranceMm } from "../core/cuts/tolerance";
 import { materialName } from "../core/materials/find";
 import type { Plan } from "../core/plan";
 import { formatLength, formatNumber } from "../core/units/format";
 import { plainMoney } from "../core/units/money";
+import { sawToleranceMm } from "../core/workshop/sawTolerance";
 
 const csv = (rows: Record<string, string | number>[]) =>
   `${Papa.unparse(rows, { escapeFormulae: true, newline: "\r\n" })}\r\n`;

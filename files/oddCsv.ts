@@ -1,6 +1,6 @@
 import Papa from "papaparse";
-import type { OddPart } from "../core/design/schema";
-import { parseMeasure } from "../core/units/guess";
+import { parseMeasure } from "../core/design/guess";
+import type { OddPart } from "../core/odd/schema";
 import type { LengthUnit } from "../core/units/length";
 
 /** A row of a parts list that could not be taken, by its line in the file; 0 for a shape, whose message says which. */

@@ -1,5 +1,5 @@
 import DxfParser, { type IEntity, type ILwpolylineEntity, type IPolylineEntity } from "dxf-parser";
-import type { OddPart } from "../core/design/schema";
+import type { OddPart } from "../core/odd/schema";
 import { formatNumber } from "../core/units/format";
 import type { RowError } from "./oddCsv";
 

@@ -3,7 +3,7 @@ import type * as v from "valibot";
 import { EscapeSchema } from "../core/closures/escape";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
-import { BuildSchema } from "../core/design/schema";
+import { BuildSchema } from "../core/document/schema";
 import { PaneSchema } from "../core/panes/pane";
 import { LeakInputSchema } from "../core/seal/leak/format";
 import { BuildFileSchema } from "./buildFile";

@@ -1,8 +1,9 @@
 import { PDFDocument } from "pdf-lib";
 import { describe, expect, it } from "vitest";
 import { statedMm } from "../core/design/measure";
-import type { Feature, Slips } from "../core/design/schema";
+import type { Feature } from "../core/features/schema";
 import { plan } from "../core/plan";
+import type { Slips } from "../core/slips/schema";
 import { jobInput } from "../tests/job";
 import { darkRun, type Raster, renderPdf } from "../tests/renderPdf";
 import { slipsGuidePdf } from "./slipsGuide";

@@ -1,8 +1,8 @@
-import { holeCentres } from "../core/air/pattern";
-import type { Feature } from "../core/design/schema";
+import { featureName, featureRect } from "../core/features/feature";
+import { holeCentres } from "../core/features/holes/pattern";
+import type { Feature } from "../core/features/schema";
 import { CORNER_DRILL_MM } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
-import { featureName, featureRect } from "../core/shell/features";
 import { extent } from "../core/shell/outline";
 import type { Point } from "../core/shell/space";
 import { formatLengthWithUnit, formatNumber } from "../core/units/format";

@@ -1,4 +1,4 @@
-import type { Feature } from "../core/design/schema";
+import type { Feature } from "../core/features/schema";
 
 /** Paper templates are printed on. */
 export type Paper = "a4" | "letter";

@@ -1,7 +1,7 @@
-import { isVent } from "../core/design/variant";
+import { drawnCorners } from "../core/features/drawn";
+import { featureName } from "../core/features/feature";
+import { isVent } from "../core/features/vents";
 import type { Plan } from "../core/plan";
-import { drawnCorners } from "../core/shell/drawn";
-import { featureName } from "../core/shell/features";
 import { below, extent } from "../core/shell/outline";
 import { type Point, vAtHeight } from "../core/shell/space";
 import { formatLength } from "../core/units/format";

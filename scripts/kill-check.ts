@@ -6,7 +6,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { statedMm } from "../core/design/measure";
-import type { Build } from "../core/design/schema";
+import type { Build } from "../core/document/schema";
 import { sheetShell } from "../tests/job";
 import { freePort, must, startServer } from "./run.mjs";
 

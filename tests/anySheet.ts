@@ -1,9 +1,10 @@
 import fc from "fast-check";
-import { BARE_SEAL } from "../core/design/bareSeal";
-import { checkDesign } from "../core/design/limits";
 import { statedMm } from "../core/design/measure";
-import type { Build, Feature } from "../core/design/schema";
+import { checkDesign } from "../core/document/check";
+import type { Build } from "../core/document/schema";
+import type { Feature } from "../core/features/schema";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
+import { BARE_SEAL } from "../core/seal/bare";
 import { jobBuild, jobInput, jobVariant } from "./job";
 
 /** Any build of sheet that passes its limits. */

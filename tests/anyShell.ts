@@ -1,12 +1,15 @@
 import fc from "fast-check";
 import { BARE_BACKGROUND } from "../core/background/schema";
-import { newBuild, newSlidingPair, newVariant } from "../core/design/create";
-import { checkDesign } from "../core/design/limits";
+import { newSlidingPair } from "../core/closures/kinds/slidingPair/create";
 import { statedMm } from "../core/design/measure";
 import { FACES } from "../core/design/names";
-import type { Build, Feature, Variant } from "../core/design/schema";
+import { checkDesign } from "../core/document/check";
+import { newBuild, newVariant } from "../core/document/create";
+import type { Build, Variant } from "../core/document/schema";
+import type { Feature } from "../core/features/schema";
 import { bareGround } from "../core/ground/schema";
-import { FOUND_IDS } from "../core/materials/face";
+import { FOUND_IDS } from "../core/materials/names";
+
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
 import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";

@@ -1,6 +1,6 @@
 import { layUp, type SawSheet } from "../core/cuts/record/sawSheet";
 import { sawOrder } from "../core/cuts/saw/sawOrder";
-import type { LogEntry } from "../core/log/log";
+import type { LogEntry } from "../core/log/schema";
 import { type PlanInput, plan } from "../core/plan";
 
 /** A builder at the saw: says to the log what the page says, and looks at the plan again after each entry. */

@@ -1,9 +1,9 @@
 import { newWall } from "../core/background/create";
 import type { Wall } from "../core/background/schema";
-import { newBuild, newVariant } from "../core/design/create";
 import { statedMm } from "../core/design/measure";
-import type { Build, Variant } from "../core/design/schema";
-import { chosenVariant } from "../core/design/variant";
+import { newBuild, newVariant } from "../core/document/create";
+import type { Build, Variant } from "../core/document/schema";
+import { chosenVariant } from "../core/document/variant";
 import { plan } from "../core/plan";
 import type { TankShell } from "../core/shell/kinds/tank/schema";
 import { applyFix } from "../core/snags/fix";

@@ -1,9 +1,12 @@
-import { emptyStock } from "../core/buying/stock";
-import { newBuild, newSheetVariant, newSlidingPair } from "../core/design/create";
+import { newSlidingPair } from "../core/closures/kinds/slidingPair/create";
+import type { Measure } from "../core/design/basics";
 import { statedMm } from "../core/design/measure";
-import type { Build, Measure, SheetShell, SheetVariant, Variant } from "../core/design/schema";
+import { newBuild, newSheetVariant } from "../core/document/create";
+import type { Build, SheetVariant, Variant } from "../core/document/schema";
 import type { PlanInput } from "../core/plan";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
+import type { SheetShell } from "../core/shell/kinds/sheet/schema";
+import { emptyStock } from "../core/stock/schema";
 import { parseLength } from "../core/units/length";
 import { demoBook, demoWorkshop } from "../demo/tern-street";
 

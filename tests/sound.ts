@@ -1,6 +1,6 @@
 import { expect } from "vitest";
-import { checkDesign } from "../core/design/limits";
-import type { Build } from "../core/design/schema";
+import { checkDesign } from "../core/document/check";
+import type { Build } from "../core/document/schema";
 import { type Plan, plan } from "../core/plan";
 import { applyFix } from "../core/snags/fix";
 import { jobInput } from "./job";

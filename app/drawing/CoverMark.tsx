@@ -1,6 +1,6 @@
 import type { Cover } from "#core/background/cover";
 import type { BuildUpId } from "#core/background/names";
-import { overlap } from "#core/background/zones";
+import { overlap } from "#core/shell/faces";
 import type { Net } from "#core/shell/net";
 import { drawRect } from "./drawRect";
 

@@ -1,6 +1,6 @@
 import { coversOf } from "#core/background/cover";
 import type { WallId } from "#core/background/names";
-import { featureName, featureRect } from "#core/shell/features";
+import { featureName, featureRect } from "#core/features/feature";
 import type { NetFace } from "#core/shell/net";
 import { extent } from "#core/shell/outline";
 import { formatNumber } from "#core/units/format";

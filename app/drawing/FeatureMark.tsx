@@ -1,7 +1,7 @@
 import { memo } from "react";
-import { holeCentres } from "#core/air/pattern";
-import type { Feature } from "#core/design/schema";
-import { featureName, featureRect } from "#core/shell/features";
+import { featureName, featureRect } from "#core/features/feature";
+import { holeCentres } from "#core/features/holes/pattern";
+import type { Feature } from "#core/features/schema";
 import { type Net, toNet } from "#core/shell/net";
 import { useMoved } from "../state/context";
 import { drawRect } from "./drawRect";

@@ -1,7 +1,8 @@
 import type { ReactNode } from "react";
+import type { Measure } from "#core/design/basics";
 import type { FaceId } from "#core/design/names";
-import type { Measure, Variant } from "#core/design/schema";
-import { chosenVariant } from "#core/design/variant";
+import type { Variant } from "#core/document/schema";
+import { chosenVariant } from "#core/document/variant";
 import type { Rect } from "#core/shell/faces";
 import type { NetFace } from "#core/shell/net";
 import { snapCentre } from "#core/shell/snap";

@@ -1,7 +1,7 @@
 import { Box, SimpleGrid, Text } from "@chakra-ui/react";
 import { coversOf } from "#core/background/cover";
 import { type CoverPiece, cutCovers } from "#core/background/cut";
-import { cutStrata, type FillPiece } from "#core/levels/cutStrata";
+import { cutStrata, type FillPiece } from "#core/ground/cutStrata";
 import { type Cut, cutShell, type LevelLine, type Section } from "#core/shell/section";
 import { useBuild, useUnits } from "../state/context";
 import { Hatches } from "./Hatches";

@@ -1,4 +1,4 @@
-import type { FaceId } from "#core/design/schema";
+import type { FaceId } from "#core/design/names";
 import type { Rect } from "#core/shell/faces";
 import { type Net, toNet } from "#core/shell/net";
 

@@ -1,9 +1,10 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useRef } from "react";
+import type { Measure } from "#core/design/basics";
 import type { FaceId } from "#core/design/names";
 import { readAt } from "#core/design/pointer";
-import type { Build, Measure } from "#core/design/schema";
-import { variantPath } from "#core/design/variant";
+import type { Build } from "#core/document/schema";
+import { variantPath } from "#core/document/variant";
 import { moveOnFace } from "#core/shell/net";
 import { formatLength } from "#core/units/format";
 import { useBuildHandle, useUnits } from "../state/context";

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { LogEntrySchema } from "#core/log/log";
+import { LogEntrySchema } from "#core/log/schema";
 import { addToLog } from "#db/log";
 import { openDatabase } from "#db/open";
 import { readPinnedNow, readStock } from "#db/workshop";

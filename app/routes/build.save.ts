@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { readBuild } from "#core/design/read";
+import { readBuild } from "#core/document/read";
 import { saveRevision } from "#db/builds";
 import { openDatabase } from "#db/open";
 import { readBook } from "#db/workshop";

@@ -1,6 +1,6 @@
 import { data } from "react-router";
+import { parseMeasure } from "#core/design/guess";
 import { materialsOf } from "#core/materials/find";
-import { parseMeasure } from "#core/units/guess";
 import { openDatabase } from "#db/open";
 import { dropOffcut, putOffcuts } from "#db/rack";
 import { readBook } from "#db/workshop";

@@ -1,9 +1,9 @@
 import { Box, Button, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { data, Form, useNavigation } from "react-router";
 import * as v from "valibot";
-import { type Workshop, WorkshopSchema } from "#core/diary/workshop";
 import { materialsOf } from "#core/materials/find";
 import { parseDecimal } from "#core/units/number";
+import { type Workshop, WorkshopSchema } from "#core/workshop/schema";
 import { openDatabase } from "#db/open";
 import { readBook, readStock, readWorkshop, writeWorkshop } from "#db/workshop";
 import { readForm } from "../body.server";

@@ -1,4 +1,4 @@
-import type { Build } from "#core/design/schema";
+import type { Build } from "#core/document/schema";
 import type { BuildStore } from "./store";
 
 /** Edits within this time of one another become one revision. */

@@ -2,10 +2,10 @@ import { createContext, type ReactNode, useContext, useEffect, useMemo, useState
 import { useStore } from "zustand";
 import { useStoreWithEqualityFn } from "zustand/traditional";
 import { createStore, type StoreApi } from "zustand/vanilla";
-import type { Problem } from "#core/design/limits";
 import { readAt, writeAt } from "#core/design/pointer";
-import type { Build, Variant } from "#core/design/schema";
-import { chosenVariant, variantPath } from "#core/design/variant";
+import type { Problem } from "#core/document/check";
+import type { Build, Variant } from "#core/document/schema";
+import { chosenVariant, variantPath } from "#core/document/variant";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { equal } from "./equal";
 import { createLogbook, type Logbook } from "./logbook";

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { LogEntry } from "../../core/log/log";
+import type { LogEntry } from "../../core/log/schema";
 import { jobBuild, jobInput } from "../../tests/job";
 import { createLogbook } from "./logbook";
 import { createBuildStore } from "./store";

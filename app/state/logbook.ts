@@ -1,6 +1,6 @@
 import { createStore } from "zustand/vanilla";
-import type { Stock } from "#core/buying/stock";
-import type { LogEntry } from "#core/log/log";
+import type { LogEntry } from "#core/log/schema";
+import type { Stock } from "#core/stock/schema";
 import type { BuildStore } from "./store";
 
 const RETRY_MS = 3000;

@@ -1,16 +1,16 @@
 import { produce } from "immer";
 import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
-import type { Stock } from "#core/buying/stock";
 import { type KeptNesting, rememberingNester } from "#core/cuts/nester";
-import { checkDesign, type Problem } from "#core/design/limits";
-import type { Build } from "#core/design/schema";
-import type { Workshop } from "#core/diary/workshop";
+import { checkDesign, type Problem } from "#core/document/check";
+import type { Build } from "#core/document/schema";
 import type { Fix } from "#core/ledgers/ledger";
-import type { Log } from "#core/log/log";
+import type { Log } from "#core/log/schema";
 import type { Book } from "#core/materials/schema";
 import { type Plan, plan } from "#core/plan";
 import { tryFix } from "#core/snags/fix";
+import type { Stock } from "#core/stock/schema";
+import type { Workshop } from "#core/workshop/schema";
 
 /** What a build is planned with, beside its design. */
 export interface Bench {

@@ -4,11 +4,12 @@ import { AlignCenterHorizontal, Copy, FlipHorizontal, Trash2 } from "lucide-reac
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
 import { type FaceId, KEEP_OUT_USES, PORT_USES } from "#core/design/names";
-import type { Variant } from "#core/design/schema";
-import { chosenVariant } from "#core/design/variant";
-import { KEEP_OUT_WORDS, PORT_WORDS } from "#core/ports/planPorts";
+import type { Variant } from "#core/document/schema";
+import { chosenVariant } from "#core/document/variant";
+import { featureName, featureRect } from "#core/features/feature";
+import { KEEP_OUT_WORDS } from "#core/features/keepOut/words";
+import { PORT_WORDS } from "#core/features/port/words";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
-import { featureName, featureRect } from "#core/shell/features";
 import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context";
 import { LevelWith, MeshField, PaneFields } from "./featureFields";
 import { ChoiceField, CountField } from "./fields";

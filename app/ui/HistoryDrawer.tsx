@@ -1,6 +1,6 @@
 import { CloseButton, Drawer, Flex, Portal, Stack, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
-import type { Build } from "#core/design/schema";
+import type { Build } from "#core/document/schema";
 import { ask } from "../state/ask";
 import { useBuildHandle } from "../state/context";
 import { QuietButton } from "./QuietButton";

@@ -1,12 +1,12 @@
 import { Field, Input } from "@chakra-ui/react";
 import { type KeyboardEvent, memo } from "react";
-import type { Measure } from "#core/design/schema";
+import type { Measure } from "#core/design/basics";
+import { parseMeasure } from "#core/design/guess";
+import { typedWords } from "#core/design/typed";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
-import { parseMeasure } from "#core/units/guess";
 import { parseDecimal } from "#core/units/number";
 import { parseVolumeMl } from "#core/units/quantity";
 import { fail, ok, type Result } from "#core/units/result";
-import { typedWords } from "#core/units/typed";
 import { useDecision, useUnits } from "../state/context";
 import { useDraft } from "../state/useDraft";
 

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import { useFetcher } from "react-router";
-import type { Stock } from "#core/buying/stock";
+import type { Stock } from "#core/stock/schema";
 import type { RackAnswer } from "../routes/rack";
 import { Select } from "./fields";
 import { ListButton } from "./ListButton";

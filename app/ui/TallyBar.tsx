@@ -1,5 +1,5 @@
 import { Flex } from "@chakra-ui/react";
-import { parseLocal } from "#core/diary/calendar";
+import { parseLocal } from "#core/design/localTime";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { useShown } from "../state/context";

@@ -1,9 +1,9 @@
 import { statedMm } from "#core/design/measure";
-import type { Pane } from "#core/design/schema";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
+import { canLevel, levelWith } from "#core/features/align";
+import { featureName, featureRect } from "#core/features/feature";
+import type { Pane } from "#core/features/pane/schema";
 import { materialsOf } from "#core/materials/find";
-import { canLevel, levelWith } from "#core/shell/align";
-import { featureName, featureRect } from "#core/shell/features";
 import { useBuildHandle, useDecision, useShown } from "../state/context";
 import { ChoiceField, Select } from "./fields";
 import { MeasureField } from "./MeasureField";

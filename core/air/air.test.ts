@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { statedMm } from "../design/measure";
-import type { Holes } from "../design/schema";
+import { fieldSize, holeCentres, openFraction } from "../features/holes/pattern";
+import type { Holes } from "../features/holes/schema";
 import { type FlowOpening, meshPorosity, screenLoss, stackFlow } from "./flow";
-import { fieldSize, holeCentres, openFraction } from "./pattern";
 
 const field = (pattern: Holes["pattern"], columns: number, rows: number, dia = 12, pitch = 24) => ({
   pattern,

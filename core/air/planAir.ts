@@ -1,14 +1,17 @@
-import type { MeshPanel, Vent } from "../design/schema";
-import { ventsOf } from "../design/variant";
-import { CAUTION, RATES } from "../diary/rates";
+import { cutStep } from "../features/cutStep";
+import { featureRect } from "../features/feature";
+import { openFraction } from "../features/holes/pattern";
+import type { MeshPanel } from "../features/mesh/schema";
+import type { Vent } from "../features/schema";
+import { ventsOf } from "../features/vents";
 import { constant, type Figure, type FigureInput, from } from "../figures/figure";
 import type { Part, Step, Supply, TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
-import { cutStep } from "../placement/cutStep";
-import { featureRect } from "../shell/features";
 import { areaAtMm2 } from "../shell/profile";
+import type { Site } from "../shell/site";
 import { heightOf } from "../shell/space";
+import { CAUTION } from "../workshop/cautions";
+import { RATES } from "../workshop/rates";
 import {
   EXCHANGE,
   exchangeFlow,
@@ -21,7 +24,6 @@ import {
   screenLoss,
   stackFlow,
 } from "./flow";
-import { openFraction } from "./pattern";
 import { airSnags } from "./snags";
 
 /** How one opening is cut. */

@@ -1,8 +1,8 @@
-import { ventsOf } from "../design/variant";
+import { featureName } from "../features/feature";
+import { ventsOf } from "../features/vents";
 import { setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
-import { featureName } from "../shell/features";
+import type { Site } from "../shell/site";
 
 /** What vents are judged by beside their place and what passes them. */
 export const airSnags = (site: Site): Snag[] => [...bridgeSnags(site), ...crossFlowSnags(site)];

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { starterBook } from "../book/starter";
 import { statedMm } from "../design/measure";
 import { DRAINS } from "../ground/drain";
 import { materialsOf } from "../materials/find";
-import { starterBook } from "../materials/starter";
 import { bears, leastAnchor, PIECE_DENSITY, pieceKg, pullOf } from "./anchors";
 import { newZone } from "./create";
 import type { Piece } from "./schema";

@@ -4,7 +4,7 @@ import { anyFoundBuild } from "../../tests/anyShell";
 import { bareTank, plainWall, planned } from "../../tests/bareTank";
 import { jobInput } from "../../tests/job";
 import { statedMm } from "../design/measure";
-import { chosenVariant } from "../design/variant";
+import { chosenVariant } from "../document/variant";
 import { buildShell } from "../shell/buildShell";
 import { toSpace } from "../shell/space";
 import { coversOf, standsOutMm } from "./cover";

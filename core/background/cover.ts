@@ -1,13 +1,14 @@
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
+import { featureRect } from "../features/feature";
 import type { Rect } from "../shell/faces";
-import { featureRect } from "../shell/features";
+import { overlap } from "../shell/faces";
 import { areaMm2, below, extent } from "../shell/outline";
 import type { Shell } from "../shell/shell";
 import { vAtHeight } from "../shell/space";
 import { BUILD_UP } from "./buildUps";
 import type { WallId } from "./names";
 import type { Wall, Zone } from "./schema";
-import { isPiece, overlap, zoneDepthMm, zoneRect } from "./zones";
+import { isPiece, zoneDepthMm, zoneRect } from "./zones";
 
 /** The strip left bare over the ground, so that it can be topped up: from memory. */
 export const FOOT_OVER_MM = 20;

@@ -1,4 +1,4 @@
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
 import type { Shell } from "../shell/shell";
 import { footOf, meanDepthMm } from "./cover";
 import { WALLS, type WallId } from "./names";

@@ -1,6 +1,6 @@
 import { constant, type Figure } from "../figures/figure";
-import type { Site } from "../ledgers/site";
 import { volumeBelowMl } from "../shell/profile";
+import type { Site } from "../shell/site";
 import { ANCHOR, pieceKg, pullOf } from "./anchors";
 import { BUILD_UP } from "./buildUps";
 import { type Cover, coverDepths } from "./cover";

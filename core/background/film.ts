@@ -2,9 +2,9 @@ import { constant, type Known, memory } from "../figures/figure";
 import type { Part, Step } from "../ledgers/ledger";
 import type { Need } from "../ledgers/needs";
 import { need, spread } from "../ledgers/needs";
-import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
 import { extent } from "../shell/outline";
+import type { Site } from "../shell/site";
 import type { Cover } from "./cover";
 import type { WallId } from "./names";
 

@@ -1,7 +1,7 @@
 import type { Known } from "../figures/figure";
 import { memory, practice } from "../figures/figure";
-import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
+import type { Site } from "../shell/site";
 import type { Cover } from "./cover";
 import type { Wall } from "./schema";
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../../demo/builds";
 import { bareTank, plainWall, planned } from "../../tests/bareTank";
 import { statedMm } from "../design/measure";
-import { chosenVariant } from "../design/variant";
+import { chosenVariant } from "../document/variant";
 import type { Plan } from "../plan";
 import { WALLS } from "./names";
 

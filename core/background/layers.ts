@@ -1,11 +1,11 @@
 import type { LayerId } from "../design/names";
-import type { Layer } from "../design/schema";
-import type { Site } from "../ledgers/site";
 import { bondOf } from "../seal/bonds/judge";
 import type { Applied, Surface } from "../seal/bonds/names";
+import type { Layer } from "../seal/schema";
 import { type JudgedLayer, judgeStack } from "../seal/stack/judgeStack";
 import { layerKind } from "../seal/stack/layers";
 import { SURFACE_OF } from "../seal/stack/surfaceOf";
+import type { Site } from "../shell/site";
 import { FINISH } from "./finishes";
 import type { BuildUpId } from "./names";
 import type { Wall } from "./schema";

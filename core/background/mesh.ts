@@ -1,7 +1,7 @@
+import type { Box3 } from "../shell/boxes";
 import type { Shell } from "../shell/shell";
 import type { Point, Vec3 } from "../shell/space";
 import type { Mesh } from "../shell/wallMesh";
-import type { Box3 } from "./boxes";
 import { type Cover, standsOutMm } from "./cover";
 import { outIntoRoom } from "./cut";
 

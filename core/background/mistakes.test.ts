@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, plainWall, planned, pressed, snagOf } from "../../tests/bareTank";
 import { statedMm } from "../design/measure";
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
 import { STARTER_RESIDENTS } from "../residents/starters";
 import { newZone } from "./create";
 import type { Wall, Zone } from "./schema";

@@ -1,10 +1,11 @@
-import type { Site } from "../ledgers/site";
-import { featureRect } from "../shell/features";
+import { featureRect } from "../features/feature";
+import { overlap } from "../shell/faces";
+import type { Site } from "../shell/site";
 import { type Cover, meanDepthMm } from "./cover";
 import { newWall } from "./create";
 import type { BuildUpId } from "./names";
 import type { Wall } from "./schema";
-import { overlap, zoneDepthMm, zoneRect } from "./zones";
+import { zoneDepthMm, zoneRect } from "./zones";
 
 /** Patches that are made as a whole wall of their kind is. */
 const MADE_AS = { mat: "coirMat", earth: "earth", bought: "bought" } as const satisfies Record<string, BuildUpId>;

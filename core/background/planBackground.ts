@@ -1,10 +1,10 @@
-import { CAUTION } from "../diary/rates";
+import { cutStepId } from "../features/cutStep";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import { gatherNeeds, type Need, need } from "../ledgers/needs";
-import type { Site } from "../ledgers/site";
-import { cutStepId } from "../placement/cutStep";
 import { lastCoatSteps } from "../seal/stack/planStacks";
 import type { TestStanding } from "../seal/test/standing";
+import type { Site } from "../shell/site";
+import { CAUTION } from "../workshop/cautions";
 import { BUILD_UP } from "./buildUps";
 import { type Cover, coversOf } from "./cover";
 import { backgroundFigures } from "./figures";

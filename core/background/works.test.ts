@@ -5,7 +5,7 @@ import { bareTank, plainWall, planned } from "../../tests/bareTank";
 import { jobInput } from "../../tests/job";
 import { planUnproved } from "../../tests/quick";
 import { statedMm } from "../design/measure";
-import { chosenVariant } from "../design/variant";
+import { chosenVariant } from "../document/variant";
 import { newZone } from "./create";
 import { BUILD_UPS, FINISHES } from "./names";
 import type { Wall, Zone } from "./schema";

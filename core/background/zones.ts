@@ -33,12 +33,3 @@ export const zoneDepthMm = (zone: Zone): number => (zone.kind === "bare" ? 0 : z
 
 /** Wood, cork or stone. */
 export const isPiece = (zone: Zone): zone is Piece => zone.kind === "slab" || zone.kind === "branch";
-
-/** What two rectangles of one face share; undefined where they do not touch. */
-export function overlap(a: Rect, b: Rect): Rect | undefined {
-  const uMm = Math.max(a.uMm, b.uMm);
-  const vMm = Math.max(a.vMm, b.vMm);
-  const widthMm = Math.min(a.uMm + a.widthMm, b.uMm + b.widthMm) - uMm;
-  const heightMm = Math.min(a.vMm + a.heightMm, b.vMm + b.heightMm) - vMm;
-  return widthMm > 1e-6 && heightMm > 1e-6 ? { uMm, vMm, widthMm, heightMm } : undefined;
-}

@@ -1,4 +1,4 @@
-import type { PackCount } from "./packs";
+import type { PackCount } from "../materials/packs";
 
 /** One thing to buy: whole packs, likely and safe. Costs are null while a price is missing. */
 export interface BuyLine {

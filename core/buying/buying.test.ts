@@ -3,8 +3,8 @@ import jstat from "jstat";
 import { describe, expect, it } from "vitest";
 import { haberdasher } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
+import { cheapestPacks } from "../materials/packs";
 import { plan } from "../plan";
-import { cheapestPacks } from "./packs";
 import { normalCdf, oddsEnough, safeNeed } from "./spread";
 
 const pack = (id: string, content: number, priceMinor: number | null) => ({ id, name: id, content, priceMinor });

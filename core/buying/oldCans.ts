@@ -1,7 +1,7 @@
 import type { Snag, Supply } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
-import type { Stock } from "./stock";
+import type { Site } from "../shell/site";
+import type { Stock } from "../stock/schema";
 
 /** Foam in a can keeps about a year (label); older cans may be dead. */
 const KEEPS_MONTHS = 12;

@@ -2,16 +2,16 @@ import { fillBars } from "../cuts/bars/fillBars";
 import { sawSizeMm } from "../cuts/sawSize";
 import type { SheetGroup } from "../cuts/sheets";
 import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { findMaterial, packsOf } from "../materials/find";
+import { cheapestPacks, type PackCount } from "../materials/packs";
+import type { Site } from "../shell/site";
+import type { Stock } from "../stock/schema";
 import { formatNumber } from "../units/format";
 import { formatMoney, majorUnits } from "../units/money";
 import type { BuyLine } from "./buyLine";
 import { oldCans } from "./oldCans";
-import { cheapestPacks, type PackCount } from "./packs";
 import { slipLines } from "./slipLines";
 import { oddsEnough, safeNeed } from "./spread";
-import type { Stock } from "./stock";
 
 export interface BuyLedger extends TradeLedger {
   lines: BuyLine[];

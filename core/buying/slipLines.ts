@@ -1,7 +1,7 @@
-import type { Slips } from "../design/schema";
-import type { Site } from "../ledgers/site";
+import type { Site } from "../shell/site";
 import { layOut } from "../slips/layout";
 import { slipJob } from "../slips/planSlips";
+import type { Slips } from "../slips/schema";
 import type { BuyLine } from "./buyLine";
 
 /** What slips and tiles are called among what is bought: they are no material of the book, their price is typed with them. */

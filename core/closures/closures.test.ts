@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { newSlidingPair } from "../design/create";
+import { starterBook } from "../book/starter";
 import { statedMm } from "../design/measure";
 import { findMaterial } from "../materials/find";
-import { starterBook } from "../materials/starter";
 import { auditEscape, type Way } from "./escape";
 import { differentialGrowthMm } from "./growth";
+import { newSlidingPair } from "./kinds/slidingPair/create";
 import { fitSlides, HOLD_MM, LIFT_MM } from "./sliding";
 
 const book = starterBook();

@@ -1,5 +1,5 @@
-import type { Site } from "../ledgers/site";
-import type { Hung } from "../shell/standing";
+import type { Site } from "../shell/site";
+import type { Hung } from "../standing/standing";
 import { measureSlides } from "./planClosures";
 
 /** Doors at their worst for standing: panes at the front edge, swung leaves half their width before it. */

@@ -1,9 +1,10 @@
-import { CAUTION, RATES } from "../diary/rates";
 import { constant, type Figure, from } from "../figures/figure";
 import { emptyLedger, type Part, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { GAP_FACTOR } from "../residents/factors";
+import type { Site } from "../shell/site";
+import { CAUTION } from "../workshop/cautions";
+import { RATES } from "../workshop/rates";
 import { type Audit, auditEscape } from "./escape";
 import { fitSlides, HOLD_MM, LIFT_MM, type Slides } from "./sliding";
 import { closureSnags } from "./snags";

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { antYard, haberdasher, nurseryTub } from "../../demo/builds";
 import { jobBuild, jobInput } from "../../tests/job";
-import { newBuild, newVariant } from "../design/create";
-import { checkDesign } from "../design/limits";
 import { statedMm } from "../design/measure";
-import type { Build, Variant } from "../design/schema";
-import { chosenVariant } from "../design/variant";
+import { checkDesign } from "../document/check";
+import { newBuild, newVariant } from "../document/create";
+import type { Build, Variant } from "../document/schema";
+import { chosenVariant } from "../document/variant";
 import { plan } from "../plan";
 import type { CabinetShell } from "../shell/kinds/cabinet/schema";
 import type { TubShell } from "../shell/kinds/tub/schema";

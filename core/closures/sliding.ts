@@ -1,6 +1,6 @@
-import type { SlidingPair } from "../design/schema";
 import type { MaterialOf } from "../materials/schema";
 import type { Rect } from "../shell/faces";
+import type { SlidingPair } from "./kinds/slidingPair/schema";
 
 /** A pane must still reach this far into the upper groove when it stands in the lower one (source: doors-and-gaps). */
 export const HOLD_MM = 3;

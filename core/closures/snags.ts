@@ -1,16 +1,16 @@
 import type { Operation } from "fast-json-patch";
-import { sawToleranceMm } from "../cuts/tolerance";
-import { newSlidingPair } from "../design/create";
 import { statedMm } from "../design/measure";
-import { isVent } from "../design/variant";
+import { isVent } from "../features/vents";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
-import { kindOf } from "../shell/kinds";
+import { kindOf } from "../shell/kinds/index";
 import { railFixes } from "../shell/kinds/sheet/snags";
+import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
+import { sawToleranceMm } from "../workshop/sawTolerance";
 import type { Audit, JudgedWay } from "./escape";
+import { newSlidingPair } from "./kinds/slidingPair/create";
 import { type Slides, THIN_GLASS_M2 } from "./sliding";
 
 /** Panes pass one another by this much (source: doors-and-gaps). */

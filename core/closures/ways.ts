@@ -1,10 +1,12 @@
-import { sawToleranceMm } from "../cuts/tolerance";
-import type { Measure, MeshPanel, Resident } from "../design/schema";
+import type { Measure } from "../design/basics";
+import { featureName, featureRect } from "../features/feature";
+import type { MeshPanel } from "../features/mesh/schema";
 import { memory } from "../figures/figure";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import { GAP_FACTOR } from "../residents/factors";
-import { featureName, featureRect } from "../shell/features";
+import type { Resident } from "../residents/schema";
+import type { Site } from "../shell/site";
+import { sawToleranceMm } from "../workshop/sawTolerance";
 import type { EscapeInput, Way } from "./escape";
 import { differentialGrowthMm } from "./growth";
 import type { SlidingFit } from "./sliding";

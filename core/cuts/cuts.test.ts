@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { sawToleranceMm } from "../workshop/sawTolerance";
 import { fillBars } from "./bars/fillBars";
 import { sawSizeMm } from "./sawSize";
-import { sawToleranceMm } from "./tolerance";
 
 describe("ISO 2768-1, class m", () => {
   // Linear sizes, table 1 of ISO 2768-1, medium; from memory.

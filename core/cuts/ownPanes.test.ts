@@ -4,7 +4,7 @@ import { haberdasher } from "../../demo/builds";
 import { cutListCsv } from "../../files/lists";
 import { jobInput } from "../../tests/job";
 import { statedMm } from "../design/measure";
-import { chosenVariant } from "../design/variant";
+import { chosenVariant } from "../document/variant";
 import { plan } from "../plan";
 import type { CabinetShell } from "../shell/kinds/cabinet/schema";
 

@@ -1,14 +1,15 @@
-import type { Stock } from "../buying/stock";
-import { CAUTION, RATES } from "../diary/rates";
 import { constant, type Figure, practice } from "../figures/figure";
 import { emptyLedger, type Part, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
 import type { Book } from "../materials/schema";
 import { buildShell } from "../shell/buildShell";
 import { sheetAlternatives } from "../shell/kinds/sheet/alternatives";
 import { panelParts } from "../shell/panelParts";
+import type { Site } from "../shell/site";
+import type { Stock } from "../stock/schema";
 import { formatMoney } from "../units/money";
+import { CAUTION } from "../workshop/cautions";
+import { RATES } from "../workshop/rates";
 import { type Nearest, nearestFit } from "./nearest";
 import { areaBound } from "./nest/nest";
 import type { Nester } from "./nester";

@@ -1,10 +1,10 @@
-import type { Stock } from "../buying/stock";
-import type { Workshop } from "../diary/workshop";
 import type { Part } from "../ledgers/ledger";
 import { findMaterial } from "../materials/find";
+import { OWN_PANES } from "../materials/ownPanes";
 import type { Book, MaterialOf } from "../materials/schema";
-import { OWN_PANES } from "../shell/ownPanes";
 import type { Reusable } from "../shell/shell";
+import type { Stock } from "../stock/schema";
+import type { Workshop } from "../workshop/schema";
 import { worthOf } from "./nest/compare";
 import type { NestInstance, NestSolution, PlacedPart } from "./nest/format";
 import type { Nester } from "./nester";

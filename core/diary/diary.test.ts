@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { formatLocal, parseLocal } from "../design/localTime";
 import type { Step } from "../ledgers/ledger";
-import { findHands, formatLocal, parseLocal } from "./calendar";
+import { findHands } from "../workshop/calendar";
+import { starterWorkshop } from "../workshop/starter";
 import { schedule } from "./schedule";
-import { starterWorkshop } from "./workshop";
 
 const { hours } = starterWorkshop();
 const at = (text: string) => parseLocal(text)!;

@@ -1,8 +1,10 @@
+import type { LocalMinutes } from "../design/localTime";
 import type { Figure } from "../figures/figure";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
-import { hasHours, type LocalMinutes } from "./calendar";
-import { CAUTION, WAITS } from "./rates";
+import type { Site } from "../shell/site";
+import { hasHours } from "../workshop/calendar";
+import { CAUTION } from "../workshop/cautions";
+import { WAITS } from "../workshop/rates";
 import { type Entry, schedule } from "./schedule";
 
 export interface DiaryLedger extends TradeLedger {

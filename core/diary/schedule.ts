@@ -1,6 +1,7 @@
+import type { LocalMinutes } from "../design/localTime";
 import type { Step } from "../ledgers/ledger";
-import { findHands, hasHours, type LocalMinutes, type Session } from "./calendar";
-import type { Workshop } from "./workshop";
+import { findHands, hasHours, type Session } from "../workshop/calendar";
+import type { Workshop } from "../workshop/schema";
 
 /** A step laid on the builder's own hours. */
 export interface Entry {

@@ -1,5 +1,5 @@
 import type { Severity } from "../ledgers/ledger";
-import type { ClothForm } from "../materials/forms";
+import type { ClothForm } from "../materials/names";
 import type { BarrierId } from "./names";
 
 /** What keeps ground out of the drain layer (docs/trade-coverage.md, A15). */

@@ -1,8 +1,8 @@
 import { constant, type Figure, label } from "../figures/figure";
-import type { Site } from "../ledgers/site";
-import { fillOf } from "../shell/mass";
+import type { Site } from "../shell/site";
 import { fillBalance, lossOf } from "./balance";
 import { DRAINS, OVER_WATER_MM } from "./drain";
+import { fillOf } from "./mass";
 import { SETTLES } from "./mix";
 import { drainRoom, siteFloor } from "./site";
 

@@ -1,14 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, planned } from "../../tests/bareTank";
 import { statedMm } from "../design/measure";
-import type { Variant } from "../design/schema";
-import { chosenVariant } from "../design/variant";
-import { cutStrata } from "../levels/cutStrata";
+import type { Variant } from "../document/schema";
+import { chosenVariant } from "../document/variant";
 import { groundAtMm } from "../levels/levels";
-import { fillOf } from "../shell/mass";
 import { fillBalance } from "./balance";
+import { cutStrata } from "./cutStrata";
 import { DRAINS } from "./drain";
 import { rampRunMm } from "./figures";
+import { fillOf } from "./mass";
 import { mixLitres, RECIPES } from "./mix";
 
 /** The tank of 900 × 450 × 600 with ground to 128 at the back and 100 at the front over 50 mm of clay. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { bareTank, planned, pressed, snagOf } from "../../tests/bareTank";
 import { newZone } from "../background/create";
 import { statedMm } from "../design/measure";
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
 import { STARTER_RESIDENTS } from "../residents/starters";
 import type { Plant, Service } from "./schema";
 

@@ -1,5 +1,5 @@
 import { type Known, practice } from "../figures/figure";
-import type { MixPart } from "./names";
+import type { MixPart } from "../materials/names";
 import type { Ground } from "./schema";
 
 /** What a part of a mix is, and what careful builders say of it. */

@@ -6,20 +6,6 @@ export type DrainBody = (typeof DRAIN_BODIES)[number];
 export const BARRIERS = ["weedCloth", "twoScreens", "oneScreen", "filterPad", "fleece", "metalMesh"] as const;
 export type BarrierId = (typeof BARRIERS)[number];
 
-/** What ground is mixed from; `core/ground/mix.ts` says what each is. */
-export const MIX_PARTS = [
-  "coir",
-  "bark",
-  "moss",
-  "treeFern",
-  "leafMould",
-  "soil",
-  "sand",
-  "clayEarth",
-  "perlite",
-] as const;
-export type MixPart = (typeof MIX_PARTS)[number];
-
 /** How water gets out. */
 export const OUTLETS = ["none", "standpipe", "pump", "bulkhead"] as const;
 

@@ -1,7 +1,7 @@
 import { set } from "../ledgers/fix";
 import type { Snag, TradeLedger } from "../ledgers/ledger";
 import { gatherNeeds } from "../ledgers/needs";
-import type { Site } from "../ledgers/site";
+import type { Site } from "../shell/site";
 import { groundFigures } from "./figures";
 import { levelSnags } from "./rules/levels";
 import { mixSnags } from "./rules/mix";

@@ -1,4 +1,4 @@
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
 
 /** The divider a pool stands behind, where it is to keep one side dry. */
 export const poolDivider = ({ ground, seal }: Pick<Variant, "ground" | "seal">) =>

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { id, type Measure, MeasureSchema, text } from "../design/basics";
-import { BARRIERS, DRAIN_BODIES, MIX_PARTS, OUTLETS, SERVICE_KINDS, SERVICE_WAYS } from "./names";
+import { MIX_PARTS } from "../materials/names";
+import { BARRIERS, DRAIN_BODIES, OUTLETS, SERVICE_KINDS, SERVICE_WAYS } from "./names";
 
 /** A pool on the floor; its water stands at the seal's standing water. `u`, `v` are its middle from the left and the front. */
 export const PoolSchema = v.object({

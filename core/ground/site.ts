@@ -1,5 +1,5 @@
-import type { Site } from "../ledgers/site";
-import { baseOf } from "../shell/mass";
+import { baseOf } from "../shell/base";
+import type { Site } from "../shell/site";
 import { type Floor, floorOf } from "./area";
 import { DRAINS } from "./drain";
 import { keptApart } from "./poolLevel";

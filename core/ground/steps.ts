@@ -1,11 +1,13 @@
-import { CAUTION, RATES, WAITS } from "../diary/rates";
 import type { Step } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
-import { fillKg, fillOf, LIFT_KG } from "../shell/mass";
 import { areaAtMm2 } from "../shell/profile";
+import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
+import { CAUTION } from "../workshop/cautions";
+import { LIFT_KG } from "../workshop/lift";
+import { RATES, WAITS } from "../workshop/rates";
 import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
+import { fillKg, fillOf } from "./mass";
 import { MIX } from "./mix";
 import { siteFloor } from "./site";
 

@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, planned } from "../../tests/bareTank";
 import { statedMm } from "../design/measure";
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
+import { MIX_PARTS } from "../materials/names";
 import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
 import { mixSum, RECIPES } from "./mix";
-import { BARRIERS, DRAIN_BODIES, MIX_PARTS } from "./names";
+import { BARRIERS, DRAIN_BODIES } from "./names";
 
 /** The tank of 900 × 450, ground to 120 over a drain layer of 50. */
 const land = (more: (variant: Variant) => void) =>

@@ -1,13 +1,13 @@
 import { constant, memory } from "../figures/figure";
 import type { Part } from "../ledgers/ledger";
 import { type Need, need } from "../ledgers/needs";
-import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
-import type { ClothForm, FillForm } from "../materials/forms";
-import { fillOf } from "../shell/mass";
+import type { ClothForm, FillForm } from "../materials/names";
+import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
 import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
+import { fillOf } from "./mass";
 import { mixLitres, SETTLES } from "./mix";
 import { siteFloor } from "./site";
 

@@ -3,11 +3,11 @@ import { describe, expect, it } from "vitest";
 import { anyGround } from "../../tests/anyInside";
 import { anyFoundBuild } from "../../tests/anyShell";
 import { jobInput } from "../../tests/job";
-import { chosenVariant } from "../design/variant";
+import { chosenVariant } from "../document/variant";
+import { cutStrata } from "../ground/cutStrata";
 import { bareGround } from "../ground/schema";
 import { buildShell } from "../shell/buildShell";
 import { areaMm2 } from "../shell/outline";
-import { cutStrata } from "./cutStrata";
 import { stackLevels } from "./levels";
 import { strataOf } from "./strata";
 

@@ -1,4 +1,5 @@
 import { type Known, label, memory, published } from "../figures/figure";
+import type { FoundId } from "./names";
 import type { MaterialOf } from "./schema";
 
 /** What kind of stuff a face is: decides its hatch, what may be cut into it, and what sticks to it. */
@@ -52,10 +53,7 @@ export const FOUND_MATERIALS = {
   pp: { name: "polypropylene", family: "pp", density: k(905), growth: k(120e-6, memory, 100e-6, 150e-6) },
   pe: { name: "polyethylene", family: "pe", density: k(950), growth: k(165e-6, memory, 130e-6, 200e-6) },
   ps: { name: "polystyrene, clear and brittle", family: "ps", density: k(1050, label), growth: k(70e-6, memory) },
-} as const satisfies Record<string, { name: string; family: Family; density: Known; growth: Known }>;
-
-export type FoundId = keyof typeof FOUND_MATERIALS;
-export const FOUND_IDS = Object.keys(FOUND_MATERIALS) as [FoundId, ...FoundId[]];
+} as const satisfies Record<FoundId, { name: string; family: Family; density: Known; growth: Known }>;
 
 /** A found material at a thickness in millimetres. */
 export function foundFace(id: FoundId, thicknessMm: number): FaceMaterial {

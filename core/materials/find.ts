@@ -1,4 +1,4 @@
-import { OWN_PANES } from "../shell/ownPanes";
+import { OWN_PANES } from "./ownPanes";
 import type { Book, Material, MaterialOf, Pack } from "./schema";
 
 /** The book's material of that id and class, or undefined. */

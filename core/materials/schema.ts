@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { LAYER_IDS } from "../design/names";
-import { CLOTH_FORMS, FILL_FORMS } from "./forms";
+import { CLOTH_FORMS, FILL_FORMS } from "./names";
 
 const finite = v.pipe(v.number(), v.finite());
 const positive = v.pipe(finite, v.minValue(0));

@@ -1,8 +1,8 @@
-import type { OddPart } from "../design/schema";
 import { type CornerCut, emptyLedger, type Part, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
+import type { Site } from "../shell/site";
 import { cornerWords } from "./corners";
+import type { OddPart } from "./schema";
 
 const cornerCutOf = ({ count, length, width }: NonNullable<OddPart["corners"]>): CornerCut => ({
   count,

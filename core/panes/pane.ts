@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { remembering } from "../remembering";
+import { remembering } from "../cache/remembering";
 import { GRAVITY, WATER_KG_PER_M3 } from "../units/constants";
 import { fourEdges, topFree } from "./plate";
 

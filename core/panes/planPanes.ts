@@ -1,7 +1,7 @@
 import { type Figure, published } from "../figures/figure";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { testLevel } from "../seal/testLevel";
+import type { Site } from "../shell/site";
 import { type PaneInput, type PaneResult, sizePane } from "./pane";
 
 /** A pane of the shell that water stands against. */

@@ -1,9 +1,9 @@
-import { fieldSize } from "../air/pattern";
-import type { Feature } from "../design/schema";
+import { featureRect } from "../features/feature";
+import { fieldSize } from "../features/holes/pattern";
+import type { Feature } from "../features/schema";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
-import { featureRect } from "../shell/features";
+import type { Site } from "../shell/site";
 
 import { roomFor } from "./room";
 

@@ -1,13 +1,13 @@
-import type { Feature } from "../design/schema";
-import { isVent } from "../design/variant";
+import { featureName, featureRect } from "../features/feature";
+import type { Feature } from "../features/schema";
+import { isVent } from "../features/vents";
 import { setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import { emptyLedger, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { DRILLING, faceName } from "../materials/face";
 import type { Rect } from "../shell/faces";
-import { featureName, featureRect } from "../shell/features";
 import { clearance, contains, extent } from "../shell/outline";
+import type { Site } from "../shell/site";
 import { heightOf, vAtHeight } from "../shell/space";
 import { clamp, fitFix } from "./fitFix";
 import { ABOVE_GROUND_MM, centreSpan, edgeDistance, lowestFree } from "./room";

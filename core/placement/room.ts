@@ -1,10 +1,10 @@
-import type { Feature } from "../design/schema";
-import { isVent } from "../design/variant";
-import type { Site } from "../ledgers/site";
+import { featureRect } from "../features/feature";
+import { paneLapMm } from "../features/pane/paneSize";
+import type { Feature } from "../features/schema";
+import { isVent } from "../features/vents";
 import type { Rect } from "../shell/faces";
-import { featureRect } from "../shell/features";
+import type { Site } from "../shell/site";
 import { vAtHeight } from "../shell/space";
-import { paneLapMm } from "../windows/paneSize";
 
 /** Brittle plastic keeps 1.5 hole diameters from centre to edge: trade practice (source: cutting). */
 const EDGE_DIAMETERS = 1.5;

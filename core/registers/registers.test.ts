@@ -3,10 +3,11 @@ import { demoBuilds, haberdasher } from "../../demo/builds";
 import { demoBook } from "../../demo/tern-street";
 import { jobInput } from "../../tests/job";
 import { statedMm } from "../design/measure";
-import type { Build, Port } from "../design/schema";
-import { chosenVariant } from "../design/variant";
+import type { Build } from "../document/schema";
+import { chosenVariant } from "../document/variant";
+import type { Port } from "../features/port/schema";
+import { PORT_WORDS } from "../features/port/words";
 import { plan } from "../plan";
-import { PORT_WORDS } from "../ports/planPorts";
 import { applyFix } from "../snags/fix";
 import { openingsRegister, serviceRegister } from "./registers";
 

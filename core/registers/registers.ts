@@ -1,11 +1,11 @@
 import type { ClosureLedger } from "../closures/planClosures";
-import type { Feature } from "../design/schema";
-import { isVent } from "../design/variant";
+import { featureName } from "../features/feature";
+import { PORT_WORDS } from "../features/port/words";
+import type { Feature } from "../features/schema";
+import { isVent } from "../features/vents";
 import type { Service } from "../ground/schema";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
-import { PORT_WORDS } from "../ports/planPorts";
-import { featureName } from "../shell/features";
+import type { Site } from "../shell/site";
 
 /** An opening of the shell: what is left open at worst, and what covers it. */
 export interface OpeningEntry {

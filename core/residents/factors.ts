@@ -1,5 +1,5 @@
-import type { Resident } from "../design/schema";
 import { type Known, memory } from "../figures/figure";
+import type { Resident } from "./schema";
 
 /** Share of the narrowest rigid measure a gap may be, by kind of body (source: doors-and-gaps). */
 export const GAP_FACTOR: Record<Resident["body"], Known & { words: string }> = {

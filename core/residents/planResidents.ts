@@ -1,12 +1,12 @@
 import { coverDepths } from "../background/cover";
-import type { Resident } from "../design/schema";
 import { type Figure, memory } from "../figures/figure";
 import { mixDepthMm } from "../ground/site";
 import { set, setMm } from "../ledgers/fix";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { areaAtMm2 } from "../shell/profile";
+import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
+import type { Resident } from "./schema";
 
 /** An animal whose humidity stays under this is kept dry. */
 const DRY_RH = { value: 55, basis: memory } as const;

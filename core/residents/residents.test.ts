@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { jobBuild, jobInput, jobVariant, sheetShell } from "../../tests/job";
-import { newBuild, newVariant } from "../design/create";
-import { checkDesign } from "../design/limits";
 import { statedMm } from "../design/measure";
-import type { Build } from "../design/schema";
+import { checkDesign } from "../document/check";
+import { newBuild, newVariant } from "../document/create";
+import type { Build } from "../document/schema";
 import { plan } from "../plan";
 import { applyFix } from "../snags/fix";
 import { STARTER_RESIDENTS } from "./starters";

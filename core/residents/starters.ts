@@ -1,5 +1,6 @@
+import type { Measure } from "../design/basics";
 import { statedMm } from "../design/measure";
-import type { Measure, Resident } from "../design/schema";
+import type { Resident } from "./schema";
 
 const CHECK = "From memory: check with a keeper's or a vet's reference, and measure your own animal.";
 

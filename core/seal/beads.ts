@@ -1,10 +1,10 @@
-import { WAITS } from "../diary/rates";
 import { constant, type Figure, from } from "../figures/figure";
 import type { Supply } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
+import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "../shell/fillet";
 import type { Seam } from "../shell/shell";
-import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "./fillet";
+import type { Site } from "../shell/site";
+import { WAITS } from "../workshop/rates";
 
 /** The seams this plan runs a bead along. */
 export function sealedSeams(site: Site): Seam[] {

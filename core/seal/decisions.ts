@@ -1,7 +1,7 @@
 import type { SafetySplit } from "../design/names";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { findMaterial } from "../materials/find";
+import type { Site } from "../shell/site";
 import { judgedStacks } from "./stack/snags";
 
 /** A split between careful builders: the question, what each side does, and what decides (docs/trade-coverage.md, A). */

@@ -1,5 +1,5 @@
 import type { Step, TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
+import type { Site } from "../shell/site";
 import { sealedSeams, sealFigures, sealSupplies } from "./beads";
 import { decisionSnags } from "./decisions";
 import { sealSnags } from "./snags";

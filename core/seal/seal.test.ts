@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { jobBuild, jobInput, jobVariant } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import { plan } from "../plan";
-import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "./fillet";
+import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "../shell/fillet";
 
 describe("a hollow bead", () => {
   it("fills 0.215·a² and is 0.414·a deep (geometry of a quarter circle)", () => {

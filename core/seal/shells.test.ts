@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { flatPack, haberdasher, nurseryTub, towerOnEnd } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
-import { newBuild, newVariant } from "../design/create";
 import { statedMm } from "../design/measure";
-import type { Build } from "../design/schema";
-import { chosenVariant } from "../design/variant";
+import { newBuild, newVariant } from "../document/create";
+import type { Build } from "../document/schema";
+import { chosenVariant } from "../document/variant";
 import { plan } from "../plan";
 import { sealedSeams } from "./beads";
 

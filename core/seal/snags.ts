@@ -1,12 +1,12 @@
 import { practice } from "../figures/figure";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { materialsOf } from "../materials/find";
+import { HOLLOW_DEPTH } from "../shell/fillet";
 import type { Seam } from "../shell/shell";
+import type { Site } from "../shell/site";
 import { formatMinutes, formatNumber } from "../units/format";
 import { sealantOf } from "./beads";
-import { HOLLOW_DEPTH } from "./fillet";
 import { TEST_OVER_MM } from "./testLevel";
 
 /** Airing before animals after silicone: 3 days to 2 weeks (source: sealing). */

@@ -1,10 +1,11 @@
-import { CAUTION, RATES, WAITS } from "../diary/rates";
+import { cutStepId } from "../features/cutStep";
+import { paneStepId } from "../features/pane/paneSize";
 import type { Figure } from "../figures/figure";
 import type { Step } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
-import { cutStepId } from "../placement/cutStep";
 import type { Seam } from "../shell/shell";
-import { paneStepId } from "../windows/paneSize";
+import type { Site } from "../shell/site";
+import { CAUTION } from "../workshop/cautions";
+import { RATES, WAITS } from "../workshop/rates";
 import { sealantOf } from "./beads";
 import { TOLERANCE_MM_PER_DAY } from "./leak/format";
 import { coatsSafeMinutes, coatsWetMinutes, lastCoatSteps } from "./stack/planStacks";

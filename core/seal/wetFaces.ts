@@ -1,6 +1,6 @@
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
+import type { Site } from "../shell/site";
 import { keepsStanding } from "./stack/planStacks";
 
 /** Galvanised walls under the water line shed zinc, unless a coat keeps the water off them. */

@@ -2,7 +2,7 @@ import type { Service } from "../ground/schema";
 import { set, setMm } from "../ledgers/fix";
 import type { Severity } from "../ledgers/ledger";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
+import type { Site } from "../shell/site";
 
 /** Room left round a thing that is pulled through a way: from memory. */
 const PULL_MM = 5;

@@ -1,4 +1,4 @@
-import type { FaceId } from "../design/schema";
+import type { FaceId } from "../design/names";
 import type { FaceMaterial } from "../materials/face";
 import { areaMm2, centroid, rectangle } from "./outline";
 import type { ShellFace, Solid } from "./shell";

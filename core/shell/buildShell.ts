@@ -1,6 +1,6 @@
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
 import type { Book } from "../materials/schema";
-import { kindOf } from "./kinds";
+import { kindOf } from "./kinds/index";
 import type { Shell } from "./shell";
 
 /** Design to shell. The design must have passed `checkDesign` with the same book. */

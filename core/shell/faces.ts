@@ -1,4 +1,5 @@
-import type { FaceId } from "../design/schema";
+import type { FaceId } from "../design/names";
+import type { Point } from "./space";
 
 /** A rectangle on a face, millimetres, `u` and `v` from the inside front left bottom corner. */
 export interface Rect {
@@ -24,3 +25,20 @@ export const AXIS_WORDS: Record<"x" | "y" | "z", string> = {
   y: "from the front",
   z: "above the base",
 };
+
+/** A rectangle's corners on its face, anticlockwise from the lower left. */
+export const cornersOf = ({ uMm, vMm, widthMm, heightMm }: Rect): Point[] => [
+  [uMm, vMm],
+  [uMm + widthMm, vMm],
+  [uMm + widthMm, vMm + heightMm],
+  [uMm, vMm + heightMm],
+];
+
+/** What two rectangles of one face share; undefined where they do not touch. */
+export function overlap(a: Rect, b: Rect): Rect | undefined {
+  const uMm = Math.max(a.uMm, b.uMm);
+  const vMm = Math.max(a.vMm, b.vMm);
+  const widthMm = Math.min(a.uMm + a.widthMm, b.uMm + b.widthMm) - uMm;
+  const heightMm = Math.min(a.vMm + a.heightMm, b.vMm + b.heightMm) - vMm;
+  return widthMm > 1e-6 && heightMm > 1e-6 ? { uMm, vMm, widthMm, heightMm } : undefined;
+}

@@ -1,12 +1,12 @@
 import type { Measure } from "../design/basics";
 import { writeAt } from "../design/pointer";
-import type { Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
 import type { Figure } from "../figures/figure";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { formatNumber } from "../units/format";
 import { buildShell } from "./buildShell";
-import { kindOf } from "./kinds";
+import { kindOf } from "./kinds/index";
+import type { Site } from "./site";
 
 /** A measure of the shell that is a guess, with its place in the variant. */
 interface Guess {

@@ -1,5 +1,5 @@
 import type { Part } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
+import type { Site } from "./site";
 
 /** The shell's panels of bought sheet, as parts. */
 export const panelParts = ({ shell, saySum }: Pick<Site, "shell" | "saySum">): Part[] =>

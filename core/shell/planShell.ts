@@ -1,12 +1,12 @@
 import type { Figure } from "../figures/figure";
 import { gather, type Part, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
+import { OWN_PANES } from "../materials/ownPanes";
+import { type Hung, standingFigures } from "../standing/standing";
 import { guessLabels, guessSnags, volumeFigure } from "./guesses";
-import { kindOf } from "./kinds";
-import { OWN_PANES } from "./ownPanes";
+import { kindOf } from "./kinds/index";
 import { panelParts } from "./panelParts";
+import type { Site } from "./site";
 import { shellSnags } from "./snags";
-import { type Hung, standingFigures } from "./standing";
 
 /**
  * The bare shell: what every kind has (sizes, volume, mass, standing, ground against dam) and what only its own kind has.

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { antYard, flatPack, haberdasher, nurseryTub, towerOnEnd } from "../../demo/builds";
 import { demoBook } from "../../demo/tern-street";
-import type { Build } from "../design/schema";
-import { chosenVariant } from "../design/variant";
+import type { Build } from "../document/schema";
+import { chosenVariant } from "../document/variant";
 import { buildShell } from "./buildShell";
 import { cutShell, levelLines } from "./section";
 

@@ -1,15 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { jobVariant, typed } from "../../tests/job";
+import { starterBook } from "../book/starter";
 import { statedMm } from "../design/measure";
-import type { SheetShell, Variant } from "../design/schema";
+import type { Variant } from "../document/schema";
 import { OPEN_SIDE } from "../materials/face";
-import { starterBook } from "../materials/starter";
 import { sumWords } from "../units/sum";
 import { boxFaces } from "./boxFaces";
 import { buildShell } from "./buildShell";
 import { AXIS_WORDS, FACE_AXES } from "./faces";
 import { screwsAlong } from "./kinds/sheet/joints";
+import type { SheetShell } from "./kinds/sheet/schema";
 import { layNet, moveOnFace, toNet } from "./net";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "./sag";
 

@@ -1,4 +1,5 @@
-import type { FaceId, Variant } from "../design/schema";
+import type { FaceId } from "../design/names";
+import type { Variant } from "../document/schema";
 import type { FigureInput } from "../figures/figure";
 import type { Levels } from "../levels/levels";
 import type { FaceMaterial, Family } from "../materials/face";

@@ -1,10 +1,10 @@
 import type { Figure } from "../figures/figure";
 import { setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
+import { FLOOR_KN_PER_M2, FOOT_KN, LEAST_TIP, TALL_SHARE } from "../standing/standing";
 import { formatNumber } from "../units/format";
-import { LIFT_KG } from "./mass";
-import { FLOOR_KN_PER_M2, FOOT_KN, LEAST_TIP, TALL_SHARE } from "./standing";
+import { LIFT_KG } from "../workshop/lift";
+import type { Site } from "./site";
 
 /** Ground must stay below the dam's edge by this, so that it is not kicked into the tracks. */
 const DAM_FREEBOARD_MM = 10;

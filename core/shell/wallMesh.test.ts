@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyFoundBuild } from "../../tests/anyShell";
 import { jobInput } from "../../tests/job";
-import { chosenVariant } from "../design/variant";
+import { chosenVariant } from "../document/variant";
 import { OPEN_SIDE } from "../materials/face";
 import { boxFaces } from "./boxFaces";
 import { buildShell } from "./buildShell";

@@ -1,10 +1,11 @@
-import type { FaceId, Slips } from "../design/schema";
+import type { FaceId } from "../design/names";
 import type { Figure } from "../figures/figure";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
-import type { Site } from "../ledgers/site";
 import { extent } from "../shell/outline";
 import type { Shell } from "../shell/shell";
+import type { Site } from "../shell/site";
 import { layOut, type SlipJob, type SlipLayout } from "./layout";
+import type { Slips } from "./schema";
 
 const WALLS = ["left", "right", "back"] as const satisfies readonly FaceId[];
 

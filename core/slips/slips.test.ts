@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { jobInput } from "../../tests/job";
-import { checkDesign } from "../design/limits";
 import { statedMm } from "../design/measure";
-import type { Slips } from "../design/schema";
+import { checkDesign } from "../document/check";
 import { plan } from "../plan";
 import { applyFix } from "../snags/fix";
 import { countFor, jointFor, layOut, type SlipJob } from "./layout";
 import { facesLeftFor, slipJob } from "./planSlips";
+import type { Slips } from "./schema";
 
 const job = (more: Partial<SlipJob> = {}): SlipJob => ({
   ...{ faceWidthMm: 600, faceHeightMm: 450, widthMm: 65, heightMm: 20, jointMm: 8, edgeMm: 0 },

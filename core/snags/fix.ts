@@ -1,6 +1,6 @@
 import jsonpatch, { type Operation } from "fast-json-patch";
 import { keysOf } from "../design/pointer";
-import type { Build } from "../design/schema";
+import type { Build } from "../document/schema";
 
 type Container = Record<string, unknown> | unknown[];
 

@@ -1,5 +1,5 @@
-import { checkDesign } from "../design/limits";
-import type { Build } from "../design/schema";
+import { checkDesign } from "../document/check";
+import type { Build } from "../document/schema";
 import type { Fix, Severity, Snag } from "../ledgers/ledger";
 import type { Book } from "../materials/schema";
 import { applyFix } from "./fix";

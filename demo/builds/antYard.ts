@@ -1,6 +1,6 @@
-import { newBuild, newVariant } from "../../core/design/create";
 import { statedMm } from "../../core/design/measure";
-import type { Build } from "../../core/design/schema";
+import { newBuild, newVariant } from "../../core/document/create";
+import type { Build } from "../../core/document/schema";
 import type { RoundTubShell } from "../../core/shell/kinds/roundTub/schema";
 
 import { measured, starter } from "./measures";

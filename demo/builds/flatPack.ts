@@ -1,7 +1,8 @@
 import { newZone } from "../../core/background/create";
-import { newBuild, newSheetVariant, newSlidingPair } from "../../core/design/create";
+import { newSlidingPair } from "../../core/closures/kinds/slidingPair/create";
 import { statedMm } from "../../core/design/measure";
-import type { Build } from "../../core/design/schema";
+import { newBuild, newSheetVariant } from "../../core/document/create";
+import type { Build } from "../../core/document/schema";
 import { RECIPES } from "../../core/ground/mix";
 
 import { measured, starter, wall } from "./measures";

@@ -1,7 +1,7 @@
 import { newZone } from "../../core/background/create";
-import { newBuild, newVariant } from "../../core/design/create";
 import { statedMm } from "../../core/design/measure";
-import type { Build } from "../../core/design/schema";
+import { newBuild, newVariant } from "../../core/document/create";
+import type { Build } from "../../core/document/schema";
 import { RECIPES } from "../../core/ground/mix";
 import { starterCabinet } from "../../core/shell/kinds/cabinet/starter";
 

@@ -1,6 +1,7 @@
-import { newBuild, newSheetVariant, newSlidingPair } from "../../core/design/create";
+import { newSlidingPair } from "../../core/closures/kinds/slidingPair/create";
 import { statedMm } from "../../core/design/measure";
-import type { Build } from "../../core/design/schema";
+import { newBuild, newSheetVariant } from "../../core/document/create";
+import type { Build } from "../../core/document/schema";
 
 import { starter } from "./measures";
 

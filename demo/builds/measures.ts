@@ -1,7 +1,7 @@
 import { newWall } from "../../core/background/create";
 import type { Wall } from "../../core/background/schema";
+import type { Measure } from "../../core/design/basics";
 import { statedMm } from "../../core/design/measure";
-import type { Measure } from "../../core/design/schema";
 import { STARTER_RESIDENTS } from "../../core/residents/starters";
 import { parseLength } from "../../core/units/length";
 

@@ -1,6 +1,6 @@
-import { newBuild, newVariant } from "../../core/design/create";
 import { statedMm } from "../../core/design/measure";
-import type { Build } from "../../core/design/schema";
+import { newBuild, newVariant } from "../../core/document/create";
+import type { Build } from "../../core/document/schema";
 import { RECIPES } from "../../core/ground/mix";
 import type { TubShell } from "../../core/shell/kinds/tub/schema";
 

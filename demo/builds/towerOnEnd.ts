@@ -1,7 +1,8 @@
 import { newZone } from "../../core/background/create";
-import { newBuild, newSlidingPair, newVariant } from "../../core/design/create";
+import { newSlidingPair } from "../../core/closures/kinds/slidingPair/create";
 import { statedMm } from "../../core/design/measure";
-import type { Build } from "../../core/design/schema";
+import { newBuild, newVariant } from "../../core/document/create";
+import type { Build } from "../../core/document/schema";
 import { RECIPES } from "../../core/ground/mix";
 import type { TankOnEndShell } from "../../core/shell/kinds/tankOnEnd/schema";
 

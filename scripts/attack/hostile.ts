@@ -1,6 +1,6 @@
 import * as v from "valibot";
-import { checkDesign } from "../../core/design/limits";
-import { BuildSchema } from "../../core/design/schema";
+import { checkDesign } from "../../core/document/check";
+import { BuildSchema } from "../../core/document/schema";
 import { BookSchema } from "../../core/materials/schema";
 import { plan } from "../../core/plan";
 import type { readBuildFile } from "../../files/buildFile";

@@ -1,11 +1,12 @@
 import { Button, Stack, Text } from "@chakra-ui/react";
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
-import type { Feature } from "#core/design/schema";
-import { chosenVariant, isVent } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
+import { featureRect } from "#core/features/feature";
+import type { Feature } from "#core/features/schema";
+import { isVent } from "#core/features/vents";
 import type { Levels } from "#core/levels/levels";
 import { materialsOf } from "#core/materials/find";
-import { featureRect } from "#core/shell/features";
 import { vAtHeight } from "#core/shell/space";
 import { Net } from "../../drawing/Net";
 import { useBuildHandle, useShown } from "../../state/context";

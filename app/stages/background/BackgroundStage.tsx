@@ -5,7 +5,7 @@ import { coversOf } from "#core/background/cover";
 import { newWall } from "#core/background/create";
 import { liftsOf } from "#core/background/foam";
 import { WALLS, type WallId } from "#core/background/names";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { Elevation } from "../../drawing/Elevation";
 import { Net } from "../../drawing/Net";
 import { OneSection } from "../../drawing/SectionView";

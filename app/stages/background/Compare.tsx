@@ -1,12 +1,12 @@
 import { Box, Table, Text } from "@chakra-ui/react";
 import { useMemo } from "react";
 import { BUILD_UP } from "#core/background/buildUps";
-import { buildUpsOf, finished, finishesOf, type WayOfWall } from "#core/background/compare";
 import { FINISH } from "#core/background/finishes";
 import type { Wall } from "#core/background/schema";
 import { atAGoM2 } from "#core/background/works/finish";
-import { chosenVariant } from "#core/design/variant";
-import { parseLocal } from "#core/diary/calendar";
+import { buildUpsOf, finished, finishesOf, type WayOfWall } from "#core/compare/backgrounds";
+import { parseLocal } from "#core/design/localTime";
+import { chosenVariant } from "#core/document/variant";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatWholeMoney } from "#core/units/money";
 import { useBench, useBuildHandle, useSettled, useUnits } from "../../state/context";

@@ -1,7 +1,7 @@
 import { Text } from "@chakra-ui/react";
 import { useMemo } from "react";
-import { panelsSave } from "#core/background/panelsSave";
-import { parseLocal } from "#core/diary/calendar";
+import { panelsSave } from "#core/compare/panelsSave";
+import { parseLocal } from "#core/design/localTime";
 import { formatNumber } from "#core/units/format";
 import { useSettled } from "../../state/context";
 import { Panel } from "../../ui/Panel";

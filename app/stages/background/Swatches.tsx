@@ -1,5 +1,5 @@
 import { Box, Flex, Input, Text } from "@chakra-ui/react";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { useBuildHandle, useDecision, useVariant } from "../../state/context";
 import { NameField } from "../../ui/NameField";
 import { Panel } from "../../ui/Panel";

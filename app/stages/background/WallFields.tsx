@@ -5,7 +5,7 @@ import { FIBRE, FINISH } from "#core/background/finishes";
 import { LIFT_MM } from "#core/background/foam";
 import { BUILD_UPS, FIBRES, FINISHES, WALLS } from "#core/background/names";
 import type { Wall } from "#core/background/schema";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { formatLengthWithUnit } from "#core/units/format";
 import { useBuildHandle, useShown, useUnits } from "../../state/context";
 import { ChoiceField, TickField } from "../../ui/fields";

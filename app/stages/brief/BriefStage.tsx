@@ -1,8 +1,8 @@
 import { Box, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text, Textarea } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import { statedMm } from "#core/design/measure";
-import type { Resident } from "#core/design/schema";
 import { GAP_FACTOR } from "#core/residents/factors";
+import type { Resident } from "#core/residents/schema";
 import { STARTER_RESIDENTS } from "#core/residents/starters";
 import { formatNumber } from "#core/units/format";
 import { parseMoneyMinor, plainMoney } from "#core/units/money";

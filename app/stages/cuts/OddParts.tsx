@@ -1,10 +1,10 @@
 import { Checkbox, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { OddPart } from "#core/design/schema";
-import { chosenVariant } from "#core/design/variant";
+import { parseMeasure } from "#core/design/guess";
+import { chosenVariant } from "#core/document/variant";
 import { materialsOf } from "#core/materials/find";
 import { cornerWords } from "#core/odd/corners";
-import { parseMeasure } from "#core/units/guess";
+import type { OddPart } from "#core/odd/schema";
 import { type RowError, readOddParts } from "#files/oddCsv";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { Select } from "../../ui/fields";

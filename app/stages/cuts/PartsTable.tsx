@@ -1,8 +1,8 @@
 import { Box, Flex, Table, Text } from "@chakra-ui/react";
 import { sawSizeMm } from "#core/cuts/sawSize";
-import { sawToleranceMm } from "#core/cuts/tolerance";
 import { materialName } from "#core/materials/find";
 import { formatLengthWithUnit } from "#core/units/format";
+import { sawToleranceMm } from "#core/workshop/sawTolerance";
 import { useBench, useBuildHandle, useShown, useUnits } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";

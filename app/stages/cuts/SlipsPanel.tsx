@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
 import { FACES } from "#core/design/names";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { layOut } from "#core/slips/layout";
 import { facesLeftFor, slipJob } from "#core/slips/planSlips";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";

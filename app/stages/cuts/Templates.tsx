@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
-import { featureName } from "#core/shell/features";
+import { featureName } from "#core/features/feature";
 import { cornerFile, hasTemplate, templateFile } from "#files/templateFile";
 import { useBuildHandle, useVariant } from "../../state/context";
 import { Panel } from "../../ui/Panel";

@@ -1,8 +1,8 @@
 import { Box, Button, SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
-import { newSlidingPair } from "#core/design/create";
+import { newSlidingPair } from "#core/closures/kinds/slidingPair/create";
 import { statedMm } from "#core/design/measure";
-import type { Variant } from "#core/design/schema";
-import { chosenVariant } from "#core/design/variant";
+import type { Variant } from "#core/document/schema";
+import { chosenVariant } from "#core/document/variant";
 import { materialsOf } from "#core/materials/find";
 import { openingsRegister, serviceRegister } from "#core/registers/registers";
 import { kindOf } from "#core/shell/kinds/index";

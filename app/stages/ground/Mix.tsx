@@ -1,8 +1,8 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { MIX, mixSum, RECIPES } from "#core/ground/mix";
-import { MIX_PARTS } from "#core/ground/names";
+import { MIX_PARTS } from "#core/materials/names";
 import { formatNumber } from "#core/units/format";
 import { useBuildHandle, useVariant } from "../../state/context";
 import { ChoiceField, Select } from "../../ui/fields";

@@ -1,6 +1,6 @@
 import { Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { siteFloor } from "#core/ground/site";
 import { useBuildHandle, useDecision, useVariant } from "../../state/context";
 import { ChoiceField, Select, TickField } from "../../ui/fields";

@@ -1,9 +1,9 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
+import { featureName } from "#core/features/feature";
 import { SERVICE_KINDS, SERVICE_WAYS } from "#core/ground/names";
 import type { Service } from "#core/ground/schema";
-import { featureName } from "#core/shell/features";
 import { useBuildHandle, useDecision, useVariant } from "../../state/context";
 import { ChoiceField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";

@@ -1,7 +1,7 @@
 import { Box, Input, SimpleGrid, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { SafetySplit } from "#core/design/names";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { SPLITS, splitsMet } from "#core/seal/decisions";
 import { useBuildHandle, useShown, useVariant } from "../../state/context";
 import { Select } from "../../ui/fields";

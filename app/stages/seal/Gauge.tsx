@@ -1,6 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import { formatLocal, parseLocal } from "#core/diary/calendar";
+import { formatLocal, parseLocal } from "#core/design/localTime";
 import type { TestStanding } from "#core/seal/test/standing";
 import { simulateTest } from "../../../standins/waterGauge";
 import { useLog } from "../../state/useLog";

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { FACES, type FaceId, LAYER_IDS, type LayerId } from "#core/design/names";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { faceName } from "#core/materials/face";
 import { SURFACES } from "#core/seal/bonds/names";
 import { coatedM2 } from "#core/seal/stack/area";

@@ -1,6 +1,6 @@
 import { Table, Text } from "@chakra-ui/react";
 import type { LayerId } from "#core/design/names";
-import { chosenVariant } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
 import { facesToCoat, layersOf, waysFor } from "#core/seal/stack/schools";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";

@@ -1,8 +1,9 @@
 import { Flex, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import { statedMm } from "#core/design/measure";
-import type { Feature } from "#core/design/schema";
-import { chosenVariant, isVent } from "#core/design/variant";
+import { chosenVariant } from "#core/document/variant";
+import type { Feature } from "#core/features/schema";
+import { isVent } from "#core/features/vents";
 import { materialsOf } from "#core/materials/find";
 import { vAtHeight } from "#core/shell/space";
 import { useBuildHandle, useShown } from "../../state/context";

@@ -1,5 +1,5 @@
 import { Table, Text } from "@chakra-ui/react";
-import { massStages, turns } from "#core/shell/massStages";
+import { massStages, turns } from "#core/standing/massStages";
 import { formatNumber } from "#core/units/format";
 import { useShown } from "../../state/context";
 import { Panel } from "../../ui/Panel";

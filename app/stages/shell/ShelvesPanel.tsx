@@ -1,8 +1,9 @@
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import { Plus, Trash2 } from "lucide-react";
 import { statedMm } from "#core/design/measure";
-import { chosenVariant } from "#core/design/variant";
-import { FOUND_IDS, FOUND_MATERIALS } from "#core/materials/face";
+import { chosenVariant } from "#core/document/variant";
+import { FOUND_MATERIALS } from "#core/materials/face";
+import { FOUND_IDS } from "#core/materials/names";
 import type { CabinetShell } from "#core/shell/kinds/cabinet/schema";
 import { useBuildHandle, useShown } from "../../state/context";
 import { ChoiceField, CountField } from "../../ui/fields";

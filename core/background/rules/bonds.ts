@@ -1,9 +1,9 @@
 import { set } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
 import { SURFACES } from "../../seal/bonds/names";
 import { bondWords } from "../../seal/bonds/snag";
 import type { Holding } from "../../seal/bonds/table";
+import type { Site } from "../../shell/site";
 import { BUILD_UP } from "../buildUps";
 import { judgedWall, wholeBond } from "../layers";
 import type { Wall } from "../schema";

@@ -1,6 +1,6 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Severity, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
+import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { ANCHOR, bears, leastAnchor, pullOf } from "../anchors";
 import { wallLayers } from "../layers";

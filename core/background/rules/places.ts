@@ -1,14 +1,16 @@
-import type { Feature } from "../../design/schema";
+import { featureName, featureRect } from "../../features/feature";
+import { keepOutBox, keepOutDepthMm } from "../../features/keepOut/box";
+import { KEEP_OUT_WORDS } from "../../features/keepOut/words";
+import type { Feature } from "../../features/schema";
 import { setMm } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
-import { KEEP_OUT_WORDS } from "../../ports/planPorts";
+import { boxOf, reachInto } from "../../shell/boxes";
 import type { Rect } from "../../shell/faces";
-import { featureName, featureRect } from "../../shell/features";
+import { overlap } from "../../shell/faces";
 import { contains } from "../../shell/outline";
-import { boxOf, keepOutBox, keepOutDepthMm, reachInto } from "../boxes";
+import type { Site } from "../../shell/site";
 import type { Zone } from "../schema";
-import { overlap, zoneDepthMm, zoneName, zoneRect } from "../zones";
+import { zoneDepthMm, zoneName, zoneRect } from "../zones";
 
 /** A zone has to stand this far off what must stay free: from memory. */
 const CLEAR_MM = 5;

@@ -1,5 +1,5 @@
 import type { Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
+import type { Site } from "../../shell/site";
 import { coverDepths } from "../cover";
 
 /** Less room than this between walls is none, mm: from memory. */

@@ -1,8 +1,8 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Severity, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
 import { holdsWater } from "../../seal/test/planTest";
 import type { TestStanding } from "../../seal/test/standing";
+import type { Site } from "../../shell/site";
 import { BUILD_UP } from "../buildUps";
 import type { Cover } from "../cover";
 import { FIBRE, FINISH, gripOf } from "../finishes";

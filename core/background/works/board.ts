@@ -1,10 +1,11 @@
-import { CAUTION, RATES } from "../../diary/rates";
 import { constant, type Known, memory } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
 import { need, spread } from "../../ledgers/needs";
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
+import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
+import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
 import { type Cover, ridgeMm } from "../cover";
 import { finishWork } from "./finish";
 import { laminate } from "./laminate";

@@ -1,12 +1,13 @@
 import type { LayerId } from "../../design/names";
-import { CAUTION, RATES } from "../../diary/rates";
 import { constant } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
 import { type Need, need, spread } from "../../ledgers/needs";
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { layerKind, SILICONE_FILM } from "../../seal/stack/layers";
+import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
+import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
 import type { Cover } from "../cover";
 import { FIBRE, FINISH } from "../finishes";
 import { afterStep, WALL_DOWN, type Work, wallStep } from "./work";

@@ -1,11 +1,12 @@
-import { CAUTION, RATES } from "../../diary/rates";
 import { constant, type Known, memory } from "../../figures/figure";
 import type { Part, Step } from "../../ledgers/ledger";
 import { type Need, need } from "../../ledgers/needs";
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import { layerKind } from "../../seal/stack/layers";
+import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
+import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
 import type { Cover } from "../cover";
 import { CARVE_MINUTES, foamMl, foamNeed, foamOf, LIFT_MM, liftsOf, PANEL_CORE_MM, TACK_MINUTES } from "../foam";
 import { isPiece, zoneName } from "../zones";

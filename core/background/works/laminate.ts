@@ -1,5 +1,5 @@
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
+import type { Site } from "../../shell/site";
 
 /** Boards of the book that come nearest to a depth, and how many. */
 export function laminate(site: Site, depthMm: number): { thicknessMm: number; layers: number } {

@@ -1,7 +1,7 @@
 import type { Part } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
 import type { MaterialOf } from "../../materials/schema";
+import type { Site } from "../../shell/site";
 import { type Cover, ridgeMm } from "../cover";
 import { PANEL_CORE_MM } from "../foam";
 import type { Wall } from "../schema";

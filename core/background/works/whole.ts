@@ -1,10 +1,11 @@
-import { CAUTION, RATES } from "../../diary/rates";
 import { constant, type Known, memory, practice } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
 import { type Need, need, spread } from "../../ledgers/needs";
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
+import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
+import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
 import type { Cover } from "../cover";
 import { afterStep, massOf, stepId, WALL_DOWN, type Work, wallStep } from "./work";
 

@@ -1,7 +1,8 @@
-import { type Log, standing } from "../../log/log";
+import type { Log } from "../../log/schema";
+import { standing } from "../../log/standing";
 import type { PlacedPart } from "../nest/format";
-import { type CutEvent, isCutEvent, type LaidSheet } from "./events";
 import { type Piece, piecesAfter, samePlace, trimmed } from "./pieces";
+import { type CutEvent, isCutEvent, type LaidSheet } from "./schema";
 
 /** A sheet at the saw, as the log leaves it. */
 export interface BenchSheet extends LaidSheet {

@@ -1,9 +1,9 @@
-import type { Stock } from "../../buying/stock";
-import type { LogEntry } from "../../log/log";
+import type { LogEntry } from "../../log/schema";
+import type { Stock } from "../../stock/schema";
 import { fail, ok, type Result } from "../../units/result";
 import { sheetsAtSaw } from "./bench";
-import type { CutEvent } from "./events";
 import { samePlace } from "./pieces";
+import type { CutEvent } from "./schema";
 
 /** A name for an offcut that nothing on the rack has, and no log speaks of: `R1`, `R2`, … */
 export function freeRackName(stock: Stock, log: readonly LogEntry[]): string {

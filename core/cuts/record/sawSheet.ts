@@ -1,6 +1,6 @@
 import type { NestInstance, NestSheet, PlacedPart } from "../nest/format";
-import type { LaidSheet } from "./events";
 import { type Piece, piecesAfter, pieceUnder, samePiece, trimmed, within } from "./pieces";
+import type { LaidSheet } from "./schema";
 import type { Standing } from "./standing";
 
 /** A sheet to draw and to saw: at the saw already, or the plan's. */

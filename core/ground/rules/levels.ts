@@ -1,6 +1,6 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
+import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { fillBalance } from "../balance";
 import { BARRIER, CURL_MM } from "../barrier";

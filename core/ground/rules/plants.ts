@@ -1,7 +1,7 @@
 import { zoneName } from "../../background/zones";
 import { set } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
+import type { Site } from "../../shell/site";
 import { heightOf } from "../../shell/space";
 import { formatNumber } from "../../units/format";
 import type { Plant } from "../schema";

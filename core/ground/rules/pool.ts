@@ -1,6 +1,6 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Severity, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
+import type { Site } from "../../shell/site";
 import { RAMP_DEG, rampRunMm } from "../figures";
 import { siteFloor } from "../site";
 

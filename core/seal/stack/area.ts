@@ -1,5 +1,6 @@
-import type { FaceId, Variant } from "../../design/schema";
-import { featureRect } from "../../shell/features";
+import type { FaceId } from "../../design/names";
+import type { Variant } from "../../document/schema";
+import { featureRect } from "../../features/feature";
 import { areaMm2 } from "../../shell/outline";
 import type { Shell } from "../../shell/shell";
 

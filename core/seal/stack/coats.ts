@@ -1,4 +1,4 @@
-import type { Layer } from "../../design/schema";
+import type { Layer } from "../schema";
 import { layerKind } from "./layers";
 
 /** How many coats a layer gets: as typed, or what is usual. */

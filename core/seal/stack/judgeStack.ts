@@ -1,7 +1,7 @@
-import type { Layer } from "../../design/schema";
 import { bondOf } from "../bonds/judge";
 import type { Surface } from "../bonds/names";
 import type { Bond, Holding } from "../bonds/table";
+import type { Layer } from "../schema";
 import { type LayerKind, layerKind } from "./layers";
 
 /** A layer judged against what it meets. */

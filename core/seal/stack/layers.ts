@@ -1,6 +1,6 @@
 import type { LayerId } from "../../design/names";
 import { type Known, label, memory, practice } from "../../figures/figure";
-import type { ClothForm } from "../../materials/forms";
+import type { ClothForm } from "../../materials/names";
 import type { Applied, Surface } from "../bonds/names";
 
 const known = (value: number, basis: Known["basis"], low?: number, high?: number): Known =>

@@ -1,12 +1,14 @@
-import type { FaceId, Layer } from "../../design/schema";
-import { CAUTION, RATES } from "../../diary/rates";
+import type { FaceId } from "../../design/names";
+import { cutStepId } from "../../features/cutStep";
 import { constant, type Figure } from "../../figures/figure";
 import { emptyLedger, type Posture, type Snag, type Step, type Supply, type TradeLedger } from "../../ledgers/ledger";
 import { gatherNeeds, type Need, need, spread } from "../../ledgers/needs";
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
-import { cutStepId } from "../../placement/cutStep";
+import type { Site } from "../../shell/site";
 import { formatMinutes, formatNumber } from "../../units/format";
+import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
+import type { Layer } from "../schema";
 import { coatedM2 } from "./area";
 import { coatsOf } from "./coats";
 import { type LayerKind, layerKind } from "./layers";

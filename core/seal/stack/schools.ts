@@ -1,10 +1,10 @@
-import { cheapestPacks } from "../../buying/packs";
 import type { FaceId, LayerId } from "../../design/names";
 import { FACES } from "../../design/names";
-import type { Layer } from "../../design/schema";
-import { RATES } from "../../diary/rates";
-import type { Site } from "../../ledgers/site";
 import { materialsOf } from "../../materials/find";
+import { cheapestPacks } from "../../materials/packs";
+import type { Site } from "../../shell/site";
+import { RATES } from "../../workshop/rates";
+import type { Layer } from "../schema";
 import { coatedM2 } from "./area";
 import { judgeStack } from "./judgeStack";
 import { type LayerKind, layerKind } from "./layers";

@@ -1,7 +1,7 @@
-import type { FaceId } from "../../design/schema";
+import type { FaceId } from "../../design/names";
 import { set } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
+import type { Site } from "../../shell/site";
 import { SURFACES } from "../bonds/names";
 import { bondWords } from "../bonds/snag";
 import { type JudgedLayer, judgeStack } from "./judgeStack";

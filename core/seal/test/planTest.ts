@@ -1,10 +1,10 @@
 import type { Figure } from "../../figures/figure";
 import { constant } from "../../figures/figure";
+import { WATER } from "../../figures/water";
 import { emptyLedger, type Snag, type TradeLedger } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
-import type { Log } from "../../log/log";
-import { WATER } from "../../shell/mass";
+import type { Log } from "../../log/schema";
 import { volumeBelowMl } from "../../shell/profile";
+import type { Site } from "../../shell/site";
 import { testLevel } from "../testLevel";
 import { sealedAs } from "./sealedAs";
 import { type TestStanding, testStanding } from "./standing";

@@ -1,5 +1,5 @@
-import type { Site } from "../../ledgers/site";
-import { featureRect } from "../../shell/features";
+import { featureRect } from "../../features/feature";
+import type { Site } from "../../shell/site";
 import { layerKind } from "../stack/layers";
 
 /**

@@ -1,11 +1,12 @@
+import { remembering } from "../../cache/remembering";
 import type { Levels } from "../../levels/levels";
-import { type Log, standing } from "../../log/log";
-import { remembering } from "../../remembering";
+import type { Log } from "../../log/schema";
+import { standing } from "../../log/standing";
 import { formatLengthWithUnit, type LengthDisplay } from "../../units/format";
 import { type LeakVerdict, TOLERANCE_MM_PER_DAY } from "../leak/format";
 import { judgeLeak } from "../leak/judgeLeak";
-import { isTestEvent, type TestEvent } from "./events";
 import { hoursOf } from "./hours";
+import { isTestEvent, type TestEvent } from "./schema";
 
 type Begun = Extract<TestEvent, { kind: "test-begun" }>;
 

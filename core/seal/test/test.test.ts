@@ -3,9 +3,9 @@ import { haberdasher } from "../../../demo/builds";
 import { simulateTest } from "../../../standins/waterGauge";
 import { jobInput } from "../../../tests/job";
 import { statedMm } from "../../design/measure";
-import type { Build } from "../../design/schema";
-import { chosenVariant } from "../../design/variant";
-import type { Log, LogEntry } from "../../log/log";
+import type { Build } from "../../document/schema";
+import { chosenVariant } from "../../document/variant";
+import type { Log, LogEntry } from "../../log/schema";
 import { plan } from "../../plan";
 import { sealedAs } from "./sealedAs";
 

@@ -1,4 +1,4 @@
-import type { FaceId } from "../../design/schema";
+import type { FaceId } from "../../design/names";
 import type { Levels } from "../../levels/levels";
 import type { Seam, Strip } from "../shell";
 import type { Size3 } from "../size";

@@ -1,8 +1,8 @@
-import { CAUTION } from "../../diary/rates";
 import type { Step } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
-import { LIFT_KG } from "../mass";
+import { CAUTION } from "../../workshop/cautions";
+import { LIFT_KG } from "../../workshop/lift";
 import { shellKg } from "../shell";
+import type { Site } from "../site";
 
 /** A found shell is surveyed, emptied and cleaned before anything is bought for it. */
 export const surveyStep = (site: Site, detail: string, cautions: string[] = []): Step => ({

@@ -3,7 +3,7 @@ import { statedMm } from "../../design/measure";
 import { type FaceMaterial, foundFace } from "../../materials/face";
 import { SIZE_LIMIT_MM } from "../limits";
 import type { Checker, SurveyField } from "./kind";
-import type { foundTank } from "./parts";
+import type { foundTank } from "./parts/schema";
 
 /** A glass tank as found. */
 export type FoundTank = v.InferOutput<(typeof foundTank)["found"]>;

@@ -1,4 +1,4 @@
-import type { Variant } from "../../design/schema";
+import type { Variant } from "../../document/schema";
 import { cabinet } from "./cabinet/kind";
 import type { ShellKind } from "./kind";
 import { roundTub } from "./roundTub/kind";

@@ -1,9 +1,9 @@
 import type { Measure } from "../../design/basics";
-import type { Variant } from "../../design/schema";
+import type { Variant } from "../../document/schema";
 import type { TradeLedger } from "../../ledgers/ledger";
-import type { Site } from "../../ledgers/site";
 import type { Book } from "../../materials/schema";
 import type { Shell } from "../shell";
+import type { Site } from "../site";
 
 /** What a kind's limits are told with: places are JSON Pointers into the variant. */
 export interface Checker {

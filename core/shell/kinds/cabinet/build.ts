@@ -1,5 +1,5 @@
 import { FACES, type FaceId } from "../../../design/names";
-import type { Variant } from "../../../design/schema";
+import type { Variant } from "../../../document/schema";
 import { stackLevels } from "../../../levels/levels";
 import { FOUND_MATERIALS, foundFace } from "../../../materials/face";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";

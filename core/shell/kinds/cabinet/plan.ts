@@ -1,9 +1,10 @@
 import { statedMm } from "../../../design/measure";
 import { FACES } from "../../../design/names";
-import { CAUTION, RATES } from "../../../diary/rates";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../../../ledgers/ledger";
-import type { Site } from "../../../ledgers/site";
+import { CAUTION } from "../../../workshop/cautions";
+import { RATES } from "../../../workshop/rates";
+import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import type { CabinetShell } from "./schema";
 import { cutShelves } from "./tray";

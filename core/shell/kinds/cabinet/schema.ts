@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { MeasureSchema, text } from "../../../design/basics";
 import { FACES } from "../../../design/names";
-import { everyShell, FoundSchema } from "../parts";
+import { everyShell, FoundSchema } from "../parts/schema";
 
 const face = v.object({ material: FoundSchema, thickness: MeasureSchema });
 

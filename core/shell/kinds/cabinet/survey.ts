@@ -1,5 +1,6 @@
 import { FACES } from "../../../design/names";
-import { FOUND_IDS, FOUND_MATERIALS } from "../../../materials/face";
+import { FOUND_MATERIALS } from "../../../materials/face";
+import { FOUND_IDS } from "../../../materials/names";
 import { FACE_WORDS } from "../../boxFaces";
 import { finishedFields } from "../finished";
 import type { Survey, SurveyField } from "../kind";

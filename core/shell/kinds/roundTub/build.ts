@@ -1,4 +1,5 @@
-import type { FaceId, Variant } from "../../../design/schema";
+import type { FaceId } from "../../../design/names";
+import type { Variant } from "../../../document/schema";
 import { stackLevels } from "../../../levels/levels";
 import { foundFace } from "../../../materials/face";
 import { FACE_WORDS, faceSolid } from "../../boxFaces";

@@ -1,10 +1,10 @@
-import { CAUTION } from "../../../diary/rates";
 import { type Figure, type Known, memory, practice } from "../../../figures/figure";
 import { emptyLedger, type Step, type TradeLedger } from "../../../ledgers/ledger";
 import { gatherNeeds, need } from "../../../ledgers/needs";
-import type { Site } from "../../../ledgers/site";
 import { formatNumber } from "../../../units/format";
+import { CAUTION } from "../../../workshop/cautions";
 import { volumeBelowMl } from "../../profile";
+import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import type { RoundTubShell } from "./schema";
 

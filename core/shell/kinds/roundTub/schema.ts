@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { MeasureSchema } from "../../../design/basics";
-import { everyShell } from "../parts";
+import { everyShell } from "../parts/schema";
 
 /** A round tub with a poured floor. All sizes are inside ones. */
 export const RoundTubShellSchema = v.object({

@@ -1,8 +1,8 @@
-import type { SheetVariant } from "../../../design/schema";
+import type { SheetVariant } from "../../../document/schema";
 import { set, setMm } from "../../../ledgers/fix";
 import type { Snag } from "../../../ledgers/ledger";
-import type { Site } from "../../../ledgers/site";
 import { SIZE_LIMIT_MM } from "../../limits";
+import type { Site } from "../../site";
 import type { SheetShell } from "./schema";
 
 /** Another way to make the same box, that may need less sheet. */

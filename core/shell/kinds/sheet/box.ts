@@ -1,5 +1,5 @@
 import { FACES, type FaceId } from "../../../design/names";
-import type { SheetVariant } from "../../../design/schema";
+import type { SheetVariant } from "../../../document/schema";
 import { findMaterial } from "../../../materials/find";
 import type { Book, MaterialOf } from "../../../materials/schema";
 import type { Size3 } from "../../size";

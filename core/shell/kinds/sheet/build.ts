@@ -1,4 +1,4 @@
-import type { SheetVariant, Variant } from "../../../design/schema";
+import type { SheetVariant, Variant } from "../../../document/schema";
 import { stackLevels } from "../../../levels/levels";
 import { sheetFace } from "../../../materials/face";
 import type { Book } from "../../../materials/schema";

@@ -1,4 +1,4 @@
-import type { Variant } from "../../../design/schema";
+import type { Variant } from "../../../document/schema";
 import { findMaterial } from "../../../materials/find";
 import { SIZE_LIMIT_MM } from "../../limits";
 import type { Checker } from "../kind";

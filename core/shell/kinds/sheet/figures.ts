@@ -1,8 +1,8 @@
-import type { SheetVariant } from "../../../design/schema";
+import type { SheetVariant } from "../../../document/schema";
 import { constant, type Figure, from, memory, practice } from "../../../figures/figure";
-import type { Site } from "../../../ledgers/site";
 import { GRAVITY } from "../../../units/constants";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "../../sag";
+import type { Site } from "../../site";
 import { type Box, measureBox } from "./box";
 
 /** Share of the span of the top that works with a rail glued under it. */

@@ -1,4 +1,4 @@
-import type { FaceId } from "../../../design/schema";
+import type { FaceId } from "../../../design/names";
 import type { Sum } from "../../../units/sum";
 import type { Panel, Strip } from "../../shell";
 import { stripPanel } from "../stripPanel";

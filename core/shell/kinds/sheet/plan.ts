@@ -1,9 +1,10 @@
-import { CAUTION, RATES } from "../../../diary/rates";
 import type { Step, Supply, TradeLedger } from "../../../ledgers/ledger";
-import type { Site } from "../../../ledgers/site";
 import { findMaterial } from "../../../materials/find";
-import { LIFT_KG } from "../../mass";
+import { CAUTION } from "../../../workshop/cautions";
+import { LIFT_KG } from "../../../workshop/lift";
+import { RATES } from "../../../workshop/rates";
 import { shellKg } from "../../shell";
+import type { Site } from "../../site";
 import { jointMm, type SheetSite, sheetFigures, sheetSite } from "./figures";
 import { sheetSnags } from "./snags";
 

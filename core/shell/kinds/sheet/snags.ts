@@ -1,8 +1,8 @@
 import type { Figure } from "../../../figures/figure";
 import { set, setMm } from "../../../ledgers/fix";
 import type { Fix, Snag } from "../../../ledgers/ledger";
-import type { Site } from "../../../ledgers/site";
 import { materialsOf } from "../../../materials/find";
+import type { Site } from "../../site";
 import { jointMm, type SheetSite } from "./figures";
 
 /** Sag beyond this share of the span shows and binds doors (source: standing). */

@@ -1,9 +1,9 @@
 import { statedMm } from "../../../design/measure";
-import type { Variant } from "../../../design/schema";
-import { CAUTION } from "../../../diary/rates";
+import type { Variant } from "../../../document/schema";
 import { emptyLedger } from "../../../ledgers/ledger";
 import { stackLevels } from "../../../levels/levels";
 import { OPEN_SIDE } from "../../../materials/face";
+import { CAUTION } from "../../../workshop/cautions";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
 import { boxProfile, volumeBelowMl } from "../../profile";
 import type { Shell } from "../../shell";

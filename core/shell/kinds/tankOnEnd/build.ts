@@ -1,4 +1,4 @@
-import type { Variant } from "../../../design/schema";
+import type { Variant } from "../../../document/schema";
 import { stackLevels } from "../../../levels/levels";
 import { OPEN_SIDE, sheetFace } from "../../../materials/face";
 import { findMaterial } from "../../../materials/find";

@@ -1,7 +1,8 @@
 import { statedMm } from "../../../design/measure";
-import { CAUTION, RATES } from "../../../diary/rates";
 import { emptyLedger, type TradeLedger } from "../../../ledgers/ledger";
-import type { Site } from "../../../ledgers/site";
+import { CAUTION } from "../../../workshop/cautions";
+import { RATES } from "../../../workshop/rates";
+import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import type { TankOnEndShell } from "./schema";
 

@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { id, MeasureSchema } from "../../../design/basics";
-import { everyShell, foundTank } from "../parts";
+import { everyShell, foundTank } from "../parts/schema";
 
 /** A glass tank stood on one end, its open side to the front. */
 export const TankOnEndShellSchema = v.object({

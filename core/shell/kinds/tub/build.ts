@@ -1,4 +1,4 @@
-import type { Variant } from "../../../design/schema";
+import type { Variant } from "../../../document/schema";
 import { stackLevels } from "../../../levels/levels";
 import { foundFace } from "../../../materials/face";
 import { FACE_WORDS, faceSolid } from "../../boxFaces";

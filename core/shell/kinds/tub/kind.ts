@@ -1,5 +1,5 @@
-import { BARE_SEAL } from "../../../design/bareSeal";
 import { statedMm } from "../../../design/measure";
+import { BARE_SEAL } from "../../../seal/bare";
 import type { ShellKind } from "../kind";
 import { buildTub } from "./build";
 import { checkTub } from "./check";

@@ -1,9 +1,9 @@
 import type { Figure } from "../../../figures/figure";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Snag, type TradeLedger } from "../../../ledgers/ledger";
-import type { Site } from "../../../ledgers/site";
 import { formatNumber } from "../../../units/format";
 import { volumeBelowMl } from "../../profile";
+import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import { profileOf } from "./build";
 import { type Explanation, explainClaim } from "./claim";

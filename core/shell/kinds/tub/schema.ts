@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { MeasureSchema, text } from "../../../design/basics";
-import { everyShell } from "../parts";
+import { everyShell } from "../parts/schema";
 
 /** A plastic tub whose walls taper, with its lid. All sizes are inside ones. */
 export const TubShellSchema = v.object({

@@ -1,4 +1,4 @@
-import type { FaceId } from "../../../design/schema";
+import type { FaceId } from "../../../design/names";
 import type { FaceMaterial } from "../../../materials/face";
 import { rectangle, trapezium } from "../../outline";
 import type { Profile } from "../../profile";

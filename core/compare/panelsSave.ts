@@ -1,0 +1,57 @@
+import { planBackground } from "../background/planBackground";
+import type { LocalMinutes } from "../design/localTime";
+import { schedule } from "../diary/schedule";
+import type { Step } from "../ledgers/ledger";
+import type { Site } from "../shell/site";
+
+/** The same walls foamed in the shell, one after the other, against panels made outside it. */
+export interface PanelsSave {
+  /** Days until the walls are up, in the builder's own hours. */
+  inShellDays: number;
+  panelsDays: number;
+  /** Days until residents move in. */
+  residentsSooner: number;
+  /** What is planned now. */
+  now: "foam" | "panels" | "mixed";
+}
+
+/**
+ * What making walls outside the shell saves: faces in turn, each lying down while it sets, against panels that cure side
+ * by side. The whole diary is laid anew for each.
+ * @param steps of the plan as it is
+ * @returns undefined while no wall is either, or the workshop has no hours
+ */
+export function panelsSave(site: Site, steps: readonly Step[], now: LocalMinutes): PanelsSave | undefined {
+  const { background } = site.variant;
+  const walls = background.walls.filter((w) => !w.up && (w.buildUp === "foam" || w.buildUp === "panels"));
+  if (walls.length === 0) return undefined;
+  const others = steps.filter((s) => !s.id.startsWith("background/"));
+  const laid = (buildUp: "foam" | "panels") => {
+    const changed = {
+      ...background,
+      walls: background.walls.map((w) => (walls.includes(w) ? { ...w, buildUp } : w)),
+    };
+    const own = planBackground(
+      { ...site, variant: { ...site.variant, background: changed } },
+      { status: "testedBeforeDressing" },
+    ).steps;
+    const entries = schedule([...others, ...own], site.workshop.hours, now);
+    const up = Math.max(
+      now,
+      ...entries
+        .filter((e) => own.some((s) => s.id === e.stepId && s.id !== "background/air-out"))
+        .map((e) => e.readyAt),
+    );
+    return { up, residents: entries.find((e) => e.stepId === "diary/residents-in")?.startAt };
+  };
+  const foam = laid("foam");
+  const panels = laid("panels");
+  if (foam.residents === undefined || panels.residents === undefined) return undefined;
+  const kinds = new Set(walls.map((w) => w.buildUp));
+  return {
+    inShellDays: (foam.up - now) / 1440,
+    panelsDays: (panels.up - now) / 1440,
+    residentsSooner: (foam.residents - panels.residents) / 1440,
+    now: kinds.size > 1 ? "mixed" : kinds.has("foam") ? "foam" : "panels",
+  };
+}

@@ -1,0 +1,63 @@
+import { BARE_BACKGROUND } from "../background/schema";
+import type { Measure } from "../design/basics";
+import { statedMm } from "../design/measure";
+import { bareGround } from "../ground/schema";
+import { BARE_SEAL } from "../seal/bare";
+import { kindOf } from "../shell/kinds/index";
+import { starterSheet } from "../shell/kinds/sheet/starter";
+import { type Brief, BUILD_VERSION, type Build, type SheetVariant, type Variant } from "./schema";
+
+/** Starting values for a shell of one kind; everything in it is the builder's to change. */
+export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
+  id: "a",
+  name: "Variant A",
+  faces: {},
+  features: [],
+  oddParts: [],
+  slips: [],
+  closure: { kind: "open" },
+  seal: {
+    sealant: "silicone-neutral",
+    leg: statedMm(6),
+    seams: "all",
+    standingWater: null,
+    airingDays: statedMm(7),
+    ...structuredClone(BARE_SEAL),
+  },
+  background: structuredClone(BARE_BACKGROUND),
+  ground: bareGround(),
+  service: [],
+  notes: {},
+  ...kindOf({ kind }).starter(),
+});
+
+/** One sheet box of the given size. */
+export function newSheetVariant(
+  size: { width: Measure; depth: Measure; height: Measure },
+  material: string,
+): SheetVariant {
+  const shell = starterSheet();
+  return { ...newVariant("sheet"), shell: { ...shell, material, size: { ...shell.size, ...size } } };
+}
+
+/** A new build of one variant. */
+export function newBuild(name: string, units: Brief["units"], variant: Variant): Build {
+  return {
+    version: BUILD_VERSION,
+    name,
+    brief: {
+      residents: [],
+      room: { tempC: { low: 18, high: 26 }, rh: { low: 35, high: 65 } },
+      units,
+      budgetMinor: null,
+      childrenAtHome: false,
+      oldHome: null,
+      sizeSchool: "undecided",
+      sizeReason: "",
+      note: "",
+    },
+    variants: [variant],
+    chosen: variant.id,
+    waivers: [],
+  };
+}

@@ -1,0 +1,81 @@
+import * as v from "valibot";
+import { BackgroundSchema } from "../background/schema";
+import { FoundClosureSchema } from "../closures/kinds/found/schema";
+import { LidSchema } from "../closures/kinds/lid/schema";
+import { SlidingPairSchema } from "../closures/kinds/slidingPair/schema";
+import { finite, id, MeasureSchema, range, text } from "../design/basics";
+import { FACES, type FaceId } from "../design/names";
+import { FeatureSchema } from "../features/schema";
+import { GroundSchema, ServiceSchema } from "../ground/schema";
+import { OddPartSchema } from "../odd/schema";
+import { ResidentSchema } from "../residents/schema";
+import { SealSchema } from "../seal/schema";
+import { ShellSchema } from "../shell/kinds/schema";
+import type { SheetShell } from "../shell/kinds/sheet/schema";
+import { SlipsSchema } from "../slips/schema";
+
+/** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
+export const BUILD_VERSION = 5;
+
+export const BriefSchema = v.object({
+  residents: v.array(ResidentSchema),
+  room: v.object({ tempC: range, rh: range }),
+  units: v.variant("unit", [
+    v.object({ unit: v.literal("mm") }),
+    v.object({ unit: v.literal("in"), denominator: v.picklist([16, 32]) }),
+  ]),
+  budgetMinor: v.nullable(v.pipe(finite, v.integer(), v.minValue(0))),
+  childrenAtHome: v.boolean(),
+  /** Where the animals live now, inside; null when this is their first home. */
+  oldHome: v.nullable(v.object({ width: MeasureSchema, depth: MeasureSchema, height: MeasureSchema })),
+  /** Two schools for size: a community's minimum, or stepping up as the animal copes; the choice is recorded. */
+  sizeSchool: v.picklist(["undecided", "minimum", "stepUp"]),
+  sizeReason: text(500),
+  note: text(4000),
+});
+
+export const VariantSchema = v.object({
+  id,
+  name: v.pipe(text(80), v.nonEmpty("Give the variant a name.")),
+  shell: ShellSchema,
+  /** What differs from the shell's own sheet, face by face. */
+  faces: v.partial(
+    v.object(
+      Object.fromEntries(FACES.map((f) => [f, v.object({ material: id })])) as Record<
+        FaceId,
+        v.ObjectSchema<{ material: typeof id }, undefined>
+      >,
+    ),
+  ),
+  features: v.array(FeatureSchema),
+  oddParts: v.pipe(v.array(OddPartSchema), v.maxLength(1000, "At most 1000 kinds of odd parts.")),
+  slips: v.pipe(v.array(SlipsSchema), v.maxLength(12, "At most twelve fields of slips.")),
+  closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema, FoundClosureSchema, LidSchema]),
+  seal: SealSchema,
+  background: BackgroundSchema,
+  ground: GroundSchema,
+  /** What must be reached while animals live there. */
+  service: v.pipe(v.array(ServiceSchema), v.maxLength(24, "At most 24 things to reach.")),
+  notes: v.record(v.string(), text(4000)),
+});
+export type Variant = v.InferOutput<typeof VariantSchema>;
+/** A variant whose shell is a sheet box. */
+export type SheetVariant = Variant & { shell: SheetShell };
+
+export const WaiverSchema = v.object({
+  rule: text(80),
+  subject: text(120),
+  reason: v.pipe(text(500), v.trim(), v.nonEmpty("Say why you go on anyway.")),
+});
+
+export const BuildSchema = v.object({
+  version: v.literal(BUILD_VERSION),
+  name: v.pipe(text(120), v.trim(), v.nonEmpty("Give the build a name.")),
+  brief: BriefSchema,
+  variants: v.pipe(v.array(VariantSchema), v.minLength(1, "A build needs at least one variant.")),
+  chosen: id,
+  waivers: v.array(WaiverSchema),
+});
+/** What the fabricator decided: the one input every ledger is computed from, beside book, stock and workshop. */
+export type Build = v.InferOutput<typeof BuildSchema>;
+export type Brief = Build["brief"];

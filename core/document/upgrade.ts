@@ -1,0 +1,100 @@
+import type { Measure } from "../design/basics";
+
+type Plain = Record<string, unknown>;
+const isPlain = (node: unknown): node is Plain => typeof node === "object" && node !== null && !Array.isArray(node);
+const list = (node: unknown): Plain[] => (Array.isArray(node) ? node.filter(isPlain) : []);
+
+/** Version 2: openings have a shape, and a tube is a port like any other rather than the round tub's own. */
+function to2(build: Plain): Plain {
+  return {
+    ...build,
+    version: 2,
+    variants: list(build.variants).map((variant) => {
+      const { tube, ...shell } = isPlain(variant.shell) ? variant.shell : {};
+      const features = list(variant.features).map((feature) => ({
+        ...feature,
+        ...(feature.kind === "mesh" && { shape: "panel" }),
+        ...(feature.kind === "port" && { tube: null }),
+      }));
+      return { ...variant, shell, features: isPlain(tube) ? [...features, tubePort(tube, shell, features)] : features };
+    }),
+  };
+}
+
+/** The round tub's tube as it was, in the middle of the right-hand quarter of its wall. */
+function tubePort({ outer, height, bore, rise, run, bendRadius }: Plain, shell: Plain, others: Plain[]): Plain {
+  let n = 1;
+  while (others.some((f) => f.id === `tube-${n}`)) n++;
+  const { found } = shell as { found?: { rimDiameter?: Measure } };
+  const mm = Math.round((Math.PI * (found?.rimDiameter?.value ?? 0)) / 8);
+  return {
+    id: `tube-${n}`,
+    name: "Tube",
+    face: "right",
+    kind: "port",
+    use: "tube",
+    u: { typed: `${mm}`, value: mm, how: "stated" },
+    v: height,
+    bore: outer,
+    gap: { typed: "0", value: 0, how: "stated" },
+    tube: { bore, rise, run, bendRadius },
+  };
+}
+
+/** Version 3: parts are added by hand, and slips are laid out on faces. */
+const to3 = (build: Plain): Plain => ({
+  ...build,
+  version: 3,
+  variants: list(build.variants).map((variant) => ({ ...variant, oddParts: [], slips: [] })),
+});
+
+/** Version 4: faces have stacks of layers, floors dividers, and decisions of safety are kept. */
+const to4 = (build: Plain): Plain => ({
+  ...build,
+  version: 4,
+  variants: list(build.variants).map((variant) => ({
+    ...variant,
+    seal: { ...(isPlain(variant.seal) ? variant.seal : {}), stacks: [], dividers: [], decisions: [] },
+  })),
+});
+
+/** Nothing inside, as version 5 wrote it: an upgrade stays as it was, whatever later versions begin with. */
+const inside5 = (): Plain => ({
+  background: { walls: [], zones: [], swatches: [] },
+  ground: {
+    ...{ front: null, drain: null, barrier: null, charcoal: null, litter: null, misting: null, lost: null },
+    mix: { unit: "parts", parts: [] },
+    outlet: "none",
+    ...{ pool: null, dish: null, plants: [] },
+    quarantineDays: { typed: "30", value: 30, how: "stated" },
+    roots: "strip",
+    wild: "bought",
+    crew: "before",
+    settleWeeks: { typed: "0", value: 0, how: "stated" },
+  },
+  service: [],
+});
+
+/** Version 5: walls have backgrounds, the ground its layers, and a keep-out reaches into the room. */
+const to5 = (build: Plain): Plain => ({
+  ...build,
+  version: 5,
+  variants: list(build.variants).map((variant) => ({
+    ...variant,
+    features: list(variant.features).map((f) => (f.kind === "keepOut" ? { ...f, deep: null } : f)),
+    ...inside5(),
+  })),
+});
+
+/** One step each, in order: the first takes version 1 to 2. */
+const STEPS = [to2, to3, to4, to5];
+
+/**
+ * Brings a Build document of any version ever written to the newest, without judging it.
+ * @param data parsed JSON; what is no build, or of a version not known, is given back as it is
+ */
+export function upgradeBuild(data: unknown): unknown {
+  if (!isPlain(data) || typeof data.version !== "number" || !Number.isInteger(data.version) || data.version < 1)
+    return data;
+  return STEPS.slice(data.version - 1).reduce((build, step) => step(build), data);
+}

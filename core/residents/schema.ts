@@ -1,0 +1,40 @@
+import * as v from "valibot";
+import { finite, id, MeasureSchema, range, text } from "../design/basics";
+
+/** How an animal's body passes gaps; each has its own default factor (source: doors-and-gaps). */
+export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
+
+export const ResidentSchema = v.object({
+  id,
+  name: v.pipe(text(80), v.nonEmpty("Give the resident a name.")),
+  count: v.pipe(finite, v.integer(), v.minValue(1, "At least one."), v.maxValue(10000)),
+  body: v.picklist(BODIES),
+  /** The smallest hole the hardest, widest part of the smallest stage passes; null while not measured. */
+  narrowestRigid: v.nullable(MeasureSchema),
+  /** A gap the builder has seen refused beats any factor. */
+  refusedGap: v.nullable(MeasureSchema),
+  strong: v.boolean(),
+  dangerous: v.boolean(),
+  groundDepth: v.nullable(MeasureSchema),
+  /** Inside sizes the whole group needs; height is above the ground. */
+  needs: v.object({
+    length: v.nullable(MeasureSchema),
+    width: v.nullable(MeasureSchema),
+    height: v.nullable(MeasureSchema),
+  }),
+  /** How far up a wall it gets by stretching or jumping. */
+  reach: v.nullable(MeasureSchema),
+  traits: v.object({
+    climbs: v.boolean(),
+    toePads: v.boolean(),
+    digs: v.boolean(),
+    wetSkin: v.boolean(),
+    eatsGround: v.boolean(),
+    wantsPrivacy: v.boolean(),
+  }),
+  /** What it lives in: warmth and humidity; null while not known. */
+  bands: v.object({ tempC: v.nullable(range), rh: v.nullable(range) }),
+  note: text(500),
+});
+
+export type Resident = v.InferOutput<typeof ResidentSchema>;

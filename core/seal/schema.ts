@@ -1,0 +1,42 @@
+import * as v from "valibot";
+import { id, MeasureSchema, text } from "../design/basics";
+import { DIVIDER_KINDS, FACES, LAYER_IDS, SAFETY_SPLITS } from "../design/names";
+
+/** One layer of a face's stack. */
+export const LayerSchema = v.object({
+  id,
+  layer: v.picklist(LAYER_IDS),
+  /** How many coats; null for what is usual. */
+  coats: v.nullable(MeasureSchema),
+  /** The fibre in it is damp when it goes on. */
+  damp: v.boolean(),
+});
+
+export type Layer = v.InferOutput<typeof LayerSchema>;
+
+/** A wall across the floor, water on one side or both. */
+export const DividerSchema = v.object({
+  id,
+  name: v.pipe(text(60), v.nonEmpty("Give the divider a name.")),
+  made: v.picklist(DIVIDER_KINDS),
+  height: MeasureSchema,
+  /** It is to keep one side dry. */
+  watertight: v.boolean(),
+});
+
+export const SealSchema = v.object({
+  sealant: id,
+  leg: MeasureSchema,
+  seams: v.picklist(["none", "base", "all"]),
+  standingWater: v.nullable(MeasureSchema),
+  airingDays: MeasureSchema,
+  /** What each face is given, from the wall outwards; a face without is left as it is. */
+  stacks: v.pipe(
+    v.array(v.object({ face: v.picklist(FACES), layers: v.pipe(v.array(LayerSchema), v.maxLength(20)) })),
+    v.maxLength(FACES.length),
+    v.check((list) => new Set(list.map((s) => s.face)).size === list.length, "A face has one stack."),
+  ),
+  dividers: v.pipe(v.array(DividerSchema), v.maxLength(8, "At most eight dividers.")),
+  /** What the builder decided where careful builders differ and safety hangs on it, and why. */
+  decisions: v.array(v.object({ row: v.picklist(SAFETY_SPLITS), school: text(80), reason: text(500) })),
+});

@@ -1,0 +1,38 @@
+import type { Feature } from "../features/schema";
+import type { Rect } from "./faces";
+import type { Shell } from "./shell";
+import { outwards, type Point, toSpace, type Vec3 } from "./space";
+
+/** A box in the shell's space, mm. */
+export interface Box3 {
+  low: Vec3;
+  high: Vec3;
+}
+
+/** The box a rectangle of a face takes when it is drawn out into the room. */
+export function boxOf(shell: Shell, face: Feature["face"], rect: Rect, depthMm: number): Box3 {
+  const { frame } = shell.faces[face];
+  const corners: Point[] = [
+    [rect.uMm, rect.vMm],
+    [rect.uMm + rect.widthMm, rect.vMm],
+    [rect.uMm + rect.widthMm, rect.vMm + rect.heightMm],
+    [rect.uMm, rect.vMm + rect.heightMm],
+  ];
+  const points = corners.flatMap((p) => {
+    const [x, y, z] = toSpace(frame, p);
+    const [ox, oy, oz] = outwards(frame, p);
+    return [[x, y, z] as const, [x - ox * depthMm, y - oy * depthMm, z - oz * depthMm] as const];
+  });
+  const end = (pick: (...n: number[]) => number): Vec3 => [
+    pick(...points.map((p) => p[0])),
+    pick(...points.map((p) => p[1])),
+    pick(...points.map((p) => p[2])),
+  ];
+  return { low: end(Math.min), high: end(Math.max) };
+}
+
+/** How far two boxes reach into each other along the axis where it is least, mm; 0 where they are apart. */
+export function reachInto(a: Box3, b: Box3): number {
+  const along = (i: 0 | 1 | 2) => Math.min(a.high[i], b.high[i]) - Math.max(a.low[i], b.low[i]);
+  return Math.max(0, Math.min(along(0), along(1), along(2)));
+}

@@ -1,0 +1,40 @@
+import type { Brief, Build, Variant } from "../document/schema";
+import { variantPath } from "../document/variant";
+import type { Book } from "../materials/schema";
+import { formatLengthWithUnit, formatRun, formatSpan, type Rounding } from "../units/format";
+import { type Sum, sumWords } from "../units/sum";
+import type { Workshop } from "../workshop/schema";
+import type { Shell } from "./shell";
+
+/** What a trade sees: the shell, its design section, the book, and the builder's room and tools. */
+export interface Site {
+  brief: Brief;
+  variant: Variant;
+  shell: Shell;
+  book: Book;
+  workshop: Workshop;
+  /** A length in the build's own units, for sentences. */
+  say: (mm: number, rounding?: Rounding) => string;
+  /** A span of lengths in the build's own units: `10 to 20 mm`. */
+  saySpan: (lowMm: number, highMm: number) => string;
+  /** A run in metres or feet. */
+  sayRun: (mm: number) => string;
+  /** A sum with the digits it is reckoned with. */
+  saySum: (sum: Sum) => string;
+  /** A JSON Pointer into the chosen variant, for fixes. */
+  at: (path: string) => string;
+}
+
+/** Sets the stage for the trades. */
+export const makeSite = (build: Build, variant: Variant, shell: Shell, book: Book, workshop: Workshop): Site => ({
+  brief: build.brief,
+  variant,
+  shell,
+  book,
+  workshop,
+  say: (mm, rounding) => formatLengthWithUnit(mm, build.brief.units, rounding),
+  saySpan: (lowMm, highMm) => formatSpan(lowMm, highMm, build.brief.units),
+  sayRun: (mm) => formatRun(mm, build.brief.units),
+  saySum: (sum) => sumWords(sum, build.brief.units),
+  at: (path) => variantPath(build, path),
+});

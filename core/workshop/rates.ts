@@ -1,0 +1,38 @@
+import { type Known, memory, practice } from "../figures/figure";
+
+const rate = (value: number): Known => ({ value, low: value * 0.6, high: value * 1.6, basis: memory });
+
+/** Hands-on minutes to start from; the builder's log replaces them (source: rates-and-materials). */
+export const RATES = {
+  cutEach: rate(4),
+  cutPerMetre: rate(1),
+  drillHole: rate(1),
+  holeSaw: rate(4),
+  plugHole: rate(3),
+  cutGlassPerMetre: rate(6),
+  cutOpening: rate(25),
+  jointPerMetre: rate(12),
+  beadPerMetre: rate(6),
+  maskPerMetre: rate(3),
+  meshPanel: rate(25),
+  slidingPair: rate(30),
+  coatSetUp: rate(10),
+  coatPerM2: rate(12),
+  keyPerM2: rate(20),
+  waterTestSetUp: rate(20),
+  waterTestReading: rate(3),
+  foamPerM2: rate(50),
+  carvePerM2: rate(150),
+  brushPerM2: rate(90),
+  barrierPerM2: rate(30),
+  groundPerM2: rate(40),
+  plantEach: rate(6),
+} as const;
+
+/** Waits that do not belong to one material, in minutes (source: sealing, rates-and-materials). */
+export const WAITS = {
+  siliconeBeforeWater: { value: 1440, basis: practice } satisfies Known,
+  dryOut: { value: 1440, basis: practice } satisfies Known,
+  waterTest: { value: 2880, low: 1440, high: 4320, basis: practice } satisfies Known,
+  runEmpty: { value: 4320, low: 2880, high: 10080, basis: memory } satisfies Known,
+} as const;
