@@ -1,5 +1,5 @@
 import { index, type RouteConfig, route } from "@react-router/dev/routes";
-import { STAGES } from "./stages/list";
+import { STAGES, screenOf } from "./stages/list";
 
 export default [
   index("routes/builds.tsx"),
@@ -12,7 +12,7 @@ export default [
   route("builds/:id", "routes/build.tsx", [
     index("routes/build.start.ts"),
     // A route each, so that a stage's script loads when it is first opened.
-    ...STAGES.map(({ id, screen }) => route(id, `stages/${id}/${screen}.tsx`)),
+    ...STAGES.map(({ id }) => route(id, screenOf(id))),
     route("*", "routes/build.unknown.tsx"),
   ]),
   route("builds/:id/save", "routes/build.save.ts"),

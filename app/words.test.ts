@@ -52,7 +52,7 @@ describe("the words people read", () => {
   });
   it("of core state no length of their own in millimetres: a build in inches reads them too", () => {
     // What is sold by the millimetre, and what a builder types, keep the words they come in.
-    const SOLD_OR_TYPED = /core\/(materials\/starter|diary\/workshop|units|panes\/pane)|survey\.ts/;
+    const SOLD_OR_TYPED = /core\/(book\/starter|workshop\/schema|units|panes\/pane)|survey\.ts/;
     const METRIC = /\d ?(mm|cm)\b.*[a-z]{3}/;
     expect(METRIC.test("screws each 150 to 200 mm is the joint")).toBe(true);
     const wrong = files

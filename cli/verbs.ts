@@ -1,10 +1,10 @@
 import * as v from "valibot";
-import { auditEscape, EscapeSchema } from "../core/closures/escape";
 import { exactBars } from "../core/cuts/bars/exactBars";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { nest } from "../core/cuts/nest/nest";
 import { issueWords } from "../core/document/read";
+import { auditEscape, EscapeSchema } from "../core/escape/escape";
 import { PaneSchema, sizePane } from "../core/panes/pane";
 import { plan, publicPlan } from "../core/plan";
 import { LeakInputSchema } from "../core/seal/leak/format";

@@ -21,8 +21,8 @@ describe("any build from a found shell", () => {
         const p = planUnproved(jobInput(design));
         const all = [
           publicPlan(p),
-          openingsRegister(p.site, p.closures),
-          serviceRegister(p.site),
+          openingsRegister(p.facts),
+          serviceRegister(p.site, p.facts),
           cutShell(p.shell, "frontBack"),
           cutShell(p.shell, "leftRight"),
           ...(["frontBack", "leftRight"] as const).flatMap((cut) => [

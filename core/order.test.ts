@@ -105,8 +105,8 @@ describe.each(demoBuilds().map((b): [string, Build] => [b.name, b]))("%s", (_, b
     for (const feature of variant.features)
       if ((feature.kind === "mesh" || feature.kind === "holes") && feature.mesh) expect(wanted).toContain(feature.mesh);
     if (planned.steps.some((s) => s.id === "seal/bead")) expect(wanted).toContain(variant.seal.sealant);
-    if (variant.closure.kind !== "open" && variant.closure.lock !== "none")
-      expect(wanted).toContain(`${variant.closure.lock}-lock`);
+    for (const { lock } of variant.closures)
+      if (lock && lock.origin !== "found") expect(wanted).toContain(`${lock.kind}-lock`);
     for (const id of wanted)
       expect(
         demoBook().materials.some((m) => m.id === id),

@@ -1,8 +1,5 @@
-import { planAir } from "./air/planAir";
-import { planBackground } from "./background/planBackground";
 import { type BuyLedger, planBuying } from "./buying/planBuying";
-import { hungDoors } from "./closures/hung";
-import { type ClosureLedger, planClosures } from "./closures/planClosures";
+import { AUDIT, type AuditFact } from "./closures/facts";
 import { type KeptNesting, knowing, type Nester, rememberingNester } from "./cuts/nester";
 import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
 import { sheetsAtSaw } from "./cuts/record/bench";
@@ -10,30 +7,20 @@ import type { SheetGroup } from "./cuts/sheets";
 import { formatLocal, parseLocal } from "./design/localTime";
 import { type DiaryLedger, planDiary } from "./diary/planDiary";
 import type { Build } from "./document/schema";
-import { chosenVariant } from "./document/variant";
-import { planWindows } from "./features/pane/planWindows";
-import { planPorts } from "./features/port/planPorts";
-import { planGround } from "./ground/planGround";
-import { gather, type TradeLedger } from "./ledgers/ledger";
-import { waitsThatAre } from "./ledgers/waits";
+import { chosenVariant, variantPath } from "./document/variant";
+import { type Facts, factsOf } from "./ledgers/facts";
+import { gather, type SettledStep, type Step, type TradeLedger } from "./ledgers/ledger";
+import { MASS, type MassFact } from "./ledgers/masses";
 import type { Log } from "./log/schema";
 import type { Book } from "./materials/schema";
-import { planOdd } from "./odd/planOdd";
-import { planPanes } from "./panes/planPanes";
-import { planPlacement } from "./placement/planPlacement";
-import { planResidents } from "./residents/planResidents";
-import { planSeal } from "./seal/planSeal";
-import { planTest } from "./seal/test/planTest";
+import { TEST } from "./seal/test/facts";
 import type { TestStanding } from "./seal/test/standing";
-import { planService } from "./service/planService";
-import { buildShell } from "./shell/buildShell";
-import { planShell } from "./shell/planShell";
 import type { Shell } from "./shell/shell";
-import { makeSite, type Site } from "./shell/site";
-import { planSlips } from "./slips/planSlips";
+import type { Site } from "./shell/site";
 import { type Judge, settleSnags } from "./snags/settle";
 import type { Stock } from "./stock/schema";
 import { type Tally, tallyUp } from "./tally";
+import { gathered, type RunInput, runTrades } from "./trades/run";
 import type { Workshop } from "./workshop/schema";
 
 /** All a plan depends on. Plain data; the same input gives the same plan on any machine. */
@@ -52,10 +39,18 @@ export interface PlanInput {
 }
 
 /** The five ledgers, and what the screens draw from. */
-export interface Plan extends TradeLedger {
+export interface Plan extends Omit<TradeLedger, "facts" | "steps"> {
+  /** Each waits only for steps that there are. */
+  steps: SettledStep[];
   site: Site;
   shell: Shell;
-  closures: ClosureLedger;
+  /** What the trades told one another. */
+  facts: Facts;
+  masses: MassFact[];
+  /** Each trade's and each reckoner's own ledger, by its id; their steps wait for milestones. */
+  ledgers: ReadonlyMap<string, TradeLedger>;
+  /** Every way out, and how each resident passes them. */
+  audit: AuditFact;
   /** Where the water test stands by the log. */
   test: TestStanding;
   groups: SheetGroup[];
@@ -64,44 +59,40 @@ export interface Plan extends TradeLedger {
   tally: Tally;
 }
 
-/** Levels, shell, and the trades in their fixed order. */
-function runTrades({ book, workshop, log }: PlanInput, design: Build) {
-  const variant = chosenVariant(design);
-  const shell = buildShell(variant, book);
-  const site = makeSite(design, variant, shell, book, workshop);
-  const who = planResidents(site);
-  const bare = planShell(site, { hung: hungDoors(site) });
-  const railSagMm = bare.figures.find((f) => f.id === "shell/rail-sag")?.value;
-  const closures = planClosures(site, { railSagMm });
-  const test = planTest(site, log);
-  return {
-    shell,
-    site,
-    closures,
-    test: test.test,
-    trades: gather([
-      who,
-      bare,
-      closures,
-      planAir(site),
-      planSeal(site, test.test),
-      test,
-      planPanes(site),
-      planPorts(site),
-      planWindows(site),
-      planPlacement(site),
-      planBackground(site, test.test),
-      planGround(site),
-      planService(site),
-      planOdd(site),
-      planSlips(site),
-    ]),
-  };
+/** What the trades of a design are run with. */
+const runInput = ({ book, workshop, log }: PlanInput, design: Build): RunInput => ({
+  brief: design.brief,
+  variant: chosenVariant(design),
+  ...{ book, workshop, log },
+  at: (path) => variantPath(design, path),
+});
+
+/** Materials of which something is still to be bought. */
+const toBuy = (buying: BuyLedger): Set<string> =>
+  new Set(
+    buying.lines
+      .filter((line) => line.likelyMinor === null || line.safe.some(({ count }) => count > 0))
+      .map((line) => line.materialId),
+  );
+
+/**
+ * Nothing is used before it is fetched, unless it is on hand. A step that waits for another which uses the same has it there.
+ * @param wanted materials of which something is still to be bought
+ */
+function afterFetching(steps: readonly Step[], wanted: ReadonlySet<string>): Step[] {
+  const used = new Map(steps.map((s) => [s.id, (s.uses ?? []).filter((id) => wanted.has(id))]));
+  return steps.map((step) => {
+    const uses = used.get(step.id)!;
+    const there = new Set(step.after.flatMap((a) => ("id" in a ? (used.get(a.id) ?? []) : [])));
+    return uses.every((id) => there.has(id))
+      ? step
+      : { ...step, after: [...step.after, { reached: "fetched", because: "what it uses must be there" }] };
+  });
 }
 
 /**
- * One design in, five ledgers out: levels and shell, then the trades in their fixed order, then the reckoners over the
- * gathered ledgers. The design must have passed `checkDesign` with the same book.
+ * One design in, five ledgers out: levels and shell, then the trades, each once what it needs is told, then the reckoners
+ * over the gathered ledgers. The design must have passed `checkDesign` with the same book.
  * @param input the design and all it is computed with
  * @param nester answers nesting questions; give one that remembers to recompute fast
  * @param underWay true while the design is still being dragged or typed: fixes are then not proved
@@ -109,7 +100,9 @@ function runTrades({ book, workshop, log }: PlanInput, design: Build) {
 export function plan(input: PlanInput, nester: Nester = rememberingNester(), underWay = false): Plan {
   const { design, book, stock, workshop, seed } = input;
   const asked = knowing(nester, input.nestings);
-  const { shell, site, closures, test, trades } = runTrades(input, design);
+  const run = runTrades(runInput(input, design));
+  const { shell, site } = run;
+  const trades = gathered(run);
 
   const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester: asked, atSaw: sheetsAtSaw(input.log) });
   const buying = planBuying(site, {
@@ -120,34 +113,40 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
     now: input.now,
   });
   const before = gather([trades, cuts, buying]);
-  const diary = planDiary(site, { steps: before.steps, now: parseLocal(input.now) ?? 0 });
-
-  const gathered = gather([before, diary]);
-  const all = { ...gathered, steps: waitsThatAre(gathered.steps) };
+  const steps = afterFetching(before.steps, toBuy(buying));
+  const diary = planDiary(site, { steps, now: parseLocal(input.now) ?? 0 });
+  const all = gather([before, diary]);
+  const facts = factsOf(trades.facts);
   const judge: Judge = (fixed) => {
-    const { trades: then, site: fixedSite } = runTrades(input, fixed);
+    const then = runTrades(runInput(input, fixed), run);
+    const { parts, snags } = gathered(then);
     return [
-      ...then.snags,
-      ...misfits({ parts: then.parts, book, trimMm: workshop.trimMm }),
-      ...ownMisfits(fixedSite, { parts: then.parts, seed, nester: asked }),
+      ...snags,
+      ...misfits({ parts, book, trimMm: workshop.trimMm }),
+      ...ownMisfits(then.site, { parts, seed, nester: asked }),
     ];
   };
+  const masses = facts.all(MASS);
   return {
     ...all,
+    steps: diary.settled,
     snags: settleSnags(all.snags, design, book, underWay ? null : judge),
-    site,
-    shell,
-    closures,
-    test,
+    ...{ site, shell, facts, masses },
+    ledgers: new Map<string, TradeLedger>([
+      ...[...run.ran].map(([id, { ledger }]) => [id, ledger] as const),
+      ["cuts", cuts],
+      ["buying", buying],
+      ["diary", diary],
+    ]),
+    audit: facts.one(AUDIT) ?? { ways: [], audits: [] },
+    test: facts.one(TEST)!,
     groups: cuts.groups,
     buying,
     diary,
     tally: tallyUp({
-      figures: all.figures,
-      steps: all.steps,
+      ...{ masses, buying, diary },
+      steps: diary.settled,
       groups: cuts.groups,
-      buying,
-      diary,
       currency: workshop.currency,
     }),
   };
@@ -155,11 +154,12 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
 
 /** The plan as the `hornwort plan` command writes it: five ledgers, the tally, the nesting and the dates. */
 export function publicPlan(planned: Plan) {
-  const { parts, supplies, steps, snags, figures, tally, groups, buying, diary } = planned;
+  const { parts, supplies, snags, figures, tally, groups, buying, diary } = planned;
   return {
     parts,
     supplies,
-    steps,
+    // What a step is about is for screens.
+    steps: planned.steps.map(({ about: _, ...step }) => step),
     snags,
     figures,
     tally,

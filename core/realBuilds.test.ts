@@ -4,6 +4,7 @@ import { jobBuild, jobInput, jobVariant } from "../tests/job";
 import { exchangeFlow } from "./air/flow";
 import { newZone } from "./background/create";
 import type { Zone } from "./background/schema";
+import { newLid } from "./closures/kinds/lid/schema";
 import { statedMm } from "./design/measure";
 import { newBuild, newVariant } from "./document/create";
 import type { Build, Variant } from "./document/schema";
@@ -20,12 +21,21 @@ import { judgeStack } from "./seal/stack/judgeStack";
 const figure = (build: Build, id: string) => planned(build).figures.find((f) => f.id === id)!;
 const mesh = (over: Partial<Feature> = {}): Feature =>
   ({
-    ...{ id: "screen", name: "Screen", face: "top", kind: "mesh", shape: "panel", mesh: "fly-screen" },
+    ...{
+      id: "screen",
+      name: "Screen",
+      face: "top",
+      kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
+      shape: "panel",
+      mesh: "fly-screen",
+    },
     ...{ u: statedMm(450), v: statedMm(225), width: statedMm(800), height: statedMm(400), lap: statedMm(10) },
     ...over,
   }) as Feature;
 const closed = (v: Variant) => {
-  v.closure = { kind: "lid", gap: statedMm(1), clips: 9, lock: "none" };
+  v.closures = [{ ...newLid("top"), clips: 9 }];
 };
 const meshed = (...features: Feature[]) =>
   bareTank((v) => {
@@ -37,7 +47,7 @@ const layer = (id: Layer["layer"]): Layer => ({ id: id.toLowerCase(), layer: id,
 describe("air", () => {
   it("an open-topped box needs no vent; with a lid on it does", () => {
     const open = bareTank((v) => {
-      v.closure = { kind: "open" };
+      v.closures = [];
     });
     expect(snagOf(open, "air/no-vents")).toBeUndefined();
     expect(snagOf(bareTank(closed), "air/no-vents")!.severity).toBe("stop");
@@ -77,10 +87,10 @@ describe("what goes on mesh", () => {
     });
   const box = { width: statedMm(100), height: statedMm(100), deep: null };
   it("lamps and nozzle mounts are no clash with it; a heat mat and a cable are", () => {
-    expect(snagOf(over({ kind: "keepOut", use: "lamp", ...box }), "place/overlap")).toBeUndefined();
-    const port = { kind: "port", bore: statedMm(12), gap: statedMm(0), tube: null } as const;
+    expect(snagOf(over({ kind: "keepOut", origin: "made", use: "lamp", ...box }), "place/overlap")).toBeUndefined();
+    const port = { kind: "port", origin: "made", bore: statedMm(12), gap: statedMm(0), tube: null } as const;
     expect(snagOf(over({ ...port, use: "nozzle" }), "place/overlap")).toBeUndefined();
-    expect(snagOf(over({ kind: "keepOut", use: "heatMat", ...box }), "place/overlap")).toBeDefined();
+    expect(snagOf(over({ kind: "keepOut", origin: "made", use: "heatMat", ...box }), "place/overlap")).toBeDefined();
     expect(snagOf(over({ ...port, use: "cable" }), "place/overlap")).toBeDefined();
   });
 });
@@ -90,12 +100,12 @@ describe("metal in the wet zone", () => {
     const input = jobInput(meshedWith(id));
     const screen = input.book.materials.find((m) => m.id === "fly-screen" && m.class === "mesh")!;
     const own = { ...screen, id, metal } as typeof screen;
-    return splitsMet(plan({ ...input, book: { materials: [...input.book.materials, own] } }).site).map((s) => s.row);
+    return splitsMet(plan({ ...input, book: { materials: [...input.book.materials, own] } }).site).map((s) => s.split);
   };
   const meshedWith = (id: string) => meshed({ ...mesh(), mesh: id } as Feature);
   it("is told by what the book says a mesh is, not by what it is called", () => {
-    expect(asked("hardware-cloth", true)).toContain("A17");
-    expect(asked("steel-coloured", false)).not.toContain("A17");
+    expect(asked("hardware-cloth", true)).toContain("metalInTheWet");
+    expect(asked("steel-coloured", false)).not.toContain("metalInTheWet");
   });
 });
 

@@ -3,6 +3,7 @@ import { jobBuild, jobInput } from "../tests/job";
 import { planUnproved, quick } from "../tests/quick";
 import { expectNoNewStop } from "../tests/sound";
 import { starterBook } from "./book/starter";
+import type { SlidingPair } from "./closures/kinds/slidingPair/schema";
 import { statedMm } from "./design/measure";
 import { checkDesign } from "./document/check";
 import type { Build, SheetVariant } from "./document/schema";
@@ -10,6 +11,8 @@ import type { Feature } from "./features/schema";
 import { plan } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
 import { applyFix } from "./snags/fix";
+
+const slides = ({ closures }: SheetVariant): SlidingPair => closures[0] as SlidingPair;
 
 /** One change for each rule that makes it speak. */
 const MISTAKES: Record<string, (build: Build, variant: SheetVariant) => void> = {
@@ -40,20 +43,20 @@ const MISTAKES: Record<string, (build: Build, variant: SheetVariant) => void> = 
   },
   "shell/keep-cool": () => {},
   "front/no-door": (_, v) => {
-    v.closure = { kind: "open" };
+    v.closures = [];
   },
   "front/glass-too-thick-for-track": (_, v) => {
-    if (v.closure.kind === "slidingPair") v.closure.glass = "glass-6";
+    slides(v).glass = "glass-6";
   },
   "front/glass-loose-in-track": (_, v) => {
-    if (v.closure.kind === "slidingPair") v.closure.track = "track-6";
+    slides(v).track = "track-6";
   },
   "front/measure-before-glass": () => {},
   "front/glass-too-thin": (_, v) => {
     v.shell.size.height = statedMm(900);
   },
   "front/overlap": (_, v) => {
-    if (v.closure.kind === "slidingPair") v.closure.overlap = statedMm(8);
+    slides(v).overlap = statedMm(8);
   },
   "front/rail-sag-binds": (_, v) => {
     v.shell.front.headRail = statedMm(25);
@@ -63,7 +66,7 @@ const MISTAKES: Record<string, (build: Build, variant: SheetVariant) => void> = 
     b.brief.residents[0]!.narrowestRigid = statedMm(5);
   },
   "front/no-lock": (_, v) => {
-    if (v.closure.kind === "slidingPair") v.closure.lock = "none";
+    slides(v).lock = null;
   },
   "brief/no-resident": (b) => {
     b.brief.residents = [];
@@ -198,7 +201,7 @@ describe("snags", () => {
 
   it("orders stops before what to mind before notes", () => {
     const design = jobBuild();
-    design.variants[0]!.closure = { kind: "open" };
+    design.variants[0]!.closures = [];
     design.variants[0]!.features = design.variants[0]!.features.slice(0, 1);
     const order = plan(jobInput(design)).snags.map((s) => ({ stop: 0, mind: 1, note: 2 })[s.severity]);
     expect(order).toEqual([...order].sort());

@@ -57,9 +57,9 @@ describe("the tally", () => {
   it("never tips a box further by filling nothing, and tips sooner with its doors further out", () => {
     const tip = (p: ReturnType<typeof plan>) => p.figures.find((f) => f.id === "shell/tipping")!.value;
     const open = jobBuild();
-    open.variants[0]!.closure = { kind: "open" };
+    open.variants[0]!.closures = [];
     const glazed = jobBuild();
-    glazed.variants[0]!.closure = newSlidingPair(6);
+    glazed.variants[0]!.closures = [newSlidingPair(6)];
     // Glass at the front edge draws the middle of mass forward.
     expect(tip(plan(jobInput(glazed)))).toBeLessThan(tip(plan(jobInput(open))));
     const tall = jobBuild();

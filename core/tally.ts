@@ -2,8 +2,8 @@ import type { BuyLedger } from "./buying/planBuying";
 import type { SheetGroup } from "./cuts/sheets";
 import { formatLocal } from "./design/localTime";
 import type { DiaryLedger } from "./diary/planDiary";
-import type { Figure } from "./figures/figure";
 import type { Step } from "./ledgers/ledger";
+import { kgAt, type MassFact } from "./ledgers/masses";
 
 /** The line at the foot of every screen. Dates are local, `2026-03-02T09:00`; null where nothing can be said. */
 export interface Tally {
@@ -24,16 +24,14 @@ export interface Tally {
 
 /** Sums the ledgers up. */
 export function tallyUp(ledgers: {
-  figures: Figure[];
-  steps: Step[];
+  masses: readonly MassFact[];
+  steps: readonly Step[];
   groups: SheetGroup[];
   buying: BuyLedger;
   diary: DiaryLedger;
   currency: string;
 }): Tally {
-  const { figures, steps, groups, buying, diary } = ledgers;
-  const figure = (id: string) => figures.find((f) => f.id === id)?.value ?? 0;
-  const dry = figure("shell/mass-shell") + figure("front/pane-mass") + figure("background/mass");
+  const { masses, steps, groups, buying, diary } = ledgers;
   const sheets = groups.reduce((n, g) => n + g.sheets, 0);
   const waiting = diary.entries.map((e) => steps.find((s) => s.id === e.stepId)!).find((s) => s.waitMinutes > 0);
   const local = (minutes: number | null) => (minutes === null ? null : formatLocal(minutes));
@@ -44,8 +42,8 @@ export function tallyUp(ledgers: {
     unpriced: buying.unpriced,
     sheets,
     usedShare: sheets === 0 ? 0 : groups.reduce((n, g) => n + g.usedShare * g.sheets, 0) / sheets,
-    massDryKg: dry,
-    massWetKg: dry + figure("shell/mass-fill"),
+    massDryKg: kgAt(masses, "bare", "doors", "walls"),
+    massWetKg: kgAt(masses, "bare", "doors", "walls", "filled"),
     handsOnMinutes: diary.handsOnMinutes,
     nextWait: waiting ? { title: waiting.title, minutes: waiting.waitMinutes } : null,
     groundInAt: local(diary.groundInAt),

@@ -86,11 +86,27 @@ function corpus(): PlanInput[] {
     v.background.zones = [
       { ...newZone("branch", "b", { face: "back", u: 450, v: 500 }), depth: statedMm(240), wrapped: false } as Zone,
     ];
+    const peat = plainWall("left", { finish: "siliconeFibre", fibre: "peat" });
+    v.background.walls.push(peat);
     const middle = { u: statedMm(450), v: statedMm(225), width: statedMm(150), height: statedMm(150) };
     v.features = [
-      { id: "lamp", name: "Lamp", face: "top", kind: "keepOut", use: "lamp", ...middle, deep: statedMm(300) },
+      {
+        id: "lamp",
+        name: "Lamp",
+        face: "top",
+        kind: "keepOut",
+        origin: "made",
+        use: "lamp",
+        ...middle,
+        deep: statedMm(300),
+      },
+      {
+        ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "heatMat", deep: null },
+        ...{ u: statedMm(450), v: statedMm(480), width: statedMm(100), height: statedMm(100) },
+      },
     ];
   });
+  crowded.brief.residents = STARTER_RESIDENTS.filter((r) => r.traits.toePads).map((r) => structuredClone(r));
   return [
     ...[...any, ...demoBuilds(), privates, mouldy, guessed, huge, late, crowded].map((b) => ({
       ...jobInput(b),

@@ -1,12 +1,12 @@
 import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, Units } from "@tarikjabiri/dxf";
 import { FACES } from "../core/design/names";
-import { featureName, featureRect } from "../core/features/feature";
-import { holeCentres } from "../core/features/holes/pattern";
+import { cutShapes, featureName, featureRect } from "../core/features/feature";
 import { partOutline } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
 import { layNet } from "../core/shell/net";
 import { extent } from "../core/shell/outline";
 import type { Point } from "../core/shell/space";
+import { same } from "../core/units/tolerance";
 
 /** Millimetres between sheets, and between faces. */
 const GAP_MM = 100;
@@ -85,18 +85,19 @@ export function facesDxf(plan: Plan): string {
     text(x0, y0 + extent(faces[face].outline).heightMm + TEXT_MM / 2, face);
     for (const feature of plan.site.variant.features.filter((f) => f.face === face)) {
       const [u, v] = [x0 + feature.u.value, y0 + feature.v.value];
-      const { widthMm, heightMm, uMm, vMm } = featureRect(feature);
-      if (feature.kind === "holes")
-        for (const hole of holeCentres(feature))
-          dxf.addCircle(point3d(u + hole.uMm, v + hole.vMm, 0), feature.holeDia.value / 2, { layerName: "DRILL" });
-      else if (feature.kind === "port") {
-        const [major, minor] = widthMm >= heightMm ? [widthMm, heightMm] : [heightMm, widthMm];
-        if (major - minor < 1e-6) dxf.addCircle(point3d(u, v, 0), major / 2, { layerName: "DRILL" });
+      const { uMm, vMm } = featureRect(feature);
+      for (const cut of cutShapes(feature)) {
+        if (cut.shape === "circle")
+          dxf.addCircle(point3d(u + cut.uMm, v + cut.vMm, 0), cut.diaMm / 2, { layerName: "DRILL" });
+        else if (cut.shape === "rectangle") rect("CUT", x0 + uMm, y0 + vMm, cut.widthMm, cut.heightMm);
         else {
+          const { widthMm, heightMm } = cut;
+          const [major, minor] = widthMm >= heightMm ? [widthMm, heightMm] : [heightMm, widthMm];
           const end = widthMm >= heightMm ? point3d(major / 2, 0, 0) : point3d(0, major / 2, 0);
-          dxf.addEllipse(point3d(u, v, 0), end, minor / major, 0, 2 * Math.PI, { layerName: "CUT" });
+          if (same(major, minor)) dxf.addCircle(point3d(u, v, 0), major / 2, { layerName: "DRILL" });
+          else dxf.addEllipse(point3d(u, v, 0), end, minor / major, 0, 2 * Math.PI, { layerName: "CUT" });
         }
-      } else if (feature.kind !== "keepOut") rect("CUT", x0 + uMm, y0 + vMm, widthMm, heightMm);
+      }
       text(x0 + uMm, y0 + vMm - TEXT_MM / 2, featureName(feature), TEXT_MM / 2);
     }
   }

@@ -1,9 +1,9 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
 import type * as v from "valibot";
-import { EscapeSchema } from "../core/closures/escape";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { BuildSchema } from "../core/document/schema";
+import { EscapeSchema } from "../core/escape/escape";
 import { PaneSchema } from "../core/panes/pane";
 import { LeakInputSchema } from "../core/seal/leak/format";
 import { BuildFileSchema } from "./buildFile";

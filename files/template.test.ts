@@ -61,7 +61,7 @@ describe("a template at 300 dpi", () => {
   it("is mirrored for the other side", async () => {
     // A small hole near the left edge of its face: the edge is the longest upright line of the page.
     const port = {
-      ...{ id: "p", name: "Port", face: "left", kind: "port", use: "cable", tube: null },
+      ...{ id: "p", name: "Port", face: "left", kind: "port", origin: "made", use: "cable", tube: null },
       ...{ u: statedMm(20), v: statedMm(300), bore: statedMm(30), gap: statedMm(0) },
     } as Feature;
     const edge = async (side: "inside" | "outside") => {

@@ -1,5 +1,5 @@
-import { featureName, featureRect } from "../core/features/feature";
-import { holeCentres } from "../core/features/holes/pattern";
+import { cutShapes, featureName, featureRect } from "../core/features/feature";
+import { featureKind } from "../core/features/index";
 import type { Feature } from "../core/features/schema";
 import { CORNER_DRILL_MM } from "../core/odd/corners";
 import type { Plan } from "../core/plan";
@@ -48,7 +48,7 @@ export function templatePdf(
       draw: (doc) => {
         label(
           doc,
-          `${featureName(feature)} · ${feature.face}, taped on the ${side} · ${cutWords(feature, say)}`,
+          `${featureName(feature)} · ${feature.face}, taped on the ${side} · ${featureKind(feature).cutWords(feature, say)}`,
           2,
           1,
           3.4,
@@ -75,18 +75,6 @@ export function templatePdf(
   );
 }
 
-/** What is cut, in words. */
-function cutWords(feature: Feature, say: (mm: number) => string): string {
-  switch (feature.kind) {
-    case "holes":
-      return `${feature.columns * feature.rows} holes of ${say(feature.holeDia.value)}, ${feature.pattern}, ${say(feature.pitch.value)} apart`;
-    case "port":
-      return feature.tube ? "slanting tube: cut the oval" : `bore ${say(feature.bore.value)}`;
-    default:
-      return `${say(featureRect(feature).widthMm)} × ${say(featureRect(feature).heightMm)}`;
-  }
-}
-
 function drawCut(
   doc: Doc,
   feature: Feature,
@@ -95,29 +83,25 @@ function drawCut(
 ) {
   const [u, v] = [feature.u.value, feature.v.value];
   doc.lineWidth(0.25);
-  if (feature.kind === "holes") {
-    for (const hole of holeCentres(feature)) {
-      const at = onPaper([u + hole.uMm, v + hole.vMm]);
-      doc.circle(...at, feature.holeDia.value / 2).stroke();
-      cross(doc, at, Math.min(CROSS_MM, feature.holeDia.value / 2));
+  for (const cut of cutShapes(feature)) {
+    if (cut.shape === "circle") {
+      const at = onPaper([u + cut.uMm, v + cut.vMm]);
+      doc.circle(...at, cut.diaMm / 2).stroke();
+      cross(doc, at, Math.min(CROSS_MM, cut.diaMm / 2));
+    } else if (cut.shape === "ellipse") doc.ellipse(...onPaper([u, v]), cut.widthMm / 2, cut.heightMm / 2).stroke();
+    else {
+      const [x, y] = onPaper([rect.uMm, rect.vMm + rect.heightMm]);
+      const corner = onPaper([rect.uMm + rect.widthMm, rect.vMm]);
+      const left = Math.min(x, corner[0]);
+      doc.roundedRect(left, y, Math.abs(corner[0] - x), rect.heightMm, cut.cornerMm).stroke();
+      if (cut.cornerMm === 0 && rect.widthMm > 20)
+        label(
+          doc,
+          `corners: drill ${formatNumber(CORNER_DRILL_MM)} mm first, then saw from hole to hole`,
+          left + 3,
+          y + 3,
+          2.6,
+        );
     }
-    return;
   }
-  const [x, y] = onPaper([rect.uMm, rect.vMm + rect.heightMm]);
-  const corner = onPaper([rect.uMm + rect.widthMm, rect.vMm]);
-  const [x0, width] = [Math.min(x, corner[0]), Math.abs(corner[0] - x)];
-  if (feature.kind === "port") {
-    doc.ellipse(...onPaper([u, v]), rect.widthMm / 2, rect.heightMm / 2).stroke();
-    return;
-  }
-  const round = feature.kind === "mesh" && feature.shape !== "panel" ? Math.min(rect.widthMm, rect.heightMm) / 2 : 0;
-  doc.roundedRect(x0, y, width, rect.heightMm, round).stroke();
-  if (round === 0 && rect.widthMm > 20)
-    label(
-      doc,
-      `corners: drill ${formatNumber(CORNER_DRILL_MM)} mm first, then saw from hole to hole`,
-      x0 + 3,
-      y + 3,
-      2.6,
-    );
 }

@@ -1,3 +1,4 @@
+import { isCut } from "../core/features/feature";
 import type { Feature } from "../core/features/schema";
 
 /** Paper templates are printed on. */
@@ -6,7 +7,7 @@ export type Paper = "a4" | "letter";
 export type TemplateSide = "inside" | "outside";
 
 /** Features that are cut or drilled through a face, and so have a template. */
-export const hasTemplate = (feature: Feature): boolean => feature.kind !== "keepOut";
+export const hasTemplate = (feature: Feature): boolean => isCut(feature);
 
 /** A template's name as a file, without its ending. */
 export const templateFile = (feature: Feature, side: TemplateSide, paper: Paper) =>

@@ -1,5 +1,5 @@
 import { drawnCorners } from "../core/features/drawn";
-import { featureName } from "../core/features/feature";
+import { cutShapes, featureName } from "../core/features/feature";
 import { isVent } from "../core/features/vents";
 import type { Plan } from "../core/plan";
 import { below, extent } from "../core/shell/outline";
@@ -46,8 +46,9 @@ export function backTilesPdf(plan: Plan, name: string, paper: Paper): Promise<Bu
         for (const feature of features) {
           const corners = drawnCorners(feature).map(onPaper);
           const [x, y] = onPaper([feature.u.value, feature.v.value]);
-          if (feature.kind === "port") {
-            doc.circle(x, y, feature.bore.value / 2).stroke();
+          const [cut] = cutShapes(feature);
+          if (cut?.shape === "ellipse") {
+            doc.ellipse(x, y, cut.widthMm / 2, cut.heightMm / 2).stroke();
             doc
               .moveTo(x - 4, y)
               .lineTo(x + 4, y)

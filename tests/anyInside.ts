@@ -4,9 +4,10 @@ import { ANCHORS, BUILD_UPS, FIBRES, FINISHES, WALLS, ZONE_KINDS } from "../core
 import type { Background, Zone } from "../core/background/schema";
 import { statedMm } from "../core/design/measure";
 import type { Variant } from "../core/document/schema";
-import { BARRIERS, DRAIN_BODIES, OUTLETS, SERVICE_WAYS } from "../core/ground/names";
+import { BARRIERS, DRAIN_BODIES, OUTLETS } from "../core/ground/names";
 import { bareGround, type Ground } from "../core/ground/schema";
 import { MIX_PARTS } from "../core/materials/names";
+import { SERVICE_WAYS } from "../core/service/names";
 
 const mm = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => statedMm(n / 2));
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: null });

@@ -1,10 +1,12 @@
 import fc from "fast-check";
+import { newSlidingPair } from "../core/closures/kinds/slidingPair/create";
 import { statedMm } from "../core/design/measure";
 import { checkDesign } from "../core/document/check";
 import type { Build } from "../core/document/schema";
 import type { Feature } from "../core/features/schema";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
-import { BARE_SEAL } from "../core/seal/bare";
+import { bareSeal } from "../core/seal/schema";
+
 import { jobBuild, jobInput, jobVariant } from "./job";
 
 /** Any build of sheet that passes its limits. */
@@ -29,6 +31,8 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
         ...h,
         name: "",
         kind: "holes",
+        origin: "made",
+        meshOrigin: "made",
         pitch: statedMm(h.holeDia.value + gap.value),
       }),
     );
@@ -42,7 +46,16 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
       u: mm(0, 1500),
       v: mm(0, 900),
     })
-    .map((m): Omit<Extract<Feature, { kind: "mesh" }>, "id"> => ({ ...m, name: "", kind: "mesh", shape: "panel" }));
+    .map(
+      (m): Omit<Extract<Feature, { kind: "mesh" }>, "id"> => ({
+        ...m,
+        name: "",
+        kind: "mesh",
+        origin: "made",
+        meshOrigin: "made",
+        shape: "panel",
+      }),
+    );
   const glass = fc.constantFrom("glass-4", "glass-6");
   return fc
     .record({
@@ -64,7 +77,7 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
       glass,
       track: fc.constantFrom("track-4", "track-6"),
       open: fc.boolean(),
-      lock: fc.constantFrom("none" as const, "wedge" as const, "key" as const),
+      lock: fc.constantFrom(null, "wedge" as const, "key" as const),
       features: fc.array(fc.oneof(holes, mesh), { maxLength: 4 }),
       seams: fc.constantFrom("none" as const, "base" as const, "all" as const),
       water: maybe(mm(1, 200)),
@@ -88,25 +101,16 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
       variant.shell.front = { dam: r.dam, ventRail: r.ventRail, headRail: r.headRail, stile: r.stile };
       variant.shell.groundDepth = r.ground;
       variant.shell.topLoadKg = r.load;
-      variant.closure = r.open
-        ? { kind: "open" }
-        : {
-            kind: "slidingPair",
-            glass: r.glass,
-            track: r.track,
-            overlap: statedMm(25),
-            sideAllowance: statedMm(2),
-            brushStrip: false,
-            lock: r.lock,
-          };
+      variant.closures = r.open
+        ? []
+        : [{ ...newSlidingPair(4, r.lock && { kind: r.lock, origin: "made" }), glass: r.glass, track: r.track }];
       variant.features = r.features.map((f, i) => ({ ...f, id: `f${i}` }) as Feature);
       variant.seal = {
-        sealant: "silicone-neutral",
+        ...bareSeal(),
         leg: r.leg,
         seams: r.seams,
         standingWater: r.water,
         airingDays: r.airing,
-        ...structuredClone(BARE_SEAL),
       };
       const build = jobBuild(variant);
       build.brief.budgetMinor = r.budget;

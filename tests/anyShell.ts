@@ -1,5 +1,8 @@
 import fc from "fast-check";
-import { BARE_BACKGROUND } from "../core/background/schema";
+import { bareBackground } from "../core/background/schema";
+import { foundClosure } from "../core/closures/kinds/found/schema";
+import { newLid } from "../core/closures/kinds/lid/schema";
+
 import { newSlidingPair } from "../core/closures/kinds/slidingPair/create";
 import { statedMm } from "../core/design/measure";
 import { FACES } from "../core/design/names";
@@ -21,7 +24,17 @@ import { jobInput } from "./job";
 
 const mm = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => statedMm(n / 2));
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: null });
-const lock = fc.constantFrom("none" as const, "wedge" as const, "key" as const);
+const lock = fc.option(
+  fc.record({ kind: fc.constantFrom("wedge" as const, "key" as const), origin: fc.constantFrom("made" as const) }),
+  { nil: null },
+);
+const foundLock = fc.option(
+  fc.record({
+    kind: fc.constantFrom("wedge" as const, "key" as const),
+    origin: fc.constantFrom("made" as const, "found" as const, "unknown" as const),
+  }),
+  { nil: null },
+);
 
 const foundTank = fc.record({
   length: mm(200, 1500),
@@ -37,7 +50,7 @@ const tank: fc.Arbitrary<Partial<Variant>> = fc
   .record({ found: foundTank, ...common, gap: mm(0, 8), clips: fc.nat(12), lock, open: fc.boolean() })
   .map(({ found, groundDepth, topLoadKg, gap, clips, lock: held, open }) => ({
     shell: { kind: "tank", found, groundDepth, topLoadKg } satisfies TankShell,
-    closure: open ? { kind: "open" } : { kind: "lid", gap, clips, lock: held },
+    closures: open ? [] : [{ ...newLid("top", held), gap, clips }],
   }));
 
 const onEnd: fc.Arbitrary<Partial<Variant>> = fc
@@ -53,7 +66,7 @@ const onEnd: fc.Arbitrary<Partial<Variant>> = fc
   })
   .map(({ open, lock: held, ...rest }) => ({
     shell: { kind: "tankOnEnd", frameMaterial: "pvc-foam-10", ...rest } satisfies TankOnEndShell,
-    closure: open ? { kind: "open" } : { ...newSlidingPair(4), lock: held },
+    closures: open ? [] : [newSlidingPair(4, held)],
   }));
 
 const shelf = fc.record({
@@ -80,7 +93,7 @@ const cabinet: fc.Arbitrary<Partial<Variant>> = fc
     legs: maybe(mm(20, 200)),
     tray: maybe(mm(40, 180)),
     ...common,
-    lock,
+    lock: foundLock,
   })
   .map((r) => {
     const shell = starterCabinet();
@@ -99,7 +112,7 @@ const cabinet: fc.Arbitrary<Partial<Variant>> = fc
     shell.tray = r.tray && { height: r.tray };
     return {
       shell: { ...shell, groundDepth: r.groundDepth, topLoadKg: r.topLoadKg },
-      closure: { kind: "found", lock: r.lock },
+      closures: [{ ...foundClosure("front"), lock: r.lock }],
     };
   });
 
@@ -117,7 +130,7 @@ const tub: fc.Arbitrary<Partial<Variant>> = fc
     lidGap: mm(0, 5),
     catches: fc.nat(6),
     ...common,
-    lock,
+    lock: foundLock,
     open: fc.boolean(),
   })
   .map(({ lean, litres, groundDepth, topLoadKg, lock: held, open, ...found }) => ({
@@ -135,7 +148,7 @@ const tub: fc.Arbitrary<Partial<Variant>> = fc
       groundDepth,
       topLoadKg,
     } satisfies TubShell,
-    closure: open ? { kind: "open" } : { kind: "found", lock: held },
+    closures: open ? [] : [{ ...foundClosure("top"), lock: held }],
   }));
 
 const roundTub: fc.Arbitrary<Partial<Variant>> = fc
@@ -148,7 +161,7 @@ const roundTub: fc.Arbitrary<Partial<Variant>> = fc
     lidGap: mm(0, 4),
     floorDepth: maybe(mm(5, 40)),
     ...common,
-    lock,
+    lock: foundLock,
   })
   .map(({ footDiameter, lean, height, wall, plastic, lidGap, lock: held, ...rest }) => ({
     shell: {
@@ -156,10 +169,12 @@ const roundTub: fc.Arbitrary<Partial<Variant>> = fc
       found: { footDiameter, rimDiameter: statedMm(footDiameter.value + lean.value), height, wall, plastic, lidGap },
       ...rest,
     } satisfies RoundTubShell,
-    closure: { kind: "found", lock: held },
+    closures: [{ ...foundClosure("top"), lock: held }],
   }));
 
+const made = fc.constantFrom("made" as const, "found" as const);
 const place = {
+  origin: made,
   face: fc.constantFrom(
     "left" as const,
     "right" as const,
@@ -185,6 +200,7 @@ const feature = fc.oneof(
     .map(({ gap, ...h }) => ({
       ...h,
       kind: "holes" as const,
+      meshOrigin: "made" as const,
       pattern: "staggered" as const,
       pitch: statedMm(h.holeDia.value + gap.value),
     })),
@@ -197,7 +213,7 @@ const feature = fc.oneof(
       mesh: fc.constantFrom(null, "fly-screen", "steel-mesh-6"),
       lap: mm(0, 30),
     })
-    .map((m) => ({ ...m, kind: "mesh" as const })),
+    .map((m) => ({ ...m, kind: "mesh" as const, meshOrigin: "made" as const })),
   fc
     .record({
       ...place,
@@ -246,7 +262,7 @@ export const anyFoundBuild = (): fc.Arbitrary<Build> =>
       seams: fc.constantFrom("none" as const, "base" as const, "all" as const),
       resident: maybe(fc.nat(STARTER_RESIDENTS.length - 1)),
       divider: maybe(mm(20, 150)),
-      background: fc.option(anyBackground, { nil: structuredClone(BARE_BACKGROUND) }),
+      background: fc.option(anyBackground, { nil: bareBackground() }),
       ground: fc.option(anyGround, { nil: bareGround() }),
       service: anyService,
     })
@@ -260,7 +276,9 @@ export const anyFoundBuild = (): fc.Arbitrary<Build> =>
         seal: {
           ...base.seal,
           ...{ standingWater: water, seams },
-          dividers: divider ? [{ id: "d0", name: "Pane", made: "glass", height: divider, watertight: true }] : [],
+          dividers: divider
+            ? [{ id: "d0", name: "Pane", made: "glass", height: divider, watertight: true, origin: "made" }]
+            : [],
         },
         ...inside,
       };

@@ -24,13 +24,15 @@ export function jobVariant(size: [string, string, string] = ["1500", "600", "600
   variant.shell.front.dam = statedMm(100);
   variant.shell.front.headRail = statedMm(60);
   variant.shell.groundDepth = statedMm(60);
-  variant.closure = { ...newSlidingPair(4), lock: "key" };
+  variant.closures = [newSlidingPair(4, { kind: "key", origin: "made" })];
   variant.features = [
     {
       id: "low-1",
       name: "Low left",
       face: "left",
       kind: "holes",
+      origin: "made",
+      meshOrigin: "made",
       pattern: "staggered",
       holeDia: statedMm(6),
       pitch: statedMm(12),
@@ -45,6 +47,8 @@ export function jobVariant(size: [string, string, string] = ["1500", "600", "600
       name: "High right",
       face: "right",
       kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
       shape: "panel",
       width: statedMm(300),
       height: statedMm(80),

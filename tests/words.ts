@@ -19,7 +19,7 @@ export function wordsOf(plan: Plan): { at: string; text: string }[] {
   const { parts, supplies, steps, snags, figures } = publicPlan(plan);
   walk({ parts, supplies, steps, snags, figures }, "");
   walk(plan.buying.lines, "/lines");
-  walk(plan.closures.audits, "/audits");
+  walk(plan.audit.audits, "/audits");
   walk(plan.test.why, "/test/why");
   return found;
 }

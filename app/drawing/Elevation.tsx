@@ -4,6 +4,7 @@ import { featureName, featureRect } from "#core/features/feature";
 import type { NetFace } from "#core/shell/net";
 import { extent } from "#core/shell/outline";
 import { formatNumber } from "#core/units/format";
+import { markOf } from "../features/marks";
 import { useBuild, useUnits } from "../state/context";
 import { CoverMark } from "./CoverMark";
 import { drawRect } from "./drawRect";
@@ -73,21 +74,22 @@ export function Elevation({ face }: { face: WallId }) {
           .filter((f) => f.face === face)
           .map((f) => {
             const rect = drawRect(face, featureRect(f), net, scale);
+            const { tone, dashed, round } = markOf(f);
             return (
               <g key={f.id}>
                 <rect
                   {...rect}
-                  rx={f.kind === "port" ? rect.width / 2 : 0}
+                  rx={round ? rect.width / 2 : 0}
                   fill="var(--chakra-colors-paper)"
-                  stroke={f.kind === "keepOut" ? "var(--chakra-colors-clay)" : "var(--chakra-colors-ink)"}
-                  strokeDasharray={f.kind === "keepOut" ? "3 3" : undefined}
+                  stroke={`var(--chakra-colors-${tone})`}
+                  strokeDasharray={dashed ? "3 3" : undefined}
                 />
                 <Label
                   x={rect.x + rect.width / 2}
                   y={rect.y > 14 ? rect.y - 5 : rect.y + rect.height + 12}
                   size={10}
                   anchor="middle"
-                  tone={f.kind === "keepOut" ? "clay" : "ink"}
+                  tone={tone}
                 >
                   {featureName(f).toLowerCase()}
                 </Label>

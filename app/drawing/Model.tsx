@@ -182,7 +182,7 @@ function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
         family: face.material.family,
         mesh: wallMesh(face),
         out: facing(face).out,
-        opens: face.id === shell.opening.face,
+        opens: shell.openings.some((o) => o.face === face.id),
       }),
     );
   const strips = shell.strips.map(
@@ -200,7 +200,7 @@ function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
       family: "steel",
       mesh: plate(shell, feature.face, drawnCorners(feature), -1),
       out: facing(shell.faces[feature.face]).out,
-      opens: feature.face === shell.opening.face && !shell.faces[feature.face].open,
+      opens: shell.openings.some((o) => o.face === feature.face) && !shell.faces[feature.face].open,
     }),
   );
   return [...walls, ...strips, ...vents, ...backgroundSolids(shell, variant)];

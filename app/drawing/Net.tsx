@@ -4,16 +4,16 @@ import { coversOf } from "#core/background/cover";
 import { FACES, type FaceId } from "#core/design/names";
 import { siteFloor } from "#core/ground/site";
 import { faceName } from "#core/materials/face";
-import type { Rect } from "#core/shell/faces";
 import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
 import type { Shell } from "#core/shell/shell";
 import { type Point, vAtHeight } from "#core/shell/space";
 import { layOut } from "#core/slips/layout";
-import { slipJob } from "#core/slips/planSlips";
 import type { Slips } from "#core/slips/schema";
+import { slipJob } from "#core/slips/trade";
 import { formatNumber } from "#core/units/format";
 import { formatWithin } from "#core/units/within";
+import { ClosureMarks } from "../closures/marks";
 import { useBuild, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
 import { useSame } from "../state/equal";
 import { CoverMark } from "./CoverMark";
@@ -69,7 +69,6 @@ export function Net() {
       .map(([u, v]) => toNet(face, u, v, net))
       .map(({ x, y }) => `${formatNumber(x * scale, 2)},${formatNumber(y * scale, 2)}`)
       .join(" ");
-  const slides = plan.closures.slides;
   const covers = coversOf(plan.shell, variant);
   const fill = Math.max(levels.groundMm, levels.waterMm);
   const walls: FaceId[] = faces.front.open ? ["left", "right", "back"] : ["left", "right", "back", "front"];
@@ -144,10 +143,7 @@ export function Net() {
           {variant.slips.map((slips) => (
             <SlipMarks key={slips.id} slips={slips} net={net} scale={scale} />
           ))}
-          {slides && <Slides net={net} scale={scale} />}
-          {variant.closure.kind === "found" && plan.shell.opening.face === "front" && (
-            <FoundDoors net={net} scale={scale} />
-          )}
+          <ClosureMarks net={net} scale={scale} />
           {variant.ground.pool && <PoolMark net={net} scale={scale} />}
           {plan.shell.tray && <TrayMark net={net} scale={scale} />}
           <AtAGlance x={(base.x + base.w) * scale + 84} y={base.y * scale + 10} />
@@ -190,19 +186,6 @@ function StripLabel({ rect, text }: { rect: { x: number; y: number; width: numbe
     <Label x={rect.x + 7} y={rect.y + rect.height / 2 + 4}>
       {text}
     </Label>
-  );
-}
-
-/** The doors it came with: their opening, and where two leaves meet. */
-function FoundDoors({ net, scale }: { net: NetLayout; scale: number }) {
-  const { opening, gaps } = useShown(({ plan }) => plan.shell);
-  const rect = drawRect("front", opening, net, scale);
-  const middle = rect.x + rect.width / 2;
-  return (
-    <g stroke="var(--chakra-colors-water)" fill="none">
-      <rect {...rect} />
-      {gaps.some((g) => g.id === "doors-meet") && <path d={`M${middle} ${rect.y}v${rect.height}`} />}
-    </g>
   );
 }
 
@@ -290,7 +273,7 @@ function AtAGlance({ x, y }: { x: number; y: number }) {
   const { say, units } = useUnits();
   const { inside, volumeMl } = plan.shell;
   const unit = units.unit === "mm" ? " mm" : "";
-  const tightest = plan.closures.audits
+  const tightest = plan.audit.audits
     .flatMap((audit) => audit.ways.filter((w) => w.name === audit.largest))
     .sort((a, b) => b.worstMm / b.allowedMm - a.worstMm / a.allowedMm)[0];
   const who = design.brief.residents.map((r) => `${r.count} × ${r.name.toLowerCase()}`).join(", ");
@@ -317,33 +300,5 @@ function AtAGlance({ x, y }: { x: number; y: number }) {
         </Label>
       )}
     </>
-  );
-}
-
-/** The two panes in their opening, with the overlap where they pass. */
-function Slides({ net, scale }: { net: NetLayout; scale: number }) {
-  const { plan } = useBuild();
-  const { opening } = plan.shell;
-  const { fit, track } = plan.closures.slides!;
-  const foot = opening.vMm + track.webMm.value;
-  const pane = (fromRight: boolean): Rect => ({
-    uMm: fromRight ? opening.uMm + opening.widthMm - fit.pane.widthMm : opening.uMm,
-    vMm: foot,
-    widthMm: fit.pane.widthMm,
-    heightMm: Math.min(fit.pane.heightMm, opening.heightMm),
-  });
-  const a = drawRect("front", pane(false), net, scale);
-  const b = drawRect("front", pane(true), net, scale);
-  return (
-    <g stroke="var(--chakra-colors-water)">
-      <rect {...a} fill="url(#hatch-glass)" />
-      <rect {...b} fill="url(#hatch-glass)" fillOpacity="0.7" />
-      <Label x={a.x + 7} y={a.y + 15}>
-        slide A
-      </Label>
-      <Label x={b.x + b.width - 7} y={b.y + 15} anchor="end">
-        slide B
-      </Label>
-    </g>
   );
 }

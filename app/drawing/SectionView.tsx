@@ -103,7 +103,7 @@ export function OneSection({ cut, atMm }: { cut: Cut; atMm?: number }) {
           key={wall.id}
           points={wall.points.map(([across, up]) => `${x(across)},${y(up)}`).join(" ")}
           fill={hatchOf(
-            wall.id.startsWith("tray")
+            wall.of === "tray"
               ? "glass"
               : (shell.strips.find((s) => s.id === wall.id)?.material ?? shell.faces[wall.face].material).family,
           )}

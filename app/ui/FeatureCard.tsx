@@ -3,16 +3,16 @@ import { current } from "immer";
 import { AlignCenterHorizontal, Copy, FlipHorizontal, Trash2 } from "lucide-react";
 import { memo } from "react";
 import { statedMm } from "#core/design/measure";
-import { type FaceId, KEEP_OUT_USES, PORT_USES } from "#core/design/names";
+import type { FaceId } from "#core/design/names";
 import type { Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
 import { featureName, featureRect } from "#core/features/feature";
-import { KEEP_OUT_WORDS } from "#core/features/keepOut/words";
-import { PORT_WORDS } from "#core/features/port/words";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
+import { kindOf } from "#core/shell/kinds/index";
+import { FEATURE_FIELDS } from "../features/fields";
 import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context";
-import { LevelWith, MeshField, PaneFields } from "./featureFields";
-import { ChoiceField, CountField } from "./fields";
+import { ChoiceField } from "./fields";
+import { LevelWith } from "./LevelWith";
 import { MeasureField } from "./MeasureField";
 import { fieldsId } from "./openFields";
 import { Fields, Panel } from "./Panel";
@@ -27,15 +27,6 @@ const FACE_OPTIONS = [
   ["front", "front"],
   ["base", "base"],
 ] as const;
-
-const SHAPES = [
-  ["panel", "a panel, square corners"],
-  ["slot", "a slot, round ends"],
-  ["round", "a round one"],
-] as const;
-
-const PORTS = PORT_USES.map((use) => [use, PORT_WORDS[use].words] as const);
-const KEEP_OUTS = KEEP_OUT_USES.map((use) => [use, KEEP_OUT_WORDS[use]] as const);
 
 /** The first free id of a stem. */
 export function freeId(variant: Variant, stem: string): string {
@@ -58,13 +49,12 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
       name: whole.name,
       face: whole.face,
       kind: whole.kind,
-      shape: whole.kind === "mesh" ? whole.shape : null,
-      hasTube: whole.kind === "port" && whole.tube !== null,
-      onHand: whole.kind === "pane" && whole.onHand !== null,
       widthMm,
       heightMm,
     };
   });
+  const OwnFields = FEATURE_FIELDS[feature.kind];
+  const canBeFound = useShown(({ plan }) => kindOf(plan.shell).found);
   const chosen = usePicked((p) => p.chosen === feature.id);
   const { say } = useUnits();
   const path = `/features/${index}`;
@@ -122,61 +112,16 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
         <MeasureField label={`Middle ${AXIS_WORDS[axes.u]}`} path={`${path}/u`} />
         <MeasureField label={`Middle ${AXIS_WORDS[axes.v]}`} path={`${path}/v`} />
         <LevelWith index={index} />
-        {feature.kind === "holes" && (
-          <>
-            <MeasureField label="Hole, across" path={`${path}/holeDia`} />
-            <MeasureField label="Pitch, centre to centre" path={`${path}/pitch`} />
-            <CountField label="Columns" path={`${path}/columns`} max={200} />
-            <CountField label="Rows" path={`${path}/rows`} max={200} />
-            <ChoiceField
-              label="Pattern"
-              path={`${path}/pattern`}
-              options={[
-                ["staggered", "staggered, 60°"],
-                ["square", "square"],
-              ]}
-            />
-            <MeshField index={index} />
-          </>
-        )}
-        {feature.kind === "mesh" && (
-          <>
-            <ChoiceField label="Cut as" path={`${path}/shape`} options={SHAPES} />
-            {feature.shape === "round" ? (
-              <MeasureField label="Opening, across" path={`${path}/width`} />
-            ) : (
-              <>
-                <MeasureField label="Opening, wide" path={`${path}/width`} />
-                <MeasureField label="Opening, high" path={`${path}/height`} />
-              </>
-            )}
-            <MeasureField label="Lap all round" path={`${path}/lap`} />
-            <MeshField index={index} />
-          </>
-        )}
-        {feature.kind === "port" && (
-          <>
-            {!feature.hasTube && <ChoiceField label="For" path={`${path}/use`} options={PORTS} />}
-            <MeasureField label={feature.hasTube ? "Tube, outside" : "Hole, across"} path={`${path}/bore`} />
-            {feature.hasTube && (
-              <>
-                <MeasureField label="Tube's bore" path={`${path}/tube/bore`} />
-                <MeasureField label="Climbs by" path={`${path}/tube/rise`} />
-                <MeasureField label="Over a run of" path={`${path}/tube/run`} />
-                <MeasureField label="Tightest bend, radius" path={`${path}/tube/bendRadius`} />
-              </>
-            )}
-            <MeasureField label="Left open round it" path={`${path}/gap`} hint="at the widest" />
-          </>
-        )}
-        {feature.kind === "pane" && <PaneFields index={index} onHand={feature.onHand} />}
-        {feature.kind === "keepOut" && (
-          <>
-            <ChoiceField label="For" path={`${path}/use`} options={KEEP_OUTS} />
-            <MeasureField label="Wide" path={`${path}/width`} />
-            <MeasureField label="High" path={`${path}/height`} />
-            <MeasureField label="Clear into the room" path={`${path}/deep`} optional empty="the face alone" />
-          </>
+        <OwnFields index={index} path={path} />
+        {canBeFound && (
+          <ChoiceField
+            label="It is"
+            path={`${path}/origin`}
+            options={[
+              ["made", "made"],
+              ["found", "as found"],
+            ]}
+          />
         )}
       </Fields>
       <Flex mt="3" gap="6" align="end">

@@ -47,8 +47,8 @@ export function StageNav() {
         return (
           <Box
             key={stage.id}
-            {...(stage.group === 2 &&
-              STAGES[i - 1]?.group === 1 && {
+            {...(stage.group === "after" &&
+              STAGES[i - 1]?.group === "design" && {
                 borderTopWidth: { lg: "1px" },
                 borderColor: "line",
                 mt: { lg: "2" },

@@ -1,35 +1,12 @@
-import { featureName } from "../features/feature";
 import { ventsOf } from "../features/vents";
-import { setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../shell/site";
 
-/** What vents are judged by beside their place and what passes them. */
-export const airSnags = (site: Site): Snag[] => [...bridgeSnags(site), ...crossFlowSnags(site)];
-
-/** Holes keep a diameter of sheet between them. */
-function bridgeSnags({ variant, say, at }: Site): Snag[] {
-  return variant.features.flatMap((feature, index): Snag[] => {
-    if (feature.kind !== "holes" || feature.pitch.value >= 2 * feature.holeDia.value - 1e-6) return [];
-    const wantedMm = 2 * feature.holeDia.value;
-    return [
-      {
-        rule: "air/holes-too-close",
-        subject: feature.id,
-        severity: "mind",
-        stage: "air",
-        title: `${featureName(feature)}: thin bridges between holes`,
-        sentence: `${say(feature.pitch.value - feature.holeDia.value, "down")} between holes of ${say(feature.holeDia.value)}.`,
-        reason: "Keep one hole diameter between holes in brittle plastic (trade practice, no source).",
-        fix: { label: `Set the pitch to ${say(wantedMm)}`, patch: [setMm(at(`/features/${index}/pitch`), wantedMm)] },
-      },
-    ];
-  });
-}
-
-function crossFlowSnags(site: Site): Snag[] {
+/** Whether air crosses the shell. */
+export function airSnags(site: Site): Snag[] {
   // A box that is open at the top has all the air of the room.
-  if (site.variant.closure.kind === "open" && site.shell.opening.face === "top") return [];
+  const open = site.shell.openings.filter((o) => !site.variant.closures.some((c) => c.opening === o.id));
+  if (open.some((o) => o.face === "top")) return [];
   const features = ventsOf(site.variant);
   if (features.length === 0)
     return [

@@ -26,7 +26,7 @@ describe("what a wall covers", () => {
         v.background.walls = [plainWall("back")];
         v.features = [
           {
-            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", use: "heatMat", deep: null },
+            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "heatMat", deep: null },
             ...{ width: statedMm(200), height: statedMm(150), u: statedMm(450), v: statedMm(300) },
           },
         ];
@@ -43,7 +43,7 @@ describe("what a wall covers", () => {
         v.background.walls = [plainWall("back", { foot: statedMm(100) })];
         v.features = [
           {
-            ...{ id: "w", name: "Window", face: "back", kind: "keepOut", use: "window", deep: null },
+            ...{ id: "w", name: "Window", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
             ...{ width: statedMm(100), height: statedMm(100), u: statedMm(450), v: statedMm(100) },
           },
         ];
@@ -111,7 +111,7 @@ describe("net, section and model of a wall agree", () => {
         v.background.walls = [plainWall("back")];
         v.features = [
           {
-            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", use: "heatMat", deep: null },
+            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "heatMat", deep: null },
             ...{ width: statedMm(200), height: statedMm(150), u: statedMm(450), v: statedMm(300) },
           },
         ];

@@ -18,6 +18,7 @@ export const newWall = (face: WallId): Wall => ({
   fibre: "treeFern",
   damp: false,
   up: false,
+  origin: "made",
 });
 
 interface Place {

@@ -9,6 +9,9 @@ import { spansRoom } from "./span";
 import { type Mass, workKg } from "./works/work";
 import { isPiece, zoneName } from "./zones";
 
+/** What all of it weighs together. */
+export const MASS_FIGURE = "background/mass";
+
 /** Area, depth, foam and mass of each wall, and what is left of the room. */
 export function backgroundFigures(
   site: Site,
@@ -189,7 +192,7 @@ function massFigure(
     ...pieces.map((p) => ({ name: zoneName(p), value: pieceKg(p), unit: "kg" })),
   ];
   return {
-    id: "background/mass",
+    id: MASS_FIGURE,
     label: "Mass of the background",
     value: inputs.reduce((sum, i) => sum + i.value, 0),
     unit: "kg",

@@ -51,14 +51,16 @@ export const filmNeeds = (films: readonly Film[]): Need[] =>
 
 /** Sticking it on; before the shell meets the wall of the room. */
 export const filmSteps = (films: readonly Film[]): Step[] =>
-  films.map(({ face, m2 }) => ({
+  films.map(({ face, m2, part }) => ({
     id: `background/${face}/film`,
     title: `Film on the outside of the ${face}`,
     detail: "Pane wiped, soap water on it, squeegee from the middle.",
     stage: "background",
     handsOnMinutes: 10 + 20 * m2,
     waitMinutes: 0,
-    after: [{ id: "shell/survey", because: "once the shell stands at its wall nobody gets behind it" }],
+    after: [{ reached: "surveyed", because: "once the shell stands at its wall nobody gets behind it" }],
+    uses: [part.materialId],
+    about: { thing: face, short: "film" },
     splittable: true,
     toHand: ["film", "soap water", "squeegee", "knife"],
     cautions: [],

@@ -1,4 +1,4 @@
-import type { Checker } from "../shell/kinds/kind";
+import type { Checker } from "../ledgers/checker";
 import { SIZE_LIMIT_MM } from "../shell/limits";
 import type { Background } from "./schema";
 import { isPiece, zoneName } from "./zones";

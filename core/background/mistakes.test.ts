@@ -18,7 +18,15 @@ const zoned = (zone: Zone, more?: (variant: Variant) => void) =>
   });
 const at = { face: "back", u: 450, v: 300 } as const;
 const keepOut = (use: "heatMat" | "window" | "lamp", face: "back" | "top", deep: number | null, u = 450, v = 300) => ({
-  ...{ id: use, name: use, face, kind: "keepOut" as const, use, deep: deep === null ? null : statedMm(deep) },
+  ...{
+    id: use,
+    name: use,
+    face,
+    kind: "keepOut" as const,
+    origin: "made" as const,
+    use,
+    deep: deep === null ? null : statedMm(deep),
+  },
   ...{ width: statedMm(200), height: statedMm(150), u: statedMm(u), v: statedMm(v) },
 });
 
@@ -75,7 +83,7 @@ describe("mistakes on a wall are stopped or flagged, and the fix clears them", (
     const port = zoned(newZone("slab", "slab-1", at), (v) => {
       v.features = [
         {
-          ...{ id: "drain", name: "Drain", face: "back", kind: "port", tube: null, use: "drain" },
+          ...{ id: "drain", name: "Drain", face: "back", kind: "port", origin: "made", tube: null, use: "drain" },
           ...{ bore: statedMm(20), gap: statedMm(0), u: statedMm(450), v: statedMm(300) },
         },
       ];

@@ -5,6 +5,7 @@ import { type Cover, meanDepthMm } from "./cover";
 import { newWall } from "./create";
 import type { BuildUpId } from "./names";
 import type { Wall } from "./schema";
+import { isToMake } from "./toMake";
 import { zoneDepthMm, zoneRect } from "./zones";
 
 /** Patches that are made as a whole wall of their kind is. */
@@ -16,7 +17,7 @@ export function patchesOf({ shell, variant }: Site): Cover[] {
   return zones.flatMap((zone): Cover[] => {
     if (zone.kind !== "mat" && zone.kind !== "earth" && zone.kind !== "bought") return [];
     const on = walls.find((w) => w.face === zone.face);
-    if (on?.up || shell.faces[zone.face].open) return [];
+    if (!isToMake(on) || shell.faces[zone.face].open) return [];
     const wall: Wall = { ...(on ?? newWall(zone.face)), buildUp: MADE_AS[zone.kind], depth: zone.depth };
     const rect = zoneRect(zone);
     const bare = variant.features.filter((f) => f.face === zone.face).map(featureRect);

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { id, MeasureSchema, text } from "../design/basics";
+import { id, MeasureSchema, origin, text } from "../design/basics";
 import { ANCHORS, BUILD_UPS, FIBRES, FINISHES, WALLS } from "./names";
 
 /** One wall's build-up and finish. */
@@ -25,6 +25,8 @@ export const WallSchema = v.object({
   damp: v.boolean(),
   /** It stands already: its steps are done, its supplies used up. */
   up: v.boolean(),
+  /** One that came with the shell is weighed and drawn, and never made. */
+  origin,
 });
 export type Wall = v.InferOutput<typeof WallSchema>;
 
@@ -95,4 +97,9 @@ export const BackgroundSchema = v.object({
 export type Background = v.InferOutput<typeof BackgroundSchema>;
 
 /** No background at all. */
-export const BARE_BACKGROUND: Background = { walls: [], zones: [], swatches: [] };
+export const bareBackground = (): Background => ({ walls: [], zones: [], swatches: [] });
+
+export const backgroundSchemas = {
+  part: { background: { schema: BackgroundSchema, bare: bareBackground } },
+  events: [],
+};

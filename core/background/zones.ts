@@ -31,5 +31,8 @@ export const zoneName = (zone: Zone): string => {
 /** How far a zone stands into the room from the bare wall, mm. */
 export const zoneDepthMm = (zone: Zone): number => (zone.kind === "bare" ? 0 : zone.depth.value);
 
+/** A pot let into a wall. */
+export const isPlanter = (zone: Zone): boolean => zone.kind === "planter";
+
 /** Wood, cork or stone. */
 export const isPiece = (zone: Zone): zone is Piece => zone.kind === "slab" || zone.kind === "branch";

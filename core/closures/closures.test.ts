@@ -2,11 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { starterBook } from "../book/starter";
 import { statedMm } from "../design/measure";
+import { auditEscape, type Way } from "../escape/escape";
 import { findMaterial } from "../materials/find";
-import { auditEscape, type Way } from "./escape";
-import { differentialGrowthMm } from "./growth";
 import { newSlidingPair } from "./kinds/slidingPair/create";
-import { fitSlides, HOLD_MM, LIFT_MM } from "./sliding";
+import { fitSlides, HOLD_MM, LIFT_MM } from "./kinds/slidingPair/fit";
+import { differentialGrowthMm } from "./kinds/slidingPair/growth";
 
 const book = starterBook();
 const track4 = findMaterial(book, "track-4", "track")!;

@@ -4,23 +4,25 @@ import { jobBuild, jobInput } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import { checkDesign } from "../document/check";
 import { newBuild, newVariant } from "../document/create";
-import type { Build, Variant } from "../document/schema";
+import type { Build } from "../document/schema";
 import { chosenVariant } from "../document/variant";
 import { plan } from "../plan";
 import type { CabinetShell } from "../shell/kinds/cabinet/schema";
 import type { TubShell } from "../shell/kinds/tub/schema";
-import { hungDoors } from "./hung";
+import { HUNG } from "./facts";
+import { type Lid, newLid } from "./kinds/lid/schema";
+import type { Closure } from "./schema";
 
-const closed = (closure: Variant["closure"]): Build => {
+const closed = (closure: Closure): Build => {
   const build = newBuild("Tank", { unit: "mm" }, newVariant("tank"));
-  chosenVariant(build).closure = closure;
+  chosenVariant(build).closures = [closure];
   build.brief.residents = jobBuild().brief.residents;
   return build;
 };
-const way = (build: Build, id: string) => plan(jobInput(build)).closures.audits[0]!.ways.find((w) => w.id === id);
+const way = (build: Build, id: string) => plan(jobInput(build)).audit.audits[0]!.ways.find((w) => w.id === id);
 
 describe("a lid", () => {
-  const lid = { kind: "lid", gap: statedMm(2), clips: 8, lock: "key" } as const;
+  const lid: Lid = { ...newLid("top", { kind: "key", origin: "made" }), gap: statedMm(2), clips: 8 };
 
   it("is a way out by its gap and by how much it shifts on its rim", () => {
     // 2 mm measured, half a millimetre of seat.
@@ -42,7 +44,7 @@ describe("a lid", () => {
   it("refuses a gap that is no lid's", () => {
     const build = closed({ ...lid, gap: statedMm(80) });
     expect(checkDesign(build, jobInput().book)).toContainEqual({
-      path: "/variants/0/closure/gap",
+      path: "/variants/0/closures/0/gap",
       message: expect.stringMatching(/80 mm is too large. Type 50 mm or less/),
     });
   });
@@ -51,16 +53,16 @@ describe("a lid", () => {
 describe("what a shell came with", () => {
   it("makes a tub's lid gap and a cabinet's door gaps ways out, and no open front", () => {
     const tub = plan(jobInput(nurseryTub()));
-    expect(tub.closures.ways.map((w) => w.id)).toEqual(["lid", "low-1", "high-1"]);
+    expect(tub.audit.ways.map((w) => w.id)).toEqual(["lid", "low-1", "high-1"]);
     const cabinet = plan(jobInput(haberdasher()));
-    expect(cabinet.closures.ways.map((w) => w.id)).toEqual(expect.arrayContaining(["doors-meet", "doors-edge"]));
-    expect(cabinet.closures.ways.map((w) => w.id)).not.toContain("front");
+    expect(cabinet.audit.ways.map((w) => w.id)).toEqual(expect.arrayContaining(["doors-meet", "doors-edge"]));
+    expect(cabinet.audit.ways.map((w) => w.id)).not.toContain("front");
   });
 
   it("has no meeting gap with one leaf", () => {
     const build = haberdasher();
     (chosenVariant(build).shell as CabinetShell).found.doors.leaves = 1;
-    expect(plan(jobInput(build)).closures.ways.map((w) => w.id)).not.toContain("doors-meet");
+    expect(plan(jobInput(build)).audit.ways.map((w) => w.id)).not.toContain("doors-meet");
   });
 
   it("wants two catches on a lid, by its fix", () => {
@@ -84,14 +86,14 @@ describe("what a shell came with", () => {
 describe("doors at their worst for standing", () => {
   it("are both panes at the front edge", () => {
     const p = plan(jobInput());
-    const hung = hungDoors(p.site)!;
+    const hung = p.facts.one(HUNG)!;
     expect(hung.kg).toBeCloseTo(p.figures.find((f) => f.id === "front/pane-mass")!.value, 9);
     expect(hung).toMatchObject({ beforeMm: 0, label: "Both panes" });
   });
 
   it("are a cabinet's leaves swung out half their width, weighed once", () => {
     const p = plan(jobInput(haberdasher()));
-    const hung = hungDoors(p.site)!;
+    const hung = p.facts.one(HUNG)!;
     // 1028 × 668 of 4 mm glass; a leaf of 514, its middle 257 before the front.
     expect(hung.kg).toBeCloseTo((1028 * 668 * 4 * 2500) / 1e9, 9);
     expect(hung.beforeMm).toBe(257);
@@ -124,6 +126,6 @@ describe("doors at their worst for standing", () => {
   });
 
   it("are none where one reaches in from above", () => {
-    expect(hungDoors(plan(jobInput(nurseryTub())).site)).toBeUndefined();
+    expect(plan(jobInput(nurseryTub())).facts.one(HUNG)).toBeUndefined();
   });
 });

@@ -82,7 +82,7 @@ describe("build-ups of one wall side by side", () => {
 describe("panels outside against foaming in place", () => {
   const saves = (build: ReturnType<typeof flatPack>) => {
     const p = planned(build);
-    return panelsSave(p.site, p.steps, now);
+    return panelsSave(p.site, p.ledgers, now);
   };
   it("save days, since walls in the shell are done one after the other", () => {
     const demo = saves(flatPack())!;

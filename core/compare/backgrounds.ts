@@ -2,11 +2,12 @@ import { coverDepths } from "../background/cover";
 import { gripOf } from "../background/finishes";
 import { judgedWall, wholeBond } from "../background/layers";
 import { BUILD_UPS, type BuildUpId, FINISHES, type FinishId } from "../background/names";
-import { planBackground } from "../background/planBackground";
 import type { Wall } from "../background/schema";
+import { planBackground } from "../background/trade";
 import type { LocalMinutes } from "../design/localTime";
 import { schedule } from "../diary/schedule";
 import type { Supply } from "../ledgers/ledger";
+import { settleWaits } from "../ledgers/milestones";
 import { packsOf } from "../materials/find";
 import type { Material } from "../materials/schema";
 import type { Site } from "../shell/site";
@@ -66,11 +67,8 @@ const RANK = { holds: 0, unknown: 1, holdsIf: 2, risky: 3, never: 4 } as const;
 export function wayOfWall(site: Site, wall: Wall, now: LocalMinutes): WayOfWall {
   const alone = withWalls(site, [{ ...wall, up: false }]);
   const { supplies, parts, steps, figures } = planBackground(alone, DRY);
-  const entries = schedule(
-    steps.filter((s) => s.id !== "background/air-out"),
-    site.workshop.hours,
-    now,
-  );
+  const airs = steps.find((s) => s.reaches?.includes("airedOut"));
+  const entries = schedule(settleWaits(steps.filter((s) => s !== airs)), site.workshop.hours, now);
   const first = Math.min(...entries.map((e) => e.startAt));
   const last = Math.max(...entries.map((e) => e.readyAt));
   const bonds = judgedWall(site, wall).flatMap((l) => l.holding ?? []);
@@ -90,7 +88,7 @@ export function wayOfWall(site: Site, wall: Wall, now: LocalMinutes): WayOfWall 
     ]),
     handsOnMinutes: steps.reduce((n, s) => n + s.handsOnMinutes, 0),
     days: entries.length > 0 ? (last - first) / 1440 : 0,
-    airsDays: (steps.find((s) => s.id === "background/air-out")?.waitMinutes ?? 0) / 1440,
+    airsDays: (airs?.waitMinutes ?? 0) / 1440,
     kg: figures.find((f) => f.id === `background/${wall.face}/kg`)?.value ?? 0,
     netMm: wall.face === "back" ? profile.footDepthMm - depths.back : profile.footWidthMm - depths.left - depths.right,
     grip: gripOf(wall.finish, wall.fibre),

@@ -1,7 +1,9 @@
-import { planBackground } from "../background/planBackground";
+import { backgroundTrade, planBackground } from "../background/trade";
+
 import type { LocalMinutes } from "../design/localTime";
 import { schedule } from "../diary/schedule";
-import type { Step } from "../ledgers/ledger";
+import type { Milestone, TradeLedger } from "../ledgers/ledger";
+import { settleWaits } from "../ledgers/milestones";
 import type { Site } from "../shell/site";
 
 /** The same walls foamed in the shell, one after the other, against panels made outside it. */
@@ -18,14 +20,18 @@ export interface PanelsSave {
 /**
  * What making walls outside the shell saves: faces in turn, each lying down while it sets, against panels that cure side
  * by side. The whole diary is laid anew for each.
- * @param steps of the plan as it is
+ * @param ledgers of the plan as it is, by trade
  * @returns undefined while no wall is either, or the workshop has no hours
  */
-export function panelsSave(site: Site, steps: readonly Step[], now: LocalMinutes): PanelsSave | undefined {
+export function panelsSave(
+  site: Site,
+  ledgers: ReadonlyMap<string, TradeLedger>,
+  now: LocalMinutes,
+): PanelsSave | undefined {
   const { background } = site.variant;
   const walls = background.walls.filter((w) => !w.up && (w.buildUp === "foam" || w.buildUp === "panels"));
   if (walls.length === 0) return undefined;
-  const others = steps.filter((s) => !s.id.startsWith("background/"));
+  const others = [...ledgers].flatMap(([id, { steps }]) => (id === backgroundTrade.id ? [] : steps));
   const laid = (buildUp: "foam" | "panels") => {
     const changed = {
       ...background,
@@ -35,14 +41,15 @@ export function panelsSave(site: Site, steps: readonly Step[], now: LocalMinutes
       { ...site, variant: { ...site.variant, background: changed } },
       { status: "testedBeforeDressing" },
     ).steps;
-    const entries = schedule([...others, ...own], site.workshop.hours, now);
-    const up = Math.max(
-      now,
-      ...entries
-        .filter((e) => own.some((s) => s.id === e.stepId && s.id !== "background/air-out"))
-        .map((e) => e.readyAt),
-    );
-    return { up, residents: entries.find((e) => e.stepId === "diary/residents-in")?.startAt };
+    const steps = settleWaits([...others, ...own]);
+    const reaching = (milestone: Milestone) =>
+      new Set(steps.filter((s) => s.reaches?.includes(milestone)).map((s) => s.id));
+    const entries = schedule(steps, site.workshop.hours, now);
+    const airs = reaching("airedOut");
+    const made = new Set(own.filter((s) => !airs.has(s.id)).map((s) => s.id));
+    const up = Math.max(now, ...entries.filter((e) => made.has(e.stepId)).map((e) => e.readyAt));
+    const moving = reaching("residentsIn");
+    return { up, residents: entries.find((e) => moving.has(e.stepId))?.startAt };
   };
   const foam = laid("foam");
   const panels = laid("panels");

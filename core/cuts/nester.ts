@@ -1,3 +1,4 @@
+import { remembering } from "../cache/remembering";
 import type { NestInstance, NestSolution } from "./nest/format";
 import { nest } from "./nest/nest";
 
@@ -11,17 +12,7 @@ export interface KeptNesting {
 }
 
 /** A nester that keeps its last `most` answers by the instance itself. */
-export function rememberingNester(most = 64): Nester {
-  const known = new Map<string, NestSolution>();
-  return (instance) => {
-    const key = JSON.stringify(instance);
-    const found = known.get(key) ?? nest(instance);
-    known.delete(key);
-    known.set(key, found);
-    if (known.size > most) known.delete(known.keys().next().value!);
-    return found;
-  };
-}
+export const rememberingNester = (most = 64): Nester => remembering((instance: NestInstance) => nest(instance), most);
 
 /** A nester that answers with what was kept where it was, and asks on otherwise. */
 export function knowing(nester: Nester, kept: readonly KeptNesting[]): Nester {

@@ -3,7 +3,7 @@ import { emptyLedger, type Part, type Snag, type Step, type TradeLedger } from "
 import { findMaterial } from "../materials/find";
 import type { Book } from "../materials/schema";
 import { buildShell } from "../shell/buildShell";
-import { sheetAlternatives } from "../shell/kinds/sheet/alternatives";
+import { kindOf } from "../shell/kinds/index";
 import { panelParts } from "../shell/panelParts";
 import type { Site } from "../shell/site";
 import type { Stock } from "../stock/schema";
@@ -64,7 +64,9 @@ function sawStep(site: Site, groups: SheetGroup[]): Step {
     stage: "cuts",
     handsOnMinutes: count * RATES.cutEach.value + metres * RATES.cutPerMetre.value,
     waitMinutes: 0,
-    after: [{ id: "buying/fetch", because: "the sheet must be there" }],
+    after: [{ reached: "fetched", because: "the sheet must be there" }],
+    reaches: ["sawn"],
+    uses: groups.map((g) => g.material.id),
     splittable: true,
     toHand: ["saw", "tape", "square", "pencil", "cut list"],
     cautions: [CAUTION.saw, CAUTION.dust, CAUTION.lift],
@@ -197,7 +199,7 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
     return [];
   const own = new Set(site.shell.panels.map((p) => p.id));
   const others = needs.parts.filter((p) => p.kind === "panel" && !own.has(p.id));
-  const better = sheetAlternatives(site).flatMap((alternative) => {
+  const better = (kindOf(site.shell).alternatives?.(site) ?? []).flatMap((alternative) => {
     const shell = buildShell(alternative.variant, site.book);
     const parts = panelParts({ shell, saySum: site.saySum });
     const nested = nestSheets([...parts, ...others], site.book, needs.stock, site.workshop, needs.seed, needs.nester);

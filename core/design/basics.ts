@@ -9,6 +9,10 @@ export const id = v.pipe(
 export const finite = v.pipe(v.number(), v.finite("This must be a finite number."));
 export const range = v.object({ low: finite, high: finite });
 
+/** Whether a thing came with the shell or is made for it. What was found is never cut, bought or drilled. */
+export const origin = v.picklist(["made", "found"]);
+export type Origin = v.InferOutput<typeof origin>;
+
 /** What was typed, what it came to in the unit its place names (millimetres for lengths), and how it is known. */
 export const MeasureSchema = v.object({
   typed: text(60),

@@ -32,7 +32,14 @@ export const LAYER_IDS = [
 export type LayerId = (typeof LAYER_IDS)[number];
 
 /** Splits between careful builders on which safety hangs: the builder decides, and the reason is kept. */
-export const SAFETY_SPLITS = ["A1", "A9", "A17", "A18", "A20", "A26"] as const;
+export const SAFETY_SPLITS = [
+  "aerosolInside",
+  "siliconeGrade",
+  "metalInTheWet",
+  "zinc",
+  "mineralAdditives",
+  "whichWater",
+] as const;
 export type SafetySplit = (typeof SAFETY_SPLITS)[number];
 
 /** What a wall across the floor is made of. */

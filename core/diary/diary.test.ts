@@ -1,14 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { formatLocal, parseLocal } from "../design/localTime";
-import type { Step } from "../ledgers/ledger";
+import type { SettledStep } from "../ledgers/ledger";
 import { findHands } from "../workshop/calendar";
 import { starterWorkshop } from "../workshop/starter";
 import { schedule } from "./schedule";
 
 const { hours } = starterWorkshop();
 const at = (text: string) => parseLocal(text)!;
-const step = (id: string, handsOnMinutes: number, more: Partial<Step> = {}): Step => ({
+const step = (id: string, handsOnMinutes: number, more: Partial<SettledStep> = {}): SettledStep => ({
   id,
   title: id,
   detail: "",

@@ -1,6 +1,14 @@
 import type { LocalMinutes } from "../design/localTime";
 import type { Figure } from "../figures/figure";
-import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
+import {
+  emptyLedger,
+  type Milestone,
+  type SettledStep,
+  type Snag,
+  type Step,
+  type TradeLedger,
+} from "../ledgers/ledger";
+import { settleWaits } from "../ledgers/milestones";
 import type { Site } from "../shell/site";
 import { hasHours } from "../workshop/calendar";
 import { CAUTION } from "../workshop/cautions";
@@ -8,6 +16,8 @@ import { WAITS } from "../workshop/rates";
 import { type Entry, schedule } from "./schedule";
 
 export interface DiaryLedger extends TradeLedger {
+  /** All steps, each waiting only for steps that there are. */
+  settled: SettledStep[];
   entries: Entry[];
   handsOnMinutes: number;
   groundInAt: LocalMinutes | null;
@@ -28,13 +38,14 @@ function closingSteps(): Step[] {
       waitMinutes: WAITS.runEmpty.value,
       waitFor: "three days of readings",
       after: [
-        { id: "front/audit", because: "doors and vents decide the climate" },
-        { id: "seal/air-out", because: "nobody breathes this air yet" },
-        { id: "ground/lay", because: "ground holds water and warmth" },
-        { id: "shell/pour", because: "a wet floor breeds mould" },
-        { id: "ground/pump", because: "it runs as it will run" },
-        { id: "background/air-out", because: "walls hold warmth, and give off fumes" },
+        { reached: "audited", because: "doors and vents decide the climate" },
+        { reached: "airedOut", because: "nobody breathes this air yet" },
+        { reached: "substrateIn", because: "ground holds water and warmth" },
+        { reached: "poured", because: "a wet floor breeds mould" },
+        { reached: "waterRuns", because: "it runs as it will run" },
+        { reached: "wallsUp", because: "walls hold warmth" },
       ],
+      reaches: ["ranEmpty"],
       splittable: true,
       toHand: ["thermometer", "hygrometer"],
       cautions: [],
@@ -48,10 +59,11 @@ function closingSteps(): Step[] {
       handsOnMinutes: 30,
       waitMinutes: 0,
       after: [
-        { id: "diary/run-empty", because: "measured before animals" },
-        { id: "ground/settle", because: "plants root and the crew breeds first" },
-        { id: "ground/plant", because: "plants come before what digs at them" },
+        { reached: "ranEmpty", because: "measured before animals" },
+        { reached: "settled", because: "plants root and the crew breeds first" },
+        { reached: "planted", because: "plants come before what digs at them" },
       ],
+      reaches: ["residentsIn"],
       splittable: false,
       toHand: ["catch cup", "tools"],
       cautions: [CAUTION.bite],
@@ -62,11 +74,16 @@ function closingSteps(): Step[] {
 /** Every trade's steps and the closing ones, laid on the builder's own hours. */
 export function planDiary(site: Site, needs: { steps: Step[]; now: LocalMinutes }): DiaryLedger {
   const closing = closingSteps();
-  const steps = [...needs.steps, ...closing];
+  const steps = settleWaits([...needs.steps, ...closing]);
   const { hours } = site.workshop;
   const entries = schedule(steps, hours, needs.now);
   const handsOnMinutes = steps.reduce((sum, s) => sum + s.handsOnMinutes, 0);
-  const at = (id: string, key: "handsEndAt" | "startAt") => entries.find((e) => e.stepId === id)?.[key] ?? null;
+  /** When the last step that reaches a milestone has that done to it; null where none does. */
+  const at = (milestone: Milestone, key: "handsEndAt" | "startAt"): LocalMinutes | null => {
+    const reaching = new Set(steps.filter((s) => s.reaches?.includes(milestone)).map((s) => s.id));
+    const times = entries.filter((e) => reaching.has(e.stepId)).map((e) => e[key]);
+    return times.length > 0 ? Math.max(...times) : null;
+  };
   const waits = steps.filter((s) => s.waitMinutes > 0);
   const figures: Figure[] = [
     {
@@ -94,13 +111,14 @@ export function planDiary(site: Site, needs: { steps: Step[]; now: LocalMinutes 
   return {
     ...emptyLedger(),
     steps: closing,
+    settled: steps,
     snags: hourSnags(hasHours(hours)),
     figures,
     entries,
     handsOnMinutes,
-    groundInAt: at("ground/lay", "handsEndAt"),
-    plantsInAt: at("ground/plant", "handsEndAt"),
-    residentsInAt: at("diary/residents-in", "startAt"),
+    groundInAt: at("substrateIn", "handsEndAt"),
+    plantsInAt: at("planted", "handsEndAt"),
+    residentsInAt: at("residentsIn", "startAt"),
   };
 }
 

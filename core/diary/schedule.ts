@@ -1,5 +1,5 @@
 import type { LocalMinutes } from "../design/localTime";
-import type { Step } from "../ledgers/ledger";
+import type { SettledStep, Step } from "../ledgers/ledger";
 import { findHands, hasHours, type Session } from "../workshop/calendar";
 import type { Workshop } from "../workshop/schema";
 
@@ -14,11 +14,11 @@ export interface Entry {
 }
 
 /** Minutes from a step's start to the end of all that depends on it, waits included: its urgency. */
-function tails(steps: Step[]): Map<string, number> {
-  const followers = new Map<string, Step[]>();
+function tails(steps: readonly SettledStep[]): Map<string, number> {
+  const followers = new Map<string, SettledStep[]>();
   for (const step of steps) for (const { id } of step.after) followers.set(id, [...(followers.get(id) ?? []), step]);
   const tail = new Map<string, number>();
-  const visit = (step: Step, open: Set<string>): number => {
+  const visit = (step: SettledStep, open: Set<string>): number => {
     const known = tail.get(step.id);
     if (known !== undefined) return known;
     if (open.has(step.id)) throw new Error(`Steps wait for each other in a circle at ${step.id}`);
@@ -38,7 +38,7 @@ function tails(steps: Step[]): Map<string, number> {
  * name no step are taken as done.
  * @returns entries in order of start; none when the workshop has no hours at all
  */
-export function schedule(steps: Step[], hours: Workshop["hours"], now: LocalMinutes): Entry[] {
+export function schedule(steps: readonly SettledStep[], hours: Workshop["hours"], now: LocalMinutes): Entry[] {
   if (!hasHours(hours)) return [];
   const ids = new Set(steps.map((s) => s.id));
   const urgency = tails(steps);

@@ -4,7 +4,8 @@ import { jobInput } from "../../tests/job";
 import { newWall, newZone } from "../background/create";
 import type { Piece } from "../background/schema";
 import { statedMm } from "../design/measure";
-import type { Plant, Service } from "../ground/schema";
+import type { Plant } from "../ground/schema";
+import type { Service } from "../service/schema";
 import { checkDesign } from "./check";
 import type { Variant } from "./schema";
 
@@ -179,7 +180,15 @@ describe("what of the inside cannot be planned at all is said at its place, with
       (v) => {
         v.features = [
           {
-            ...{ id: "k", name: "Lamp", face: "back", kind: "keepOut", use: "lamp", deep: statedMm(99_000) },
+            ...{
+              id: "k",
+              name: "Lamp",
+              face: "back",
+              kind: "keepOut",
+              origin: "made",
+              use: "lamp",
+              deep: statedMm(99_000),
+            },
             ...{ width: statedMm(100), height: statedMm(100), u: statedMm(300), v: statedMm(300) },
           },
         ];

@@ -1,10 +1,7 @@
-import { BARE_BACKGROUND } from "../background/schema";
 import type { Measure } from "../design/basics";
-import { statedMm } from "../design/measure";
-import { bareGround } from "../ground/schema";
-import { BARE_SEAL } from "../seal/bare";
 import { kindOf } from "../shell/kinds/index";
 import { starterSheet } from "../shell/kinds/sheet/starter";
+import { bareParts } from "../trades/schema";
 import { type Brief, BUILD_VERSION, type Build, type SheetVariant, type Variant } from "./schema";
 
 /** Starting values for a shell of one kind; everything in it is the builder's to change. */
@@ -12,21 +9,7 @@ export const newVariant = (kind: Variant["shell"]["kind"]): Variant => ({
   id: "a",
   name: "Variant A",
   faces: {},
-  features: [],
-  oddParts: [],
-  slips: [],
-  closure: { kind: "open" },
-  seal: {
-    sealant: "silicone-neutral",
-    leg: statedMm(6),
-    seams: "all",
-    standingWater: null,
-    airingDays: statedMm(7),
-    ...structuredClone(BARE_SEAL),
-  },
-  background: structuredClone(BARE_BACKGROUND),
-  ground: bareGround(),
-  service: [],
+  ...bareParts(),
   notes: {},
   ...kindOf({ kind }).starter(),
 });

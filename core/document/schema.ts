@@ -1,21 +1,13 @@
 import * as v from "valibot";
-import { BackgroundSchema } from "../background/schema";
-import { FoundClosureSchema } from "../closures/kinds/found/schema";
-import { LidSchema } from "../closures/kinds/lid/schema";
-import { SlidingPairSchema } from "../closures/kinds/slidingPair/schema";
 import { finite, id, MeasureSchema, range, text } from "../design/basics";
 import { FACES, type FaceId } from "../design/names";
-import { FeatureSchema } from "../features/schema";
-import { GroundSchema, ServiceSchema } from "../ground/schema";
-import { OddPartSchema } from "../odd/schema";
 import { ResidentSchema } from "../residents/schema";
-import { SealSchema } from "../seal/schema";
 import { ShellSchema } from "../shell/kinds/schema";
 import type { SheetShell } from "../shell/kinds/sheet/schema";
-import { SlipsSchema } from "../slips/schema";
+import { partSchemas } from "../trades/schema";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
-export const BUILD_VERSION = 5;
+export const BUILD_VERSION = 6;
 
 export const BriefSchema = v.object({
   residents: v.array(ResidentSchema),
@@ -47,15 +39,7 @@ export const VariantSchema = v.object({
       >,
     ),
   ),
-  features: v.array(FeatureSchema),
-  oddParts: v.pipe(v.array(OddPartSchema), v.maxLength(1000, "At most 1000 kinds of odd parts.")),
-  slips: v.pipe(v.array(SlipsSchema), v.maxLength(12, "At most twelve fields of slips.")),
-  closure: v.variant("kind", [v.object({ kind: v.literal("open") }), SlidingPairSchema, FoundClosureSchema, LidSchema]),
-  seal: SealSchema,
-  background: BackgroundSchema,
-  ground: GroundSchema,
-  /** What must be reached while animals live there. */
-  service: v.pipe(v.array(ServiceSchema), v.maxLength(24, "At most 24 things to reach.")),
+  ...partSchemas,
   notes: v.record(v.string(), text(4000)),
 });
 export type Variant = v.InferOutput<typeof VariantSchema>;

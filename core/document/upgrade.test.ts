@@ -1,29 +1,19 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { antYard, haberdasher } from "../../demo/builds";
+import { antYard } from "../../demo/builds";
+import { readBuildFile, writeBuildFile } from "../../files/buildFile";
 import { jobInput } from "../../tests/job";
-import { statedMm } from "../design/measure";
+import { keptBuilds, planKept } from "../../tests/keptPlans";
+import { expectNumbers } from "../../tests/sound";
+import { SAFETY_SPLITS } from "../design/names";
+import { publicPlan } from "../plan";
 import { readBuild } from "./read";
-import type { Build } from "./schema";
+import { BUILD_VERSION } from "./schema";
 import { upgradeBuild } from "./upgrade";
 
 /** The ant yard as version 1 wrote it: the tube in the shell, openings without a shape. */
-function asVersion1(): Record<string, unknown> {
-  const build = structuredClone(antYard()) as Build & Record<string, unknown>;
-  const variant = build.variants[0]! as unknown as Record<string, unknown> & { shell: Record<string, unknown> };
-  variant.shell.tube = {
-    outer: statedMm(16),
-    bore: statedMm(12),
-    height: statedMm(42),
-    rise: statedMm(60),
-    run: statedMm(220),
-    bendRadius: statedMm(60),
-  };
-  variant.features = (variant.features as Record<string, unknown>[])
-    .filter((f) => f.kind === "mesh")
-    .map(({ shape, ...rest }) => rest);
-  return { ...build, version: 1 };
-}
+const asVersion1 = (): Record<string, unknown> =>
+  (JSON.parse(keptBuilds(1).find((b) => b.name === "ant-yard")!.text) as { design: Record<string, unknown> }).design;
 
 describe("older builds", () => {
   it("of version 1 are read, and their tube is kept as a port", () => {
@@ -55,12 +45,9 @@ describe("older builds", () => {
   });
 
   it("of version 4 are read with nothing inside, and their keep-outs reach no further than their face", () => {
-    const build = haberdasher();
-    const variants = build.variants.map(({ background, ground, service, ...variant }) => ({
-      ...variant,
-      features: variant.features.map((f) => (f.kind === "keepOut" ? { ...f, deep: undefined } : f)),
-    }));
-    const read = readBuild(JSON.parse(JSON.stringify({ ...build, version: 4, variants })), jobInput().book);
+    const { text } = keptBuilds(4).find((b) => b.name === "haberdasher-s-cabinet")!;
+    const was = (JSON.parse(text) as { design: { variants: Record<string, unknown>[] } }).design;
+    const read = readBuild(was, jobInput().book);
     if (!read.ok) throw new Error(read.message);
     const [variant] = read.value.variants;
     expect(variant).toMatchObject({
@@ -69,13 +56,61 @@ describe("older builds", () => {
       service: [],
     });
     expect(variant!.features.find((f) => f.kind === "keepOut")).toMatchObject({ deep: null });
-    expect(variant!.seal).toEqual(build.variants[0]!.seal);
+    const { stacks } = was.variants[0]!.seal as { stacks: unknown };
+    expect(variant!.seal.stacks).toEqual(stacks);
+  });
+
+  it.each([1, 2, 3, 4, 5])(
+    "of version %d, as they were exported, are opened, planned and exported again",
+    (version) => {
+      const builds = keptBuilds(version);
+      expect(builds).toHaveLength(6);
+      for (const { name, text } of builds) {
+        expect((JSON.parse(text) as { design: { version: number } }).design.version).toBe(version);
+        const { input, planned } = planKept(text);
+        expect(input.design.version, name).toBe(BUILD_VERSION);
+        expectNumbers(publicPlan(planned));
+        expect(planned.steps.length, name).toBeGreaterThan(4);
+        const again = readBuildFile(JSON.parse(writeBuildFile(input)));
+        expect(again, name).toEqual({ ok: true, value: input });
+      }
+    },
+  );
+
+  it("of version 5 say of each lock whether it is made, or that nobody knows", () => {
+    const lockOf = (shell: string, closure: Record<string, unknown>) => {
+      const { variants } = upgradeBuild({ version: 5, variants: [{ shell: { kind: shell }, closure }] }) as {
+        variants: { closures: Record<string, unknown>[] }[];
+      };
+      return variants[0]!.closures;
+    };
+    expect(lockOf("tank", { kind: "open" })).toEqual([]);
+    expect(lockOf("sheet", { kind: "slidingPair", lock: "key" })).toEqual([
+      { id: "front", opening: "front", origin: "made", kind: "slidingPair", lock: { kind: "key", origin: "made" } },
+    ]);
+    expect(lockOf("tank", { kind: "lid", clips: 4, lock: "wedge" })).toMatchObject([
+      { opening: "top", origin: "made", clips: 4, lock: { kind: "wedge", origin: "made" } },
+    ]);
+    expect(lockOf("cabinet", { kind: "found", lock: "wedge" })).toMatchObject([
+      { opening: "front", origin: "found", lock: { kind: "wedge", origin: "unknown" } },
+    ]);
+    expect(lockOf("tub", { kind: "found", lock: "none" })).toMatchObject([{ opening: "top", lock: null }]);
+  });
+
+  it("of version 5 keep their decisions under words", () => {
+    const decisions = ["A1", "A9", "A17", "A18", "A20", "A26"].map((row) => ({ row, school: "s", reason: "r" }));
+    const { variants } = upgradeBuild({ version: 5, variants: [{ seal: { decisions } }] }) as {
+      variants: { seal: { decisions: unknown[] } }[];
+    };
+    expect(variants[0]!.seal.decisions).toEqual(SAFETY_SPLITS.map((split) => ({ split, school: "s", reason: "r" })));
   });
 
   it("are brought up in their own version's terms: what an upgrade writes is its own, not today's", () => {
     const written = upgradeBuild({ version: 4, variants: [{}] }) as { variants: unknown[] };
     expect(written.variants[0]).toEqual({
       features: [],
+      closures: [],
+      seal: { dividers: [], decisions: [] },
       background: { walls: [], zones: [], swatches: [] },
       ground: {
         ...{ front: null, drain: null, barrier: null, charcoal: null, litter: null, misting: null, lost: null },

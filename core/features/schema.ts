@@ -1,13 +1,15 @@
 import * as v from "valibot";
-import { type Holes, HolesSchema } from "./holes/schema";
+import { HolesSchema } from "./holes/schema";
 import { KeepOutSchema } from "./keepOut/schema";
-import { type MeshPanel, MeshPanelSchema } from "./mesh/schema";
+import { MeshPanelSchema } from "./mesh/schema";
 import { PaneSchema } from "./pane/schema";
 import { PortSchema } from "./port/schema";
 
+/** Every kind of feature as it is written in the Build document; `core/features/index.ts` says what each is. */
 export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema, PortSchema, PaneSchema, KeepOutSchema]);
-
 export type Feature = v.InferOutput<typeof FeatureSchema>;
 
-/** What air passes. */
-export type Vent = Holes | MeshPanel;
+export const featuresSchemas = {
+  part: { features: { schema: v.array(FeatureSchema), bare: (): Feature[] => [] } },
+  events: [],
+};

@@ -76,7 +76,9 @@ describe("the vertical stack", () => {
   it("shows a pool beside its land, with the pane between them", () => {
     const build = land((v) => {
       v.seal.standingWater = statedMm(60);
-      v.seal.dividers = [{ id: "d", name: "Pane", made: "glass", height: statedMm(100), watertight: true }];
+      v.seal.dividers = [
+        { id: "d", name: "Pane", made: "glass", height: statedMm(100), watertight: true, origin: "made" },
+      ];
       v.ground.pool = {
         ...{ u: statedMm(750), v: statedMm(225), width: statedMm(300), length: statedMm(450) },
         ...{ divider: "d", wayOut: "ramp", ramp: statedMm(40) },

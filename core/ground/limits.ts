@@ -1,10 +1,10 @@
 import type { Measure } from "../design/basics";
-import type { Checker } from "../shell/kinds/kind";
+import type { Checker } from "../ledgers/checker";
 import { SIZE_LIMIT_MM } from "../shell/limits";
-import type { Ground, Service } from "./schema";
+import type { Ground } from "./schema";
 
 /** What of the ground cannot be planned at all; what is merely wrong is a snag. */
-export function checkGround(ground: Ground, service: readonly Service[], { between, add }: Checker): void {
+export function checkGround(ground: Ground, { between, add }: Checker): void {
   const plain = (path: string, measure: Measure | null, low: number, high: number, what: string, unit: string) => {
     if (measure && (measure.value < low || measure.value > high))
       add(path, `${what}: ${measure.typed} cannot be right. Type between ${low} and ${high}${unit}.`);
@@ -35,14 +35,5 @@ export function checkGround(ground: Ground, service: readonly Service[], { betwe
     between(`${path}/pot`, plant.pot, 5, 600, "A pot");
     between(`${path}/height`, plant.height, 1, 5000, "A plant's height");
     between(`${path}/spread`, plant.spread, 1, 5000, "A plant's spread");
-  });
-  service.forEach((item, i) => {
-    const path = `/service/${i}`;
-    if (service.findIndex((s) => s.id === item.id) !== i) add(`${path}/id`, "Two things to reach share this id.");
-    between(`${path}/width`, item.width, 1, 1000, "Its width");
-    between(`${path}/height`, item.height, 1, 1000, "Its height");
-    between(`${path}/wayWidth`, item.wayWidth, 1, 2000, "Its way's width");
-    between(`${path}/wayHeight`, item.wayHeight, 1, 2000, "Its way's height");
-    between(`${path}/plug`, item.plug, 1, 100, "Its plug");
   });
 }

@@ -4,7 +4,8 @@ import { newZone } from "../background/create";
 import { statedMm } from "../design/measure";
 import type { Variant } from "../document/schema";
 import { STARTER_RESIDENTS } from "../residents/starters";
-import type { Plant, Service } from "./schema";
+import type { Service } from "../service/schema";
+import type { Plant } from "./schema";
 
 const wet = (more?: (variant: Variant) => void) =>
   bareTank((v) => {
@@ -47,7 +48,9 @@ describe("mistakes of the ground are stopped or flagged, with the number that wo
   it("is none where a pane keeps the pool apart", () => {
     const apart = wet((v) => {
       v.ground.drain = { body: "clay", depth: statedMm(50) };
-      v.seal.dividers = [{ id: "d", name: "Pane", made: "glass", height: statedMm(90), watertight: true }];
+      v.seal.dividers = [
+        { id: "d", name: "Pane", made: "glass", height: statedMm(90), watertight: true, origin: "made" },
+      ];
       v.ground.pool = { ...pool, divider: "d" };
     });
     expect(snagOf(apart, "ground/land-soaked")).toBeUndefined();
@@ -102,7 +105,9 @@ describe("mistakes of the ground are stopped or flagged, with the number that wo
   });
   it("a pool deeper than its divider, off the floor, without a way out, with a steep ramp", () => {
     const low = wet((v) => {
-      v.seal.dividers = [{ id: "d", name: "Pane", made: "glass", height: statedMm(50), watertight: true }];
+      v.seal.dividers = [
+        { id: "d", name: "Pane", made: "glass", height: statedMm(50), watertight: true, origin: "made" },
+      ];
       v.ground.pool = { ...pool, divider: "d" };
     });
     expect(pressed(low, "ground/pool-over-divider")).toMatchObject({ label: "Make it 80 mm high", left: undefined });
@@ -173,7 +178,7 @@ describe("what must be reached", () => {
     wet((v) => {
       v.features = [
         {
-          ...{ id: "port-1", name: "Pump cable", face: "back", kind: "port", tube: null, use: "cable" },
+          ...{ id: "port-1", name: "Pump cable", face: "back", kind: "port", origin: "made", tube: null, use: "cable" },
           ...{ bore: statedMm(12), gap: statedMm(1), u: statedMm(450), v: statedMm(300) },
         },
       ];

@@ -8,8 +8,3 @@ export type BarrierId = (typeof BARRIERS)[number];
 
 /** How water gets out. */
 export const OUTLETS = ["none", "standpipe", "pump", "bulkhead"] as const;
-
-/** What must be reached for service. */
-export const SERVICE_KINDS = ["pump", "filter", "nozzle", "drain", "mat", "lamp", "dish"] as const;
-/** The way a serviced thing comes out. */
-export const SERVICE_WAYS = ["open", "box", "duct", "hatch", "outside", "none"] as const;

@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { id, type Measure, MeasureSchema, text } from "../design/basics";
 import { MIX_PARTS } from "../materials/names";
-import { BARRIERS, DRAIN_BODIES, OUTLETS, SERVICE_KINDS, SERVICE_WAYS } from "./names";
+import { BARRIERS, DRAIN_BODIES, OUTLETS } from "./names";
 
 /** A pool on the floor; its water stands at the seal's standing water. `u`, `v` are its middle from the left and the front. */
 export const PoolSchema = v.object({
@@ -65,25 +65,6 @@ export const GroundSchema = v.object({
 });
 export type Ground = v.InferOutput<typeof GroundSchema>;
 
-/** Something that must be reached, and by which way. */
-export const ServiceSchema = v.object({
-  id,
-  name: v.pipe(text(60), v.nonEmpty("Give it a name.")),
-  kind: v.picklist(SERVICE_KINDS),
-  /** The two smaller of its three sides: what has to pass the way. */
-  width: MeasureSchema,
-  height: MeasureSchema,
-  way: v.picklist(SERVICE_WAYS),
-  /** Clear size of a box, duct or hatch. */
-  wayWidth: MeasureSchema,
-  wayHeight: MeasureSchema,
-  /** The plug on its cable, the long way; null without a cable. */
-  plug: v.nullable(MeasureSchema),
-  /** The port its cable or hose passes; null where none is needed. */
-  port: v.nullable(id),
-});
-export type Service = v.InferOutput<typeof ServiceSchema>;
-
 const stated = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
 
 /** Ground before anything of it is decided. */
@@ -98,3 +79,5 @@ export const bareGround = (): Ground => ({
   crew: "before",
   settleWeeks: stated(0),
 });
+
+export const groundSchemas = { part: { ground: { schema: GroundSchema, bare: bareGround } }, events: [] };

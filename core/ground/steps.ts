@@ -10,6 +10,7 @@ import { DRAINS } from "./drain";
 import { fillKg, fillOf } from "./mass";
 import { MIX } from "./mix";
 import { siteFloor } from "./site";
+import { usedBy } from "./supplies";
 
 const WEEK_MINUTES = 7 * 1440;
 /** Clay and charcoal soak about half an hour (trade practice). */
@@ -43,10 +44,10 @@ const step = (
 
 /** What must be over before anything heavy goes in. */
 const BARE_SHELL: Step["after"] = [
-  { id: "shell/glue", because: "the shell must stand" },
-  { id: "seal/air-out", because: "fumes come out of a bare shell, not out of ground" },
-  { id: "seal/water-test", because: "a leak under ground is found too late" },
-  { id: "background/air-out", because: "walls are coated, cleaned and aired before ground hides their feet" },
+  { reached: "stands", because: "the shell must stand" },
+  { reached: "airedOut", because: "fumes come out of a bare shell, not out of ground" },
+  { reached: "waterTested", because: "a leak under ground is found too late" },
+  { reached: "wallsUp", because: "walls are coated and cleaned before ground hides their feet" },
 ];
 
 /** Drain layer, barrier, ground, pool, plants and the weeks of settling in. */
@@ -59,11 +60,13 @@ export function groundSteps(site: Site): Step[] {
   const litres = (id: string) => fills.find((f) => f.id === id)?.litres ?? 0;
   const heavy = fillKg(shell, variant) > LIFT_KG;
   const list: Step[] = [];
+  const ids = usedBy(site);
   const last = () => list.at(-1);
   const next = (because: string): Step["after"] => (last() ? [{ id: last()!.id, because }] : BARE_SHELL);
   if (ground.drain && DRAINS[ground.drain.body].bought === "fill")
     list.push(
-      step("rinse", [{ id: "buying/fetch", because: "it must be there" }], {
+      step("rinse", [{ reached: "fetched", because: "it must be there" }], {
+        uses: ids.of("rinse"),
         title: `Rinse the ${DRAINS[ground.drain.body].name}`,
         detail: "Until it runs clear; left to soak for humidity from the first day.",
         handsOnMinutes: 10 + litres("drain"),
@@ -89,6 +92,7 @@ export function groundSteps(site: Site): Step[] {
   if (ground.drain)
     list.push(
       step("drain", [...BARE_SHELL, ...list.map(({ id }) => ({ id, because: "it stands in it, or is it" }))], {
+        uses: ids.of("drain"),
         title: `Lay the drain layer, ${site.say(ground.drain.depth.value)}`,
         detail: `On its final stand. ${DRAINS[ground.drain.body].mind}`,
         handsOnMinutes: Math.max(10, (RATES.barrierPerM2.value / 2) * floor.landM2),
@@ -101,6 +105,7 @@ export function groundSteps(site: Site): Step[] {
   if (ground.barrier)
     list.push(
       step("barrier", next("it lies on the drain layer"), {
+        uses: ids.of("barrier"),
         title: `Lay the barrier, ${BARRIER[ground.barrier.kind].name}`,
         detail: `Curl of ${site.say(ground.barrier.curl.value)} up every wall, not trimmed; corners filled first.`,
         handsOnMinutes: Math.max(10, (RATES.barrierPerM2.value / 2) * floor.landM2),
@@ -111,6 +116,7 @@ export function groundSteps(site: Site): Step[] {
   if (ground.charcoal)
     list.push(
       step("charcoal", next("it lies on the barrier"), {
+        uses: ids.of("charcoal"),
         title: "Charcoal",
         detail: "Wetted before it is smashed, rinsed, spread.",
         handsOnMinutes: 20,
@@ -127,6 +133,8 @@ export function groundSteps(site: Site): Step[] {
     );
     list.push(
       step("lay", [...next("ground lies on what drains it"), ...(list.length > 0 ? BARE_SHELL : [])], {
+        reaches: ["substrateIn"],
+        uses: ids.of("lay"),
         title: "Lay the ground",
         detail: `On its final stand. ${parts.length > 0 ? `Mix ${parts.join(", ")} by volume. ` : ""}${
           ground.front
@@ -158,6 +166,7 @@ export function groundSteps(site: Site): Step[] {
     if (pump)
       list.push(
         step("pump", [{ id: "ground/pool", because: "a pump never runs dry" }], {
+          reaches: ["waterRuns"],
           title: "Run the pump",
           detail: `${pump.name} taken out by its way once and put back, then run: before stones are fixed, and a day before animals.`,
           handsOnMinutes: 20,
@@ -173,7 +182,7 @@ export function groundSteps(site: Site): Step[] {
   const plants = ground.plants.reduce((n, p) => n + p.count, 0);
   if (live.length > 0 && ground.quarantineDays.value > 0)
     list.push(
-      step("quarantine", [{ id: "buying/fetch", because: "the plants must be there" }], {
+      step("quarantine", [{ reached: "fetched", because: "the plants must be there" }], {
         title: "Quarantine the plants",
         detail: ROOTS[ground.roots],
         handsOnMinutes: 4 * live.reduce((n, p) => n + p.count, 0),
@@ -191,9 +200,10 @@ export function groundSteps(site: Site): Step[] {
           { id: "ground/lay", because: "roots want ground; large things are set before plants" },
           { id: "ground/pool", because: "banks shift while water is let in" },
           { id: "ground/quarantine", because: "pests come in with plants" },
-          { id: "background/air-out", because: "fumes are over before leaves" },
+          { reached: "airedOut", because: "fumes are over before leaves" },
         ],
         {
+          reaches: ["planted"],
           title: `Plant ${plants} ${plants === 1 ? "plant" : "plants"}`,
           detail: `${ground.plants.map((p) => `${p.count} × ${p.name}`).join(", ")}. Pinned with stainless wire or moss.`,
           handsOnMinutes: RATES.plantEach.value * plants,
@@ -205,10 +215,9 @@ export function groundSteps(site: Site): Step[] {
   const crew = step(
     "crew",
     [
-      {
-        id: ground.crew === "after" ? "diary/residents-in" : "ground/plant",
-        because: ground.crew === "after" ? "once there is waste to feed them" : "they breed while the plants root",
-      },
+      ground.crew === "after"
+        ? { reached: "residentsIn", because: "once there is waste to feed them" }
+        : { id: "ground/plant", because: "they breed while the plants root" },
       { id: "ground/lay", because: "they live in the ground" },
     ],
     {
@@ -229,6 +238,7 @@ export function groundSteps(site: Site): Step[] {
           ...(ground.crew === "before" ? [{ id: "ground/crew", because: "the crew breeds before it is eaten" }] : []),
         ],
         {
+          reaches: ["settled"],
           title: "Settle in",
           detail: `${formatNumber(ground.settleWeeks.value)} weeks planted and running, no animal yet, misted daily at first. Watch: water level, damp at the warm and the cool end, mould, plants, latch, crew.`,
           handsOnMinutes: 15,
@@ -240,7 +250,7 @@ export function groundSteps(site: Site): Step[] {
     );
   if (plants > 0)
     list.push(
-      step("watch", [{ id: "diary/residents-in", because: "the first weeks are watched" }], {
+      step("watch", [{ reached: "residentsIn", because: "the first weeks are watched" }], {
         title: "Watch the first weeks",
         detail:
           "Each week: the level in the drain layer, damp at both ends, mould (early is normal, lasting with dying plants is not), plant losses, every latch, the crew, the dish not wicked dry.",

@@ -119,7 +119,7 @@ describe("the way water gets out", () => {
       v.ground.misting = statedMm(60);
       v.features = [
         {
-          ...{ id: "drain", name: "Drain", face: "base", kind: "port", tube: null, use: "drain" },
+          ...{ id: "drain", name: "Drain", face: "base", kind: "port", origin: "made", tube: null, use: "drain" },
           ...{ bore: statedMm(20), gap: statedMm(0), u: statedMm(800), v: statedMm(225) },
         },
       ];

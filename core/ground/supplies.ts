@@ -122,3 +122,26 @@ export function groundNeeds(site: Site): Need[] {
     );
   return needs;
 }
+
+/** Materials that each step of the ground uses, by what the step does. */
+export function usedBy(site: Site) {
+  const { ground } = site.variant;
+  const body = ground.drain && DRAINS[ground.drain.body];
+  const poured =
+    ground.drain && body?.bought === "fill" ? [fillId(site, ground.drain.body === "clay" ? "clay" : "stones")] : [];
+  const laid =
+    body?.bought === "cloth" && ground.drain
+      ? [clothId(site, ground.drain.body === "eggCrate" ? "eggCrate" : "sponge")]
+      : [];
+  const used = {
+    rinse: poured,
+    drain: [...poured, ...laid],
+    barrier: ground.barrier ? [clothId(site, BARRIER[ground.barrier.kind].form)] : [],
+    charcoal: [fillId(site, "charcoal")],
+    lay: [
+      ...ground.mix.parts.filter((p) => p.amount.value > 0).map((p) => fillId(site, p.what)),
+      ...(ground.litter ? [fillId(site, "litter")] : []),
+    ],
+  };
+  return { of: (step: keyof typeof used): string[] => [...new Set(used[step])] };
+}

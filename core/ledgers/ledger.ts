@@ -1,18 +1,9 @@
 import type { Operation } from "fast-json-patch";
 import type { Figure } from "../figures/figure";
+import type { Fact } from "./facts";
 
-/** The stages of a build, in the order decisions bind one another. */
-export type Stage =
-  | "brief"
-  | "shell"
-  | "ground"
-  | "front"
-  | "air"
-  | "seal"
-  | "background"
-  | "cuts"
-  | "buying"
-  | "diary";
+/** Where something is decided and shown: the id of a stage in `core/trades/stages.ts`. */
+export type Stage = string;
 
 /** Corners cut out of a part at right angles: one, both of one long side, or all four. */
 export interface CornerCut {
@@ -59,7 +50,40 @@ export interface Supply {
 /** Which way up the shell lies while a step and its hold last. */
 export type Posture = "upright" | "onBack" | "onFront" | "onLeft" | "onRight" | "onTop";
 
-/** One thing to do. `after` names steps that must be over, waits included, before this one starts. */
+/**
+ * Something a build comes to, whichever trade brings it there: reached once every step that says so is over, and at once if
+ * none does. `docs/orders.md` lists them.
+ */
+export type Milestone =
+  | "surveyed"
+  | "fetched"
+  | "sawn"
+  | "holesCut"
+  | "meshed"
+  | "stands"
+  | "keyed"
+  | "coated"
+  | "sealed"
+  | "waterTested"
+  | "poured"
+  | "wallsUp"
+  | "substrateIn"
+  | "waterRuns"
+  | "planted"
+  | "settled"
+  | "closed"
+  | "audited"
+  | "airedOut"
+  | "ranEmpty"
+  | "residentsIn";
+
+/** What a step waits for: a step of its own trade, or a milestone, of one face or thing where `of` names it. */
+export type Wait = { id: string; because: string } | { reached: Milestone; of?: string; because: string };
+
+/** A milestone that a step brings the build to, of one face or thing where it is named after a colon. */
+export type Reach = Milestone | `${Milestone}:${string}`;
+
+/** One thing to do. `after` says what must be over, waits included, before this one starts. */
 export interface Step {
   id: string;
   title: string;
@@ -69,7 +93,13 @@ export interface Step {
   /** Unattended wait after the hands-on part, before anything that depends on this step. */
   waitMinutes: number;
   waitFor?: string;
-  after: { id: string; because: string }[];
+  after: Wait[];
+  /** Milestones that are reached only once this step is over. */
+  reaches?: Reach[];
+  /** Materials of the book, or panes the shell came with, that it uses. */
+  uses?: string[];
+  /** The wall, feature or other thing it is done to, for screens that show that thing's own steps. */
+  about?: { thing: string; short: string };
   posture?: Posture;
   /** True when the shell must keep its posture through the wait. */
   holdsPosture?: boolean;
@@ -79,6 +109,11 @@ export interface Step {
   cautions: string[];
   passSign?: string;
   figure?: string;
+}
+
+/** A step whose waits are for steps that there are. */
+export interface SettledStep extends Step {
+  after: { id: string; because: string }[];
 }
 
 export type Severity = "stop" | "mind" | "note";
@@ -105,12 +140,15 @@ export interface Snag {
   waived?: { reason: string };
 }
 
+/** What a trade or a reckoner makes of a design. */
 export interface TradeLedger {
   parts: Part[];
   supplies: Supply[];
   steps: Step[];
   snags: Snag[];
   figures: Figure[];
+  /** What other trades may need to know. */
+  facts: Fact[];
 }
 
 export const emptyLedger = (): TradeLedger => ({
@@ -119,17 +157,19 @@ export const emptyLedger = (): TradeLedger => ({
   steps: [],
   snags: [],
   figures: [],
+  facts: [],
 });
 
 /** Several trades' ledgers as one, in order. */
-export function gather(ledgers: TradeLedger[]): TradeLedger {
+export function gather(ledgers: readonly TradeLedger[]): TradeLedger {
   const all = emptyLedger();
-  for (const { parts, supplies, steps, snags, figures } of ledgers) {
+  for (const { parts, supplies, steps, snags, figures, facts } of ledgers) {
     all.parts.push(...parts);
     all.supplies.push(...supplies);
     all.steps.push(...steps);
     all.snags.push(...snags);
     all.figures.push(...figures);
+    all.facts.push(...facts);
   }
   return all;
 }

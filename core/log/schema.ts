@@ -1,13 +1,12 @@
 import * as v from "valibot";
-import { CutEventSchema } from "../cuts/record/schema";
 import { LocalTimeSchema } from "../design/localTime";
-import { TestEventSchema } from "../seal/test/schema";
+import { EVENTS } from "../trades/schema";
 
 /** What happened at the bench, oldest first; entries are only ever added. `at` is local time, `2026-03-02T09:00`. */
 export const LogEntrySchema = v.object({
   id: v.pipe(v.string(), v.nonEmpty(), v.maxLength(80)),
   at: LocalTimeSchema,
-  event: v.variant("kind", [CutEventSchema, TestEventSchema]),
+  event: v.variant("kind", EVENTS),
 });
 export type LogEntry = v.InferOutput<typeof LogEntrySchema>;
 

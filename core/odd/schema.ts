@@ -23,3 +23,13 @@ export const OddPartSchema = v.object({
 });
 
 export type OddPart = v.InferOutput<typeof OddPartSchema>;
+
+export const oddSchemas = {
+  part: {
+    oddParts: {
+      schema: v.pipe(v.array(OddPartSchema), v.maxLength(1000, "At most 1000 kinds of odd parts.")),
+      bare: (): OddPart[] => [],
+    },
+  },
+  events: [],
+};

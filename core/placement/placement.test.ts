@@ -21,6 +21,7 @@ const port = (face: Feature["face"], bore: number): Feature => ({
   name: "Port",
   face,
   kind: "port",
+  origin: "made",
   tube: null,
   use: "probe",
   bore: statedMm(bore),

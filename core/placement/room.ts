@@ -1,29 +1,16 @@
 import { featureRect } from "../features/feature";
-import { paneLapMm } from "../features/pane/paneSize";
+import { featureKind } from "../features/index";
 import type { Feature } from "../features/schema";
-import { isVent } from "../features/vents";
 import type { Rect } from "../shell/faces";
 import type { Site } from "../shell/site";
 import { vAtHeight } from "../shell/space";
 
-/** Brittle plastic keeps 1.5 hole diameters from centre to edge: trade practice (source: cutting). */
-const EDGE_DIAMETERS = 1.5;
-/** What is fixed round an opening needs this much sheet to hold on to: from memory. */
-const FRAME_EDGE_MM = 15;
 /** Holes stay above the ground by this, so that litter does not close them: from memory. */
 export const ABOVE_GROUND_MM = 10;
 
-/** How close to its face's edges a feature may come, mm. */
+/** How close to its face's edges a feature may come, mm. What was found stands where it stands. */
 export const edgeDistance = (feature: Feature): number =>
-  feature.kind === "holes"
-    ? (EDGE_DIAMETERS - 0.5) * feature.holeDia.value
-    : feature.kind === "port"
-      ? (EDGE_DIAMETERS - 0.5) * feature.bore.value
-      : feature.kind === "mesh"
-        ? FRAME_EDGE_MM
-        : feature.kind === "pane"
-          ? Math.max(FRAME_EDGE_MM, paneLapMm(feature))
-          : 0;
+  feature.origin === "found" ? 0 : featureKind(feature).edgeMm(feature);
 
 /** Where ground or water stands against a face, mm above the base. */
 export const lowestFree = (site: Site) => Math.max(site.shell.levels.groundMm, site.shell.levels.waterMm);
@@ -34,8 +21,7 @@ export function roomFor(site: Site, feature: Feature): Rect {
   const edge = edgeDistance(feature);
   const upright = feature.face !== "top" && feature.face !== "base";
   const line = lowestFree(site);
-  // A drain belongs under the line; a keep-out may stand anywhere.
-  const dry = isVent(feature) || (feature.kind === "port" && feature.use !== "drain");
+  const dry = !featureKind(feature).mayBeWet(feature);
   const foot = upright && dry && line > 0 ? Math.max(edge, vAtHeight(frame, line) + ABOVE_GROUND_MM) : edge;
   return {
     uMm: room.uMm + edge,

@@ -18,8 +18,8 @@ describe("the openings register", () => {
   it("lists every way out of every demo build, each with what covers it", () => {
     for (const build of demoBuilds()) {
       const p = plan(jobInput(build));
-      const list = openingsRegister(p.site, p.closures);
-      expect(list.map((o) => o.id)).toEqual(p.closures.ways.map((w) => w.id));
+      const list = openingsRegister(p.facts);
+      expect(list.map((o) => o.id)).toEqual(p.audit.ways.map((w) => w.id));
       const meshes = demoBook().materials.flatMap((m) => (m.class === "mesh" ? [m.name] : []));
       const covers = [...meshes, ...Object.values(PORT_WORDS).map((port) => port.cover)];
       // Mesh and fittings by their name in the book; everything else by what is shut, plugged or open.
@@ -33,7 +33,7 @@ describe("the openings register", () => {
   });
 
   it("names mesh, grommet and lock", () => {
-    const cover = Object.fromEntries(openingsRegister(planned.site, planned.closures).map((o) => [o.id, o.cover]));
+    const cover = Object.fromEntries(openingsRegister(planned.facts).map((o) => [o.id, o.cover]));
     expect(cover).toMatchObject({
       "top-1": "Glass-fibre fly screen 18 × 16",
       "pump-cable": "grommet round the cable",
@@ -44,7 +44,7 @@ describe("the openings register", () => {
 
 describe("the service register", () => {
   it("says how each thing that wears is reached", () => {
-    const list = serviceRegister(planned.site);
+    const list = serviceRegister(planned.site, planned.facts);
     expect(list[0]).toMatchObject({ id: "inside", way: "through the doors, 1028 mm × 668 mm clear" });
     expect(list.map((s) => s.id)).toEqual(
       expect.arrayContaining(["pump-cable", "drain", "heat-mat", "low-1", "top-1", "top-2"]),

@@ -74,7 +74,7 @@ describe("fit for whom", () => {
 
   it("lets an open top pass with a reason only over what nothing reaches", () => {
     const build = newBuild("Open tank", { unit: "mm" }, newVariant("tank"));
-    build.variants[0]!.closure = { kind: "open" };
+    build.variants[0]!.closures = [];
     const salamander = structuredClone(STARTER_RESIDENTS.find((r) => r.id === "fire-salamander")!);
     build.brief.residents = [salamander];
     // 396 of wall against a reach of 144 at most, and 1.2 times that.

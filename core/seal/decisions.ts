@@ -1,4 +1,5 @@
 import type { SafetySplit } from "../design/names";
+import { meshOf } from "../features/feature";
 import type { Snag } from "../ledgers/ledger";
 import { findMaterial } from "../materials/find";
 import type { Site } from "../shell/site";
@@ -12,7 +13,7 @@ export interface Split {
 }
 
 export const SPLITS: Record<SafetySplit, Split> = {
-  A1: {
+  aerosolInside: {
     question: "Rubberised sealant: may the aerosol be used inside?",
     schools: [
       { id: "brushOnly", says: "Brush-on only: it is animal-safe, the aerosol is not" },
@@ -20,7 +21,7 @@ export const SPLITS: Record<SafetySplit, Split> = {
     ],
     decides: "the product's data sheet, its cure time, whether an animal touches it or it lies behind foam",
   },
-  A9: {
+  siliconeGrade: {
     question: "Which grade of silicone?",
     schools: [
       { id: "aquarium", says: "Aquarium grade only" },
@@ -28,7 +29,7 @@ export const SPLITS: Record<SafetySplit, Split> = {
     ],
     decides: "a label free of biocide, and the smell while it cures",
   },
-  A17: {
+  metalInTheWet: {
     question: "Metal in the wet zone?",
     schools: [
       { id: "never", says: "No metal mesh or wire where it is wet" },
@@ -36,7 +37,7 @@ export const SPLITS: Record<SafetySplit, Split> = {
     ],
     decides: "alloy, how long it stands in water, its coating",
   },
-  A18: {
+  zinc: {
     question: "Zinc?",
     schools: [
       { id: "seal", says: "Seal it: it may leach" },
@@ -44,7 +45,7 @@ export const SPLITS: Record<SafetySplit, Split> = {
     ],
     decides: "contact with water, and whether an animal drinks there",
   },
-  A20: {
+  mineralAdditives: {
     question: "Mineral additives in the ground?",
     schools: [
       { id: "none", says: "No perlite, no fertiliser" },
@@ -52,7 +53,7 @@ export const SPLITS: Record<SafetySplit, Split> = {
     ],
     decides: "whether the animal eats the ground, and wet skin",
   },
-  A26: {
+  whichWater: {
     question: "Which water?",
     schools: [
       { id: "conditioner", says: "Tap water with conditioner" },
@@ -63,28 +64,29 @@ export const SPLITS: Record<SafetySplit, Split> = {
 };
 
 /** The splits this build runs into, each with what of it does. */
-export function splitsMet(site: Site): { row: SafetySplit; because: string }[] {
+export function splitsMet(site: Site): { split: SafetySplit; because: string }[] {
   const { seal, features, ground } = site.variant;
   const layers = judgedStacks(site).flatMap((s) => s.layers.map((l) => l.layer.layer));
   const metalFaces = Object.values(site.shell.faces).filter((f) => ["steel", "galvanised"].includes(f.material.family));
-  const met: { row: SafetySplit; because: string }[] = [];
-  if (layers.includes("rubberSpray")) met.push({ row: "A1", because: "a face gets rubberised spray" });
+  const met: { split: SafetySplit; because: string }[] = [];
+  if (layers.includes("rubberSpray")) met.push({ split: "aerosolInside", because: "a face gets rubberised spray" });
   if (seal.seams !== "none" || layers.some((l) => l === "beads" || l === "siliconeFibre" || l === "siliconeDabs"))
-    met.push({ row: "A9", because: "silicone stays inside" });
+    met.push({ split: "siliconeGrade", because: "silicone stays inside" });
   const metalBarrier = ground.barrier?.kind === "metalMesh";
-  const metalMesh = features.some((f) => "mesh" in f && f.mesh && findMaterial(site.book, f.mesh, "mesh")?.metal);
-  if (metalFaces.length > 0 || metalBarrier || metalMesh) met.push({ row: "A17", because: "there is metal in it" });
+  const metalMesh = features.some((f) => findMaterial(site.book, meshOf(f) ?? "", "mesh")?.metal);
+  if (metalFaces.length > 0 || metalBarrier || metalMesh)
+    met.push({ split: "metalInTheWet", because: "there is metal in it" });
   if (metalFaces.some((f) => f.material.family === "galvanised"))
-    met.push({ row: "A18", because: "a wall is galvanised" });
-  if (site.shell.levels.groundMm > 0) met.push({ row: "A20", because: "there will be ground in it" });
-  if (seal.standingWater !== null) met.push({ row: "A26", because: "there will be water in it" });
+    met.push({ split: "zinc", because: "a wall is galvanised" });
+  if (site.shell.levels.groundMm > 0) met.push({ split: "mineralAdditives", because: "there will be ground in it" });
+  if (seal.standingWater !== null) met.push({ split: "whichWater", because: "there will be water in it" });
   return met;
 }
 
 /** What of it is not decided yet; one snag for all, since each is settled in the same place. */
 export function decisionSnags(site: Site): Snag[] {
-  const decided = new Set(site.variant.seal.decisions.filter((d) => d.school !== "").map((d) => d.row));
-  const open = splitsMet(site).filter(({ row }) => !decided.has(row));
+  const decided = new Set(site.variant.seal.decisions.filter((d) => d.school !== "").map((d) => d.split));
+  const open = splitsMet(site).filter(({ split }) => !decided.has(split));
   if (open.length === 0) return [];
   return [
     {
@@ -93,7 +95,7 @@ export function decisionSnags(site: Site): Snag[] {
       severity: "mind",
       stage: "seal",
       title: `${open.length === 1 ? "One question" : `${open.length} questions`} of safety not decided`,
-      sentence: `${open.map(({ row, because }) => `${SPLITS[row].question.replace(/\?$/, "")} (${because})`).join("; ")}.`,
+      sentence: `${open.map(({ split, because }) => `${SPLITS[split].question.replace(/\?$/, "")} (${because})`).join("; ")}.`,
       reason:
         "Careful builders do opposite things here. Choose under Seal, with your reason; it is kept with the build.",
     },

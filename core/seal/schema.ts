@@ -1,6 +1,7 @@
 import * as v from "valibot";
-import { id, MeasureSchema, text } from "../design/basics";
+import { id, type Measure, MeasureSchema, origin, text } from "../design/basics";
 import { DIVIDER_KINDS, FACES, LAYER_IDS, SAFETY_SPLITS } from "../design/names";
+import { TestEventSchema } from "./test/schema";
 
 /** One layer of a face's stack. */
 export const LayerSchema = v.object({
@@ -22,6 +23,7 @@ export const DividerSchema = v.object({
   height: MeasureSchema,
   /** It is to keep one side dry. */
   watertight: v.boolean(),
+  origin,
 });
 
 export const SealSchema = v.object({
@@ -38,5 +40,20 @@ export const SealSchema = v.object({
   ),
   dividers: v.pipe(v.array(DividerSchema), v.maxLength(8, "At most eight dividers.")),
   /** What the builder decided where careful builders differ and safety hangs on it, and why. */
-  decisions: v.array(v.object({ row: v.picklist(SAFETY_SPLITS), school: text(80), reason: text(500) })),
+  decisions: v.array(v.object({ split: v.picklist(SAFETY_SPLITS), school: text(80), reason: text(500) })),
 });
+export type Seal = v.InferOutput<typeof SealSchema>;
+
+const stated = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
+
+/** A seal before anything is put on any face, across any floor, or decided. */
+export const bareSeal = (): Seal => ({
+  sealant: "silicone-neutral",
+  leg: stated(6),
+  seams: "all",
+  standingWater: null,
+  airingDays: stated(7),
+  ...{ stacks: [], dividers: [], decisions: [] },
+});
+
+export const sealSchemas = { part: { seal: { schema: SealSchema, bare: bareSeal } }, events: [TestEventSchema] };

@@ -1,5 +1,4 @@
-import { cutStepId } from "../features/cutStep";
-import { paneStepId } from "../features/pane/paneSize";
+import { featureKind } from "../features/index";
 import type { Figure } from "../figures/figure";
 import type { Step } from "../ledgers/ledger";
 import type { Seam } from "../shell/shell";
@@ -7,13 +6,10 @@ import type { Site } from "../shell/site";
 import { CAUTION } from "../workshop/cautions";
 import { RATES, WAITS } from "../workshop/rates";
 import { sealantOf } from "./beads";
+import { holdsWater } from "./holdsWater";
 import { TOLERANCE_MM_PER_DAY } from "./leak/format";
-import { coatsSafeMinutes, coatsWetMinutes, lastCoatSteps } from "./stack/planStacks";
-import { holdsWater } from "./test/planTest";
+import { coatsSafeMinutes, coatsWetMinutes, isCoated } from "./stack/planStacks";
 import { testLevel } from "./testLevel";
-
-/** The panes bedded in sealant, as steps to wait for. */
-const bedded = (site: Site) => site.variant.features.filter((f) => f.kind === "pane").map(paneStepId);
 
 /**
  * The beads and the water test; mending first where the last test leaked.
@@ -33,11 +29,12 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       handsOnMinutes: metres * RATES.maskPerMetre.value,
       waitMinutes: 0,
       after: [
-        { id: "shell/glue", because: "the seams must stand still" },
+        { reached: "stands", because: "the seams must stand still" },
         ...(leaks
           ? [{ id: "seal/repair-cut", because: "nothing but silicone sticks to silicone, and that only poorly" }]
           : []),
       ],
+      reaches: ["keyed"],
       splittable: true,
       toHand: ["abrasive pad", "alcohol", "masking tape"],
       cautions: [CAUTION.dust],
@@ -52,15 +49,11 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       waitFor: "the bead to cure through",
       after: [
         { id: "seal/key", because: "silicone holds on a keyed, degreased face" },
-        ...lastCoatSteps(site).map((id) => ({
-          id,
-          because: "rubber and varnish go under the silicone, never over it",
-        })),
-        ...site.variant.features.map((f) => ({
-          id: cutStepId(f),
-          because: "holes come before coats and beads",
-        })),
+        { reached: "coated", because: "rubber and varnish go under the silicone, never over it" },
+        { reached: "holesCut", because: "holes come before coats and beads" },
       ],
+      reaches: ["sealed"],
+      uses: [seal.sealant],
       posture: "upright",
       holdsPosture: true,
       splittable: true,
@@ -83,8 +76,9 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       after: [
         { id: "seal/bead", because: "the beads must be cured through" },
         ...coatsDry(site).map(({ id }) => ({ id, because: "a coat must be through before it gets wet" })),
-        ...bedded(site).map((id) => ({ id, because: "what holds water is whole before it is tested" })),
+        { reached: "sealed", because: "what holds water is whole before it is tested" },
       ],
+      reaches: ["waterTested"],
       posture: "upright",
       holdsPosture: true,
       splittable: false,
@@ -109,7 +103,7 @@ function coatsDry(site: Site): Step[] {
       handsOnMinutes: 2,
       waitMinutes,
       waitFor: "the coats to be through",
-      after: lastCoatSteps(site).map((id) => ({ id, because: "it is the last of that face" })),
+      after: [{ reached: "coated", because: "it is the last of that face" }],
       splittable: false,
       toHand: [],
       cautions: [],
@@ -164,6 +158,7 @@ const dividerTests = (site: Site): Step[] =>
       waitMinutes: WAITS.dryOut.value,
       waitFor: "a seep to show on the dry side",
       after: [{ id: "seal/water-test", because: "the base must hold before what stands on it is judged" }],
+      reaches: ["waterTested"],
       posture: "upright",
       holdsPosture: true,
       splittable: false,
@@ -174,15 +169,10 @@ const dividerTests = (site: Site): Step[] =>
 
 /** Whatever was sealed, seam, pane or coat, airs before animals: as long as is set, or as the slowest coat takes. */
 export function airOut(site: Site, seams: Seam[]): Step[] {
-  const panes = bedded(site);
-  const coats = lastCoatSteps(site);
-  if (seams.length === 0 && panes.length === 0 && coats.length === 0) return [];
-  const last =
-    seams.length === 0
-      ? []
-      : holdsWater(site)
-        ? ["seal/water-test", ...dividerTests(site).map((d) => d.id)]
-        : ["seal/bead"];
+  const bedded = site.variant.features.some((f) => featureKind(f).bedded?.(f));
+  const sealed = seams.length > 0 || isCoated(site) || bedded;
+  if (!sealed) return [];
+  const because = "what is cured still gives off fumes";
   return [
     {
       id: "seal/air-out",
@@ -192,7 +182,12 @@ export function airOut(site: Site, seams: Seam[]): Step[] {
       handsOnMinutes: 5,
       waitMinutes: Math.max(site.variant.seal.airingDays.value * 1440, coatsSafeMinutes(site)),
       waitFor: "the smell to go",
-      after: [...last, ...panes, ...coats].map((id) => ({ id, because: "what is cured still gives off fumes" })),
+      after: [
+        { reached: "waterTested", because },
+        { reached: "sealed", because },
+        { reached: "coated", because },
+      ],
+      reaches: ["airedOut"],
       splittable: true,
       toHand: [],
       cautions: [],

@@ -1,7 +1,7 @@
-import type { Feature } from "../features/schema";
-import type { Rect } from "./faces";
+import type { FaceId } from "../design/names";
+import { cornersOf, type Rect } from "./faces";
 import type { Shell } from "./shell";
-import { outwards, type Point, toSpace, type Vec3 } from "./space";
+import { outwards, toSpace, type Vec3 } from "./space";
 
 /** A box in the shell's space, mm. */
 export interface Box3 {
@@ -10,14 +10,9 @@ export interface Box3 {
 }
 
 /** The box a rectangle of a face takes when it is drawn out into the room. */
-export function boxOf(shell: Shell, face: Feature["face"], rect: Rect, depthMm: number): Box3 {
+export function boxOf(shell: Shell, face: FaceId, rect: Rect, depthMm: number): Box3 {
   const { frame } = shell.faces[face];
-  const corners: Point[] = [
-    [rect.uMm, rect.vMm],
-    [rect.uMm + rect.widthMm, rect.vMm],
-    [rect.uMm + rect.widthMm, rect.vMm + rect.heightMm],
-    [rect.uMm, rect.vMm + rect.heightMm],
-  ];
+  const corners = cornersOf(rect);
   const points = corners.flatMap((p) => {
     const [x, y, z] = toSpace(frame, p);
     const [ox, oy, oz] = outwards(frame, p);

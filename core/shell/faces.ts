@@ -34,6 +34,10 @@ export const cornersOf = ({ uMm, vMm, widthMm, heightMm }: Rect): Point[] => [
   [uMm, vMm + heightMm],
 ];
 
+/** Whether two rectangles of one face share more than an edge. */
+export const rectsMeet = (a: Rect, b: Rect): boolean =>
+  a.uMm + a.widthMm > b.uMm && b.uMm + b.widthMm > a.uMm && a.vMm + a.heightMm > b.vMm && b.vMm + b.heightMm > a.vMm;
+
 /** What two rectangles of one face share; undefined where they do not touch. */
 export function overlap(a: Rect, b: Rect): Rect | undefined {
   const uMm = Math.max(a.uMm, b.uMm);

@@ -73,8 +73,7 @@ export function guessLabels(site: Site): string[] {
 /** Asks for the tape before the step that needs it. */
 export function guessSnags(site: Site): Snag[] {
   const labels = guessLabels(site);
-  // A sheet box has no survey: its first need of the measure is the saw.
-  const before = site.variant.shell.kind === "sheet" ? "“Cut the sheets”" : "“Survey and clean it” is ticked off";
+  const before = kindOf(site.shell).tapeBefore;
   return shellGuesses(site.variant).map((guess, i): Snag => {
     const { path, measure } = guess;
     const [low, high] = volumeSpan(site, guess);

@@ -1,4 +1,4 @@
-import type { Rect } from "./faces";
+import { cornersOf, type Rect } from "./faces";
 import type { Point } from "./space";
 
 /** A rectangle as an outline from its lower left corner. */
@@ -67,12 +67,7 @@ export const contains = (outline: readonly Point[], rect: Rect): boolean => clea
 
 /** Least distance from a rectangle's corners to the edges of a convex outline round it, mm; negative where it sticks out. */
 export function clearance(outline: readonly Point[], rect: Rect): number {
-  const corners: Point[] = [
-    [rect.uMm, rect.vMm],
-    [rect.uMm + rect.widthMm, rect.vMm],
-    [rect.uMm + rect.widthMm, rect.vMm + rect.heightMm],
-    [rect.uMm, rect.vMm + rect.heightMm],
-  ];
+  const corners = cornersOf(rect);
   let least = Infinity;
   outline.forEach(([x, y], i) => {
     const [x2, y2] = outline[(i + 1) % outline.length]!;

@@ -1,26 +1,25 @@
 import type { Figure } from "../figures/figure";
-import { gather, type Part, type TradeLedger } from "../ledgers/ledger";
+import { fact } from "../ledgers/facts";
+import { emptyLedger, gather, type Part, type TradeLedger } from "../ledgers/ledger";
+import { MASS } from "../ledgers/masses";
 import { OWN_PANES } from "../materials/ownPanes";
-import { type Hung, standingFigures } from "../standing/standing";
 import { guessLabels, guessSnags, volumeFigure } from "./guesses";
 import { kindOf } from "./kinds/index";
 import { panelParts } from "./panelParts";
+import { shellKg } from "./shell";
 import type { Site } from "./site";
-import { shellSnags } from "./snags";
+import { groundSnags } from "./snags";
 
-/**
- * The bare shell: what every kind has (sizes, volume, mass, standing, ground against dam) and what only its own kind has.
- * @param needs `hung`: doors and panes at their worst, from the closures; undefined without any
- */
-export function planShell(site: Site, needs: { hung: Hung | undefined }): TradeLedger {
-  const figures = [...sizeFigures(site), volumeFigure(site), ...standingFigures(site, needs.hung)];
+/** The bare shell: what every kind has (sizes, volume, mass, ground against dam) and what only its own kind has. */
+export function planShell(site: Site): TradeLedger {
+  const figures = [...sizeFigures(site), volumeFigure(site)];
   return gather([
     {
+      ...emptyLedger(),
       parts: [...panelParts(site), ...ownPaneParts(site)],
-      supplies: [],
-      steps: [],
-      snags: [...shellSnags(site, figures), ...guessSnags(site)],
+      snags: [...groundSnags(site), ...guessSnags(site)],
       figures,
+      facts: [fact(MASS, { when: "bare", kg: shellKg(site.shell) })],
     },
     namingGuesses(site, kindOf(site.shell).plan(site)),
   ]);
@@ -31,7 +30,7 @@ function namingGuesses(site: Site, ledger: TradeLedger): TradeLedger {
   const guesses = guessLabels(site);
   if (guesses.length === 0) return ledger;
   const words = ` Still a guess, so measure: ${guesses.join(", ").toLowerCase()}.`;
-  const steps = ledger.steps.map((s) => (s.id === "shell/survey" ? { ...s, detail: s.detail + words } : s));
+  const steps = ledger.steps.map((s) => (s.reaches?.includes("surveyed") ? { ...s, detail: s.detail + words } : s));
   return { ...ledger, steps };
 }
 

@@ -25,7 +25,7 @@ export interface LevelLine {
 
 /** A section: walls as cut, in (across, up) mm, and the vertical stack. */
 export interface Section {
-  walls: { id: string; face: ShellFace["id"]; points: Point[] }[];
+  walls: { id: string; face: ShellFace["id"]; of: "wall" | "strip" | "tray"; points: Point[] }[];
   levels: LevelLine[];
 }
 
@@ -62,11 +62,11 @@ export function cutShell(shell: Shell, cut: Cut): Section {
   const walls = faces
     .map((id) => shell.faces[id])
     .filter((face) => !face.open)
-    .map((face) => ({ id: face.id as string, face: face.id, points: cutWall(face, axis) }));
+    .map((face) => ({ id: face.id as string, face: face.id, of: "wall" as const, points: cutWall(face, axis) }));
   const strips =
     cut === "frontBack"
       ? shell.strips
-          .filter((s) => !s.id.startsWith("stile"))
+          .filter((s) => s.role !== "stile")
           .map((s) => {
             const t = s.material.thicknessMm;
             const points: Point[] = [
@@ -75,7 +75,7 @@ export function cutShell(shell: Shell, cut: Cut): Section {
               [t, s.vMm + s.heightMm],
               [0, s.vMm + s.heightMm],
             ];
-            return { id: s.id, face: "front" as const, points };
+            return { id: s.id, face: "front" as const, of: "strip" as const, points };
           })
       : [];
   return { walls: [...walls, ...strips, ...cutTray(shell, cut)], levels: levelLines(shell) };
@@ -90,6 +90,7 @@ function cutTray({ tray, inside }: Shell, cut: Cut): Section["walls"] {
   const box = (id: string, across: number, up: number, wide: number, high: number) => ({
     id,
     face: "base" as const,
+    of: "tray" as const,
     points: [
       [across, up],
       [across + wide, up],
@@ -105,10 +106,10 @@ function cutTray({ tray, inside }: Shell, cut: Cut): Section["walls"] {
 }
 
 /** The vertical stack from the floor up; what is not there is left out. */
-export function levelLines({ levels, faces, legsMm, opening, strips }: Shell): LevelLine[] {
+export function levelLines({ levels, faces, legsMm, openings: [opening], strips }: Shell): LevelLine[] {
   const line = (id: LevelLine["id"], label: string, zMm: number): LevelLine => ({ id, label, zMm });
   const sloped = Math.abs(levels.groundFrontMm - levels.groundMm) > 0.5;
-  const hasDam = strips.some((s) => s.id === "dam") || (levels.damTopMm > 0 && levels.damTopMm < levels.topMm);
+  const hasDam = strips.some((s) => s.role === "dam") || (levels.damTopMm > 0 && levels.damTopMm < levels.topMm);
   return [
     line("floor", "floor", -faces.base.material.thicknessMm - legsMm),
     line("base", "inside of the base", 0),

@@ -103,7 +103,8 @@ describe("a cut list worked by hand", () => {
     });
     // Opening: 600 − 100 − 40 − 60 = 400 high, 1500 − 2 × 30 = 1440 wide.
     expect(sizes(variant)).toMatchObject({ "front/vent-rail": [1500, 40], "front/stile-left": [400, 30] });
-    expect(buildShell(variant, book).opening).toEqual({
+    expect(buildShell(variant, book).openings[0]).toEqual({
+      id: "front",
       face: "front",
       uMm: 30,
       vMm: 140,
@@ -170,8 +171,8 @@ describe("what must always hold", () => {
         const variant = withShell((s) => {
           s.front = { dam, ventRail, headRail, stile };
         });
-        const { strips, opening, inside } = buildShell(variant, book);
-        const area = [...strips, opening].reduce((sum, r) => sum + r.widthMm * r.heightMm, 0);
+        const { strips, openings, inside } = buildShell(variant, book);
+        const area = [...strips, ...openings].reduce((sum, r) => sum + r.widthMm * r.heightMm, 0);
         expect(area).toBeCloseTo(inside.widthMm * inside.heightMm, 6);
       }),
     );

@@ -21,9 +21,16 @@ export interface ShellFace {
   room: Rect;
 }
 
+/** Where hands, air and animals could pass when nothing closes it; a closure of the design names it by its id. */
+export interface Opening extends Rect {
+  id: string;
+  face: "front" | "top";
+}
+
 /** A strip of a front frame, as a rectangle on the front face. */
 export interface Strip extends Rect {
   id: string;
+  role: "dam" | "ventRail" | "headRail" | "stile";
   label: string;
   material: FaceMaterial;
 }
@@ -55,6 +62,8 @@ export interface Seam {
   lengthMm: number;
   /** True where standing ground or water reaches it. */
   wet: boolean;
+  /** True for the inner edges of the base. */
+  foot: boolean;
 }
 
 /** Something of the bare shell that has weight, with the middle of it. */
@@ -71,6 +80,10 @@ export interface FoundGap {
   label: string;
   kind: "slot" | "round";
   mm: number;
+  /** What covers it, where that is not what holds its door or lid shut. */
+  cover?: string;
+  /** What closes it: a place in the variant, and what is put there. */
+  mend?: { label: string; path: string; value: unknown };
 }
 
 /** Panes that came with the shell and may be cut up. */
@@ -108,8 +121,8 @@ export interface Shell {
   volumeWorking: { formula: string; inputs: FigureInput[] };
   faces: Record<FaceId, ShellFace>;
   strips: Strip[];
-  /** Where hands, air and animals could pass when nothing closes it. */
-  opening: Rect & { face: "front" | "top" };
+  /** The main one first. */
+  openings: readonly [Opening, ...Opening[]];
   panels: Panel[];
   joints: Joint[];
   seams: Seam[];
@@ -126,6 +139,8 @@ export interface Shell {
   levels: Levels;
   /** Place in the variant of what holds ground and water at the front; null where the walls themselves do. */
   damPath: string | null;
+  /** Places in the variant where its inside is typed; null where it is not given by its inside. */
+  insidePaths: { widthMm: string; depthMm: string; heightMm: string } | null;
 }
 
 /** Mass of the bare shell, kg. */

@@ -1,5 +1,4 @@
-import type { Brief, Build, Variant } from "../document/schema";
-import { variantPath } from "../document/variant";
+import type { Brief, Variant } from "../document/schema";
 import type { Book } from "../materials/schema";
 import { formatLengthWithUnit, formatRun, formatSpan, type Rounding } from "../units/format";
 import { type Sum, sumWords } from "../units/sum";
@@ -25,16 +24,18 @@ export interface Site {
   at: (path: string) => string;
 }
 
-/** Sets the stage for the trades. */
-export const makeSite = (build: Build, variant: Variant, shell: Shell, book: Book, workshop: Workshop): Site => ({
-  brief: build.brief,
-  variant,
-  shell,
-  book,
-  workshop,
-  say: (mm, rounding) => formatLengthWithUnit(mm, build.brief.units, rounding),
-  saySpan: (lowMm, highMm) => formatSpan(lowMm, highMm, build.brief.units),
-  sayRun: (mm) => formatRun(mm, build.brief.units),
-  saySum: (sum) => sumWords(sum, build.brief.units),
-  at: (path) => variantPath(build, path),
+/**
+ * Sets the stage for the trades.
+ * @param at turns a JSON Pointer into the variant into one into the build
+ */
+export const makeSite = ({
+  brief,
+  ...given
+}: Pick<Site, "brief" | "variant" | "shell" | "book" | "workshop" | "at">): Site => ({
+  ...given,
+  brief,
+  say: (mm, rounding) => formatLengthWithUnit(mm, brief.units, rounding),
+  saySpan: (lowMm, highMm) => formatSpan(lowMm, highMm, brief.units),
+  sayRun: (mm) => formatRun(mm, brief.units),
+  saySum: (sum) => sumWords(sum, brief.units),
 });

@@ -26,3 +26,13 @@ export const SlipsSchema = v.object({
 });
 
 export type Slips = v.InferOutput<typeof SlipsSchema>;
+
+export const slipsSchemas = {
+  part: {
+    slips: {
+      schema: v.pipe(v.array(SlipsSchema), v.maxLength(12, "At most twelve fields of slips.")),
+      bare: (): Slips[] => [],
+    },
+  },
+  events: [],
+};

@@ -6,8 +6,8 @@ import { checkDesign } from "../document/check";
 import { plan } from "../plan";
 import { applyFix } from "../snags/fix";
 import { countFor, jointFor, layOut, type SlipJob } from "./layout";
-import { facesLeftFor, slipJob } from "./planSlips";
 import type { Slips } from "./schema";
+import { facesLeftFor, slipJob } from "./trade";
 
 const job = (more: Partial<SlipJob> = {}): SlipJob => ({
   ...{ faceWidthMm: 600, faceHeightMm: 450, widthMm: 65, heightMm: 20, jointMm: 8, edgeMm: 0 },

@@ -1,4 +1,5 @@
 import type { Step } from "../ledgers/ledger";
+import { kgAt, type MassFact } from "../ledgers/masses";
 import { LIFT_KG } from "../workshop/lift";
 
 /** A moment of the build with what the shell weighs then, and how it is moved. */
@@ -17,25 +18,19 @@ function liftWords(kg: number): string {
 
 /**
  * The shell's mass as the build goes on. Once ground or water is in it, it must not move: seams open and glass cracks.
- * @param bareKg the shell without doors
- * @param wallsKg backgrounds, with their wood and stone
- * @param doorsKg what is hung in it
- * @param fillKg ground or water
+ * @param masses what every trade says it weighs, and from when on
  */
-export function massStages(bareKg: number, wallsKg: number, doorsKg: number, fillKg: number): MassStage[] {
-  const stage = (id: MassStage["id"], label: string, kg: number, lift = liftWords(kg)): MassStage => ({
-    id,
-    label,
-    kg,
-    lift,
-  });
+export function massStages(masses: readonly MassFact[]): MassStage[] {
+  const stage = (id: MassStage["id"], label: string, there: MassFact["when"][], lift?: string): MassStage[] => {
+    if (kgAt(masses, id) <= 0 && id !== "bare") return [];
+    const kg = kgAt(masses, ...there);
+    return [{ id, label, kg, lift: lift ?? liftWords(kg) }];
+  };
   return [
-    stage("bare", "bare shell", bareKg),
-    ...(wallsKg > 0 ? [stage("walls", "walls up", bareKg + wallsKg)] : []),
-    ...(doorsKg > 0 ? [stage("doors", "doors hung", bareKg + wallsKg + doorsKg)] : []),
-    ...(fillKg > 0
-      ? [stage("filled", "filled, on its final stand", bareKg + wallsKg + doorsKg + fillKg, "must not move any more")]
-      : []),
+    ...stage("bare", "bare shell", ["bare"]),
+    ...stage("walls", "walls up", ["bare", "walls"]),
+    ...stage("doors", "doors hung", ["bare", "walls", "doors"]),
+    ...stage("filled", "filled, on its final stand", ["bare", "walls", "doors", "filled"], "must not move any more"),
   ];
 }
 

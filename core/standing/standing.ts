@@ -1,6 +1,7 @@
+import type { Hung } from "../closures/facts";
 import { constant, type Figure, memory, published } from "../figures/figure";
 import { WATER } from "../figures/water";
-import { fillKg, fillOf, WET_GROUND } from "../ground/mass";
+import { type Fill, WET_GROUND } from "../ground/mass";
 import type { Shell, Solid } from "../shell/shell";
 import { shellKg } from "../shell/shell";
 import type { Site } from "../shell/site";
@@ -31,24 +32,17 @@ export function centreOfMass(solids: readonly Solid[]): Vec3 {
 export const tippingDegrees = (toEdgeMm: number, aboveFloorMm: number): number =>
   (Math.atan2(toEdgeMm, aboveFloorMm) * 180) / Math.PI;
 
-/** Doors and panes as one solid at their worst: all that swings or lifts out hangs in front of the edge or stands at it. */
-export interface Hung {
-  kg: number;
-  /** How far in front of the front edge its middle may come, mm. */
-  beforeMm: number;
-  label: string;
-  /** The solid of the bare shell that these are, so that they are not weighed twice. */
-  replaces?: string;
-}
-
 /** Front edge of the outside, as y in the shell's space. */
 const frontEdge = (shell: Shell): number => -(shell.outside.depthMm - shell.inside.depthMm - wallBehind(shell));
 const wallBehind = (shell: Shell): number => shell.faces.back.material.thicknessMm;
 
-/** Mass, centre of mass, tipping and floor load of the shell dry and filled. */
-export function standingFigures({ shell, variant }: Site, hung: Hung | undefined): Figure[] {
+/**
+ * Mass, centre of mass, tipping and floor load of the shell dry and filled.
+ * @param fills what it is filled with, layer by layer
+ */
+export function standingFigures({ shell }: Site, hung: Hung | undefined, fills: readonly Fill[]): Figure[] {
   const dry = shellKg(shell);
-  const fill = fillKg(shell, variant);
+  const fill = fills.reduce((sum, f) => sum + f.kg, 0);
   const baseMm = shell.faces.base.material.thicknessMm + shell.legsMm;
   const front = frontEdge(shell);
   const doors: Solid[] = hung
@@ -87,7 +81,7 @@ export function standingFigures({ shell, variant }: Site, hung: Hung | undefined
       formula:
         "Σ litres × density, layer by layer, at the middle of the slope; water fills what the drain layer leaves",
       inputs: [
-        ...fillOf(shell, variant).map((f) => ({ name: f.label, value: f.kg, unit: "kg" })),
+        ...fills.map((f) => ({ name: f.label, value: f.kg, unit: "kg" })),
         constant("wet ground", WET_GROUND, "kg/m³"),
         constant("water", WATER, "kg/m³"),
       ],

@@ -17,13 +17,15 @@ export function flatPack(): Build {
   variant.shell.front.headRail = statedMm(60);
   variant.shell.groundDepth = statedMm(60);
   variant.shell.topLoadKg = statedMm(3);
-  variant.closure = { ...newSlidingPair(4), lock: "key" };
+  variant.closures = [{ ...newSlidingPair(4, { kind: "key", origin: "made" }) }];
   variant.features = [
     {
       id: "low-1",
       name: "Low left",
       face: "left",
       kind: "holes",
+      origin: "made",
+      meshOrigin: "made",
       pattern: "staggered",
       holeDia: statedMm(6),
       pitch: statedMm(12),
@@ -38,6 +40,8 @@ export function flatPack(): Build {
       name: "High right",
       face: "right",
       kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
       shape: "panel",
       width: statedMm(300),
       height: statedMm(80),
@@ -59,7 +63,7 @@ export function flatPack(): Build {
     }),
   );
   variant.features.push({
-    ...{ id: "lamp", name: "Heat lamp", face: "top", kind: "keepOut", use: "lamp" },
+    ...{ id: "lamp", name: "Heat lamp", face: "top", kind: "keepOut", origin: "made", use: "lamp" },
     ...{ width: statedMm(220), height: statedMm(220), deep: statedMm(220), u: statedMm(1150), v: statedMm(300) },
   });
   variant.background.zones = [

@@ -1,4 +1,5 @@
 import { newZone } from "../../core/background/create";
+import { foundClosure } from "../../core/closures/kinds/found/schema";
 import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
@@ -56,7 +57,7 @@ export function haberdasher(): Build {
   shell.tray = { height: statedMm(115) };
   shell.groundDepth = statedMm(105);
   variant.shell = shell;
-  variant.closure = { kind: "found", lock: "wedge" };
+  variant.closures = [{ ...foundClosure("front"), lock: { kind: "wedge", origin: "made" } }];
   variant.seal.standingWater = statedMm(60);
   variant.seal.seams = "base";
   variant.seal.stacks = (["left", "right", "back"] as const).map((face) => ({
@@ -67,9 +68,9 @@ export function haberdasher(): Build {
     ],
   }));
   variant.seal.decisions = [
-    { row: "A9", school: "pure", reason: "The tube’s label says 100 % silicone, nothing added." },
-    { row: "A20", school: "none", reason: "Frogs drink through their skin." },
-    { row: "A26", school: "conditioner", reason: "The tap here carries chloramine." },
+    { split: "siliconeGrade", school: "pure", reason: "The tube’s label says 100 % silicone, nothing added." },
+    { split: "mineralAdditives", school: "none", reason: "Frogs drink through their skin." },
+    { split: "whichWater", school: "conditioner", reason: "The tap here carries chloramine." },
   ];
   variant.features = [
     {
@@ -77,6 +78,8 @@ export function haberdasher(): Build {
       name: "Low left",
       face: "left",
       kind: "holes",
+      origin: "made",
+      meshOrigin: "made",
       pattern: "staggered",
       holeDia: statedMm(12),
       pitch: statedMm(26),
@@ -91,6 +94,8 @@ export function haberdasher(): Build {
       name: "Top mesh left",
       face: "top",
       kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
       shape: "panel",
       width: statedMm(320),
       height: statedMm(300),
@@ -104,6 +109,8 @@ export function haberdasher(): Build {
       name: "Top mesh right",
       face: "top",
       kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
       shape: "panel",
       width: statedMm(320),
       height: statedMm(300),
@@ -117,6 +124,7 @@ export function haberdasher(): Build {
       name: "Pump cable",
       face: "back",
       kind: "port",
+      origin: "made",
       tube: null,
       use: "cable",
       bore: statedMm(20),
@@ -129,6 +137,7 @@ export function haberdasher(): Build {
       name: "Drain",
       face: "base",
       kind: "port",
+      origin: "made",
       tube: null,
       use: "drain",
       bore: statedMm(20),
@@ -141,6 +150,7 @@ export function haberdasher(): Build {
       name: "Heat mat",
       face: "right",
       kind: "keepOut",
+      origin: "made",
       use: "heatMat",
       deep: null,
       width: statedMm(280),
@@ -150,7 +160,7 @@ export function haberdasher(): Build {
     },
   ];
   variant.seal.dividers = [
-    { id: "pool-pane", name: "Pool pane", made: "glass", height: statedMm(85), watertight: true },
+    { id: "pool-pane", name: "Pool pane", made: "glass", height: statedMm(85), watertight: true, origin: "made" },
   ];
   variant.background = {
     walls: [

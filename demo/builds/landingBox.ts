@@ -20,7 +20,7 @@ export function landingBox(): Build {
     stile: statedMm(25),
   };
   variant.shell.groundDepth = statedMm(40);
-  variant.closure = { ...newSlidingPair(4), lock: "wedge" };
+  variant.closures = [{ ...newSlidingPair(4, { kind: "wedge", origin: "made" }) }];
   variant.seal.standingWater = statedMm(15);
   variant.features = [
     {
@@ -28,6 +28,8 @@ export function landingBox(): Build {
       name: "Rail slot",
       face: "front",
       kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
       shape: "panel",
       width: statedMm(400),
       height: statedMm(10),
@@ -41,6 +43,8 @@ export function landingBox(): Build {
       name: "High back",
       face: "back",
       kind: "holes",
+      origin: "made",
+      meshOrigin: "made",
       pattern: "square",
       holeDia: statedMm(8),
       pitch: statedMm(14),

@@ -25,7 +25,7 @@ export function towerOnEnd(): Build {
   shell.headRail = { ...inches('3"'), how: "stated" };
   shell.legs = { ...inches('1 1/4"'), how: "stated" };
   shell.groundDepth = { ...inches('2 1/2"'), how: "stated" };
-  variant.closure = { ...newSlidingPair(4), lock: "wedge", brushStrip: true };
+  variant.closures = [{ ...newSlidingPair(4, { kind: "wedge", origin: "made" }), brushStrip: true }];
   variant.seal.seams = "base";
   variant.features = [
     {
@@ -33,6 +33,8 @@ export function towerOnEnd(): Build {
       name: "Rail slot",
       face: "front",
       kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
       shape: "panel",
       width: { ...inches('8"'), how: "stated" },
       height: { ...inches('1/4"'), how: "stated" },
@@ -46,6 +48,8 @@ export function towerOnEnd(): Build {
       name: "Head mesh",
       face: "front",
       kind: "mesh",
+      origin: "made",
+      meshOrigin: "made",
       shape: "panel",
       width: { ...inches('8"'), how: "stated" },
       height: { ...inches('1 1/2"'), how: "stated" },

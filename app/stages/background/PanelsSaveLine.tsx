@@ -11,7 +11,7 @@ const days = (n: number) => `${formatNumber(n)} ${Math.abs(n) < 1.05 && Math.abs
 /** Panels outside against foaming in place: the days it saves, in the builder's own diary. */
 export function PanelsSaveLine() {
   const { plan, bench } = useSettled();
-  const saves = useMemo(() => panelsSave(plan.site, plan.steps, parseLocal(bench.now) ?? 0), [plan, bench.now]);
+  const saves = useMemo(() => panelsSave(plan.site, plan.ledgers, parseLocal(bench.now) ?? 0), [plan, bench.now]);
   if (!saves) return null;
   return (
     <Panel title="Outside the shell, or in it">

@@ -3,7 +3,8 @@ import { statedMm } from "#core/design/measure";
 import { FACES } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
 import { layOut } from "#core/slips/layout";
-import { facesLeftFor, slipJob } from "#core/slips/planSlips";
+import { facesLeftFor, slipJob } from "#core/slips/trade";
+
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";

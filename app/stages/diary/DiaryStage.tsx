@@ -1,7 +1,7 @@
 import { Box, Flex, Stack, Text } from "@chakra-ui/react";
 import { Fragment } from "react";
 import type { Entry } from "#core/diary/schedule";
-import type { Step } from "#core/ledgers/ledger";
+import type { SettledStep, Step } from "#core/ledgers/ledger";
 import { formatMinutes } from "#core/units/format";
 import { Label } from "../../drawing/Label";
 import { useShown } from "../../state/context";
@@ -57,10 +57,10 @@ export default function DiaryStage() {
 }
 
 /** What must come before a step, each with its reason: `“Cut 2 sheets” (the parts must be there)`. */
-const afterWords = (step: Step, steps: Map<string, Step>) =>
+const afterWords = (step: SettledStep, steps: Map<string, SettledStep>) =>
   step.after.map(({ id, because }) => `“${steps.get(id)!.title}” (${because})`).join(", ");
 
-function StepRow({ entry, step, steps }: { entry: Entry; step: Step; steps: Map<string, Step> }) {
+function StepRow({ entry, step, steps }: { entry: Entry; step: SettledStep; steps: Map<string, SettledStep> }) {
   const split = entry.sessions.length > 1;
   return (
     <Flex gap="3" py="2" borderTopWidth="1px" borderColor="line" data-step={step.id}>
@@ -113,7 +113,7 @@ function StepRow({ entry, step, steps }: { entry: Entry; step: Step; steps: Map<
 }
 
 /** Hands and waits along the days, one bar a step. */
-function Strip({ entries, steps }: { entries: Entry[]; steps: Map<string, Step> }) {
+function Strip({ entries, steps }: { entries: Entry[]; steps: Map<string, SettledStep> }) {
   const first = Math.floor(entries[0]!.startAt / 1440) * 1440;
   const last = Math.ceil(Math.max(...entries.map((e) => e.readyAt)) / 1440) * 1440;
   const x = (minutes: number) => 190 + ((minutes - first) / (last - first)) * 600;

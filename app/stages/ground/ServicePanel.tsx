@@ -2,8 +2,10 @@ import { Box, Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { featureName } from "#core/features/feature";
-import { SERVICE_KINDS, SERVICE_WAYS } from "#core/ground/names";
-import type { Service } from "#core/ground/schema";
+import { featureKind } from "#core/features/index";
+import { SERVICE_KINDS, SERVICE_WAYS } from "#core/service/names";
+import type { Service } from "#core/service/schema";
+
 import { useBuildHandle, useDecision, useVariant } from "../../state/context";
 import { ChoiceField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
@@ -96,7 +98,7 @@ export function ServicePanel() {
 
 function PortField({ index }: { index: number }) {
   const { value, commit } = useDecision<string | null>(`/service/${index}/port`);
-  const ports = useVariant((v) => v.features).filter((f) => f.kind === "port");
+  const ports = useVariant((v) => v.features).filter((f) => featureKind(f).passes);
   return (
     <Select
       label="Its cable passes"

@@ -17,25 +17,25 @@ export function Decisions() {
         Careful builders do opposite things here. Nothing is chosen for you; what you choose is kept with your reason.
       </Text>
       <SimpleGrid columns={{ base: 1, lg: 2 }} columnGap="5">
-        {met.map(({ row, because }) => (
-          <Decision key={row} row={row} because={because} />
+        {met.map(({ split, because }) => (
+          <Decision key={split} id={split} because={because} />
         ))}
       </SimpleGrid>
     </Panel>
   );
 }
 
-function Decision({ row, because }: { row: SafetySplit; because: string }) {
+function Decision({ id, because }: { id: SafetySplit; because: string }) {
   const { api } = useBuildHandle();
   const decisions = useVariant((v) => v.seal.decisions);
-  const split = SPLITS[row];
-  const made = decisions.find((d) => d.row === row);
+  const split = SPLITS[id];
+  const made = decisions.find((d) => d.split === id);
   const [reason, setReason] = useState(made?.reason ?? "");
   const keep = (school: string, why: string) =>
     api.commit((draft) => {
       const { seal } = chosenVariant(draft);
-      seal.decisions = seal.decisions.filter((d) => d.row !== row);
-      if (school !== "") seal.decisions.push({ row, school, reason: why });
+      seal.decisions = seal.decisions.filter((d) => d.split !== id);
+      if (school !== "") seal.decisions.push({ split: id, school, reason: why });
     });
   return (
     <Box borderTopWidth="1px" borderColor="line" py="2">

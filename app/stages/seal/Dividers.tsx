@@ -18,7 +18,7 @@ export function Dividers() {
       while (dividers.some((d) => d.id === `divider-${n}`)) n++;
       dividers.push({
         ...{ id: `divider-${n}`, name: n === 1 ? "Divider" : `Divider ${n}` },
-        ...{ made: "glass", height: statedMm(100), watertight: true },
+        ...{ made: "glass", height: statedMm(100), watertight: true, origin: "made" },
       });
     });
   return (

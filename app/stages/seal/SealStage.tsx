@@ -1,7 +1,9 @@
 import { SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { materialsOf } from "#core/materials/find";
+import { panesTrade } from "#core/panes/trade";
 import { sealedSeams } from "#core/seal/beads";
-import { holdsWater } from "#core/seal/test/planTest";
+import { holdsWater } from "#core/seal/holdsWater";
+
 import { useBench, useShown, useUnits, useVariant } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
@@ -19,7 +21,7 @@ import { Ways } from "./Ways";
 export default function SealStage() {
   const { book } = useBench();
   const { say } = useUnits();
-  const panes = useShown(({ plan }) => plan.figures.filter((f) => f.id.startsWith("panes/")).map((f) => f.id));
+  const panes = useShown(({ plan }) => plan.ledgers.get(panesTrade.id)!.figures.map((f) => f.id));
   const seams = useShown(({ plan }) => plan.shell.seams);
   const sealed = new Set(useShown(({ plan }) => sealedSeams(plan.site).map((s) => s.id)));
   const wet = useShown(({ plan }) => holdsWater(plan.site));

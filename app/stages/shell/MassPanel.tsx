@@ -8,15 +8,9 @@ import { PlainTable } from "../../ui/PlainTable";
 /** What it weighs as the build goes on, who lifts it, and how often it is turned. */
 export function MassPanel() {
   const { stages, turned } = useShown(({ plan }) => {
-    const value = (id: string) => plan.figures.find((f) => f.id === id)?.value ?? 0;
     const order = plan.diary.entries.map((e) => plan.steps.find((s) => s.id === e.stepId)!);
     return {
-      stages: massStages(
-        value("shell/mass-shell"),
-        value("background/mass"),
-        value("front/pane-mass"),
-        value("shell/mass-fill"),
-      ),
+      stages: massStages(plan.masses),
       turned: turns(order),
     };
   });

@@ -1,6 +1,6 @@
-import { featureName, featureRect } from "../../features/feature";
-import { keepOutBox, keepOutDepthMm } from "../../features/keepOut/box";
-import { KEEP_OUT_WORDS } from "../../features/keepOut/words";
+import { clearanceOf, featureName, featureRect } from "../../features/feature";
+import { featureKind } from "../../features/index";
+import type { Clearance } from "../../features/kind";
 import type { Feature } from "../../features/schema";
 import { setMm } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
@@ -41,25 +41,6 @@ function clearMoves(zone: Zone, taken: Rect, room: Rect, path: string): Fix[] {
 }
 
 const takeOff = (path: string): Fix => ({ label: "Take it off", patch: [{ op: "remove", path }] });
-
-/** What a feature is, that a background must not cover, and why. */
-function mustStayFree(feature: Feature): { title: string; reason: string } {
-  if (feature.kind === "keepOut" && feature.use === "heatMat")
-    return {
-      title: "Foam on the heat mat's pane",
-      reason: "A mat that is foamed over or insulated overheats: never (common practice, no source).",
-    };
-  if (feature.kind === "keepOut" && feature.use === "window")
-    return { title: "Over a window", reason: "What is looked through stays clear; mask it before foam is near it." };
-  if (feature.kind === "keepOut")
-    return { title: "In a keep-out", reason: `${KEEP_OUT_WORDS[feature.use]}: nothing may stand there.` };
-  if (feature.kind === "port")
-    return {
-      title: "Glued over something that must be reached",
-      reason: "A port, nozzle or drain under foam is reached only by tearing it out.",
-    };
-  return { title: "Over an opening", reason: "A vent or window under foam is none." };
-}
 
 /** Where a zone stands: on its wall, off what must stay free, out of a lamp's clearance. */
 export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
@@ -119,7 +100,7 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
           {
             rule: "background/covers",
             severity: "stop",
-            ...mustStayFree(feature),
+            ...featureKind(feature).stayFree(feature),
             sentence: `${name} and ${featureName(feature)} take the same place on the ${zone.face}.`,
             fix: fix!,
             otherFixes,
@@ -129,9 +110,12 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
       );
       continue;
     }
-    if (feature.kind !== "keepOut" || feature.use === "window" || keepOutDepthMm(feature) <= 0) continue;
-    if (reachInto(boxOf(shell, zone.face, rect, zoneDepthMm(zone)), keepOutBox(shell, feature)) > 1e-6)
-      list.push(add(clearanceSnag(site, zone, feature, path), `+${feature.id}`));
+    const clear = clearanceOf(feature);
+    if (!clear || clear.depthMm <= 0) continue;
+    if (
+      reachInto(boxOf(shell, zone.face, rect, zoneDepthMm(zone)), boxOf(shell, feature.face, own, clear.depthMm)) > 1e-6
+    )
+      list.push(add(clearanceSnag(site, zone, feature, clear, path), `+${feature.id}`));
   }
   return list;
 }
@@ -140,13 +124,13 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
 function clearanceSnag(
   { say, shell }: Site,
   zone: Zone,
-  feature: Extract<Feature, { kind: "keepOut" }>,
+  feature: Feature,
+  clear: Clearance,
   path: string,
 ): Omit<Snag, "stage" | "subject"> {
-  const lamp = feature.use === "lamp";
   const name = zoneName(zone);
   const own = boxOf(shell, zone.face, zoneRect(zone), zoneDepthMm(zone));
-  const kept = keepOutBox(shell, feature);
+  const kept = boxOf(shell, feature.face, featureRect(feature), clear.depthMm);
   const intoMm = reachInto(own, kept);
   // Down past the foot of what is kept clear; back past its edge, from the tip.
   const down = own.high[2] - kept.low[2] + CLEAR_MM;
@@ -162,13 +146,11 @@ function clearanceSnag(
   return {
     rule: "background/in-the-clearance",
     severity: "stop",
-    title: lamp
+    title: clear.hot
       ? `${name} is too near ${featureName(feature).toLowerCase()}`
       : `${name} is in the way of ${featureName(feature).toLowerCase()}`,
-    sentence: `It reaches ${say(intoMm, "up")} into the ${say(keepOutDepthMm(feature))} that must stay clear${feature.deep ? "" : ", taken from memory: type what the lamp's label says"}.`,
-    reason: lamp
-      ? "Burns and fire: clearance is judged on the finished layout, from the nearest perch, not in the empty box."
-      : `${KEEP_OUT_WORDS[feature.use]}: nothing may stand there.`,
+    sentence: `It reaches ${say(intoMm, "up")} into the ${say(clear.depthMm)} that must stay clear${clear.typed ? "" : ", taken from memory: type what the lamp's label says"}.`,
+    reason: clear.reason,
     fix: {
       label: `Lower it by ${say(down, "up")}`,
       patch: [setMm(`${path}/v`, Math.max(lowest, zone.v.value - down))],

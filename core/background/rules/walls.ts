@@ -1,6 +1,6 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Severity, Snag } from "../../ledgers/ledger";
-import { holdsWater } from "../../seal/test/planTest";
+import { holdsWater } from "../../seal/holdsWater";
 import type { TestStanding } from "../../seal/test/standing";
 import type { Site } from "../../shell/site";
 import { BUILD_UP } from "../buildUps";

@@ -25,8 +25,11 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
   const { face } = wall;
   const { thicknessMm, layers } = laminate(site, ridgeMm(wall));
   const size = panelSizes(site, cover, thicknessMm, layers);
+  const glue = materialsOf(site.book, "coat").find((c) => c.form === "puGlueFibre")?.id ?? "pu-glue";
   const steps: Step[] = [
-    wallStep(face, "laminate", [{ id: "cuts/saw", because: "the boards are cut first" }], {
+    wallStep(cover, "laminate", [{ reached: "sawn", because: "the boards are cut first" }], {
+      short: `laminate the ${face} board`,
+      uses: [size.part.materialId, glue],
       title: `Laminate the ${face} board`,
       detail: `${layers} × ${site.say(thicknessMm)}, PU glue between, weights on.`,
       handsOnMinutes: 10 + 10 * layers * m2,
@@ -37,7 +40,8 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
     }),
   ];
   steps.push(
-    wallStep(face, "carve", afterStep(steps.at(-1), "loose boards shift under the knife"), {
+    wallStep(cover, "carve", afterStep(steps.at(-1), "loose boards shift under the knife"), {
+      short: "carve",
       title: `Carve the ${face} board`,
       detail: "On the bench, the fitted edges left whole. Vacuum.",
       handsOnMinutes: m2 * (wall.carveBy === "hand" ? RATES.carvePerM2 : RATES.brushPerM2).value,
@@ -49,7 +53,9 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
   const finish = finishWork(site, cover, steps.at(-1), false);
   steps.push(...finish.steps);
   steps.push(
-    wallStep(face, "fit", [...start, ...afterStep(steps.at(-1), "it is finished on the bench")], {
+    wallStep(cover, "fit", [...start, ...afterStep(steps.at(-1), "it is finished on the bench")], {
+      short: "in it goes",
+      uses: [glue, "skewers"],
       title: `Glue the ${face} board in`,
       detail: "PU glue on its back, skewers through it as pins until it holds; cut them off later.",
       handsOnMinutes: 20 + 20 * m2,
@@ -60,7 +66,6 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
       passSign: "No edge lifts; nothing shifts by hand.",
     }),
   );
-  const glue = materialsOf(site.book, "coat").find((c) => c.form === "puGlueFibre")?.id ?? "pu-glue";
   const boardMm = thicknessMm * layers;
   // What is carved off is about what stands between ridge and mean.
   const leftMm = Math.min(boardMm, cover.meanMm);

@@ -64,6 +64,7 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
   const { wall, m2 } = cover;
   const { face } = wall;
   const kind = FINISH[wall.finish];
+  const { fibreLPerM2 } = kind;
   const steps: Step[] = [];
   const needs: Need[] = [];
   let safe = 0;
@@ -71,14 +72,15 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
     const layer = layerKind(id);
     // A sealer over mortar is one coat; other coats are the usual number.
     const coats = id === "varnish" ? 1 : Math.max(1, Math.round(layer.coats.value));
-    needs.push(...glueNeed(site, id, coats, cover));
+    const glue = glueNeed(site, id, coats, cover);
+    needs.push(...glue);
     safe = Math.max(safe, layer.dry.safe.value * 60);
     for (let coat = 1; coat <= coats; coat++) {
       const last = coat === coats;
       const go = atAGoM2(wall.finish);
       steps.push(
         wallStep(
-          face,
+          cover,
           `${id.toLowerCase()}-${coat}`,
           afterStep(
             steps.at(-1) ?? before,
@@ -87,6 +89,11 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
               : "each coat sets before the next",
           ),
           {
+            short: `${layer.name.toLowerCase()}${coats > 1 ? ` ${coat}` : ""}`,
+            uses: [
+              ...glue.map((n) => n.materialId),
+              ...(layer.fibre && fibreLPerM2 ? [fibreMaterial(site, wall.fibre)] : []),
+            ],
             title: `${layer.name}, ${face} wall${coats > 1 ? `, coat ${coat} of ${coats}` : ""}`,
             detail: `${formatNumber(m2, 2)} m². ${layer.mind}${go && layer.fibre ? ` About ${formatNumber(go, 2, "down")} m² at a go, then press the ${FIBRE[wall.fibre].name} in.` : ""}${id === "grout" ? MORTAR_COATS[Math.min(coat, 3) - 1] : ""}${
               last && id === kind.layers.at(-1) ? " Late changes and patches come before this one." : ""
@@ -115,7 +122,6 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
       );
     }
   }
-  const { fibreLPerM2 } = kind;
   if (fibreLPerM2)
     needs.push(
       need(

@@ -32,13 +32,16 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   const volumeMl = foamMl(cover);
   const grams = foamNeed(site, wall.foam, wall.apply, volumeMl);
   const foam = foamOf(site, wall.foam);
+  const foamId = foam?.id ?? (wall.foam === "foamPond" ? "foam-pond" : "foam-building");
   const lifts = liftsOf(cover);
   const lying = inside ? { posture: WALL_DOWN[face], holdsPosture: true } : {};
   const steps: Step[] = [];
   const core = inside ? undefined : panelSizes(site, cover);
   if (core)
     steps.push(
-      wallStep(face, "core", [...start, { id: "cuts/saw", because: "the boards are cut first" }], {
+      wallStep(cover, "core", [...start, { reached: "sawn", because: "the boards are cut first" }], {
+        short: "dry-fit",
+        uses: [core.part.materialId],
         title: `Dry-fit the ${face} panel`,
         detail: `Bare board, ${site.say(core.widthMm)} × ${site.say(core.heightMm)}, in the shell${core.pieces > 1 ? `, ${core.pieces} pieces glued edge to edge` : ""}. Mark the edges that mate: they stay bare.`,
         handsOnMinutes: 15,
@@ -52,12 +55,14 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
     const thick = wall.lift.value > LIFT_MM.value;
     steps.push(
       wallStep(
-        face,
+        cover,
         `lift-${lift}`,
         lift === 1 && !core
           ? start
           : afterStep(steps.at(-1), lift === 1 ? "it is marked first" : "a lift goes on one that has tacked"),
         {
+          short: `lift ${lift}`,
+          uses: [foamId],
           title: `Foam the ${face}${lifts > 1 ? `, lift ${lift} of ${lifts}` : ""}`,
           detail: `${formatNumber(m2, 2)} m², to ${site.say(Math.min(peakMm, lift * wall.lift.value))} once risen. ${
             lift === 1
@@ -82,7 +87,8 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   }
   if (wall.skinOff)
     steps.push(
-      wallStep(face, "carve", afterStep(steps.at(-1), "it caves if it is carved before it has set"), {
+      wallStep(cover, "carve", afterStep(steps.at(-1), "it caves if it is carved before it has set"), {
+        short: "carve",
         title: `Carve the ${face}, skin off`,
         detail: `${CARVE_WORDS[wall.carveBy]} All the shine goes; clear the lines where panels meet; vacuum.`,
         handsOnMinutes: m2 * CARVE_RATE[wall.carveBy].value,
@@ -95,7 +101,8 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   steps.push(...finish.steps);
   if (core)
     steps.push(
-      wallStep(face, "fit", afterStep(steps.at(-1), "it is finished on the bench"), {
+      wallStep(cover, "fit", afterStep(steps.at(-1), "it is finished on the bench"), {
+        short: "in it goes",
         title: `Wedge the ${face} panel in`,
         detail: face === "back" ? "First of the three." : "It presses the back; nothing is glued.",
         handsOnMinutes: 15,
@@ -106,7 +113,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   const boards: Part[] = core ? [core.part] : [];
   const needs: Need[] = [
     need(
-      foam?.id ?? (wall.foam === "foamPond" ? "foam-pond" : "foam-building"),
+      foamId,
       "g",
       `${formatNumber(volumeMl / 1000)} L as it stands on the ${face}, ${lifts} ${lifts === 1 ? "lift" : "lifts"}`,
       [grams.grams, grams.lowGrams, grams.highGrams],

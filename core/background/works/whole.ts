@@ -70,7 +70,9 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
           glued(site.variant.seal.sealant, cover, UNDER_MAT, "silicone under a mat"),
         ],
         steps: [
-          wallStep(id, "mat", start, {
+          wallStep(cover, "mat", start, {
+            short: `coir mat on the ${face}`,
+            uses: [mat, site.variant.seal.sealant],
             title: `Coir mat on the ${face}`,
             detail: `${formatNumber(m2, 2)} m², lines of silicone each ${site.say(SILICONE_EVERY_MM)}, press all over.`,
             handsOnMinutes: 15 + 25 * m2,
@@ -95,7 +97,9 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
           ]),
         ],
         steps: [
-          wallStep(id, "earth", start, {
+          wallStep(cover, "earth", start, {
+            short: `pack earth on the ${face}`,
+            uses: ["fill-clayearth"],
             title: `Pack earth on the ${face}`,
             detail: `${formatNumber(litres)} L packed, handful by handful, wood and slabs set into it.`,
             handsOnMinutes: 30 + 120 * m2,
@@ -115,7 +119,9 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
         parts: [],
         needs: [glued("slip-adhesive", cover, UNDER_SLIPS, "adhesive under slips")],
         steps: [
-          wallStep(id, "slips", start, {
+          wallStep(cover, "slips", start, {
+            short: `slips on the ${face}`,
+            uses: ["slip-adhesive"],
             title: `Slips on the ${face}`,
             detail: "Laid out dry first, from the foot up, spacers in the joints.",
             handsOnMinutes: 30 + 150 * m2,
@@ -135,10 +141,12 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
       for (let third = 1; third <= 3; third++)
         steps.push(
           wallStep(
-            id,
+            cover,
             `panel-${third}`,
             third === 1 ? start : afterStep(steps.at(-1), "each third holds before the next"),
             {
+              short: `bed the ${face} panel`,
+              uses: ["bought-panel", site.variant.seal.sealant],
               title: `Bed the ${face} panel, third ${third} of 3`,
               detail: "A thick bead, press, a sandbag on it.",
               handsOnMinutes: 15 + RATES.coatPerM2.value * m2,

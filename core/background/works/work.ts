@@ -1,6 +1,7 @@
 import { constant, type FigureInput, type Known } from "../../figures/figure";
 import type { Part, Posture, Step } from "../../ledgers/ledger";
 import type { Need } from "../../ledgers/needs";
+import type { Cover } from "../cover";
 import type { WallId } from "../names";
 
 /** Something of a wall that weighs, and by what rate. */
@@ -36,20 +37,28 @@ export const WALL_DOWN: Record<WallId, Posture> = { back: "onBack", left: "onLef
 /** A step or part of a wall, or of a patch on it. */
 export const stepId = (cover: string, what: string): string => `background/${cover}/${what}`;
 
-/** A step of a wall that waits for the one before. */
+/** What is told of one step of a wall. */
+type OwnStep = Pick<Step, "title" | "detail" | "handsOnMinutes"> &
+  Partial<Omit<Step, "about">> & {
+    /** Its name without its wall, as short as it is clear. */
+    short: string;
+  };
+
+/** A step of a wall, or of a patch on it, that waits for the one before. */
 export const wallStep = (
-  cover: string,
+  { id, wall }: Pick<Cover, "id" | "wall">,
   what: string,
   after: Step["after"],
-  own: Pick<Step, "title" | "detail" | "handsOnMinutes"> & Partial<Step>,
+  { short, ...own }: OwnStep,
 ): Step => ({
-  id: stepId(cover, what),
+  id: stepId(id, what),
   stage: "background",
   waitMinutes: 0,
   splittable: true,
   toHand: [],
   cautions: [],
   after,
+  about: { thing: wall.face, short },
   ...own,
 });
 

@@ -35,5 +35,7 @@ export const CutEventSchema = v.variant("kind", [
 ]);
 export type CutEvent = v.InferOutput<typeof CutEventSchema>;
 
+export const cutsSchemas = { part: {}, events: [CutEventSchema] };
+
 const KINDS: readonly string[] = CutEventSchema.options.map((o) => o.entries.kind.literal);
 export const isCutEvent = (event: { kind: string }): event is CutEvent => KINDS.includes(event.kind);

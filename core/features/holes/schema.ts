@@ -1,6 +1,6 @@
 import * as v from "valibot";
-import { id, MeasureSchema } from "../../design/basics";
-import { count, featureBase } from "../base/schema";
+import { MeasureSchema } from "../../design/basics";
+import { count, featureBase, meshOver } from "../base/schema";
 
 export const HolesSchema = v.object({
   ...featureBase,
@@ -10,7 +10,7 @@ export const HolesSchema = v.object({
   pitch: MeasureSchema,
   columns: count,
   rows: count,
-  mesh: v.nullable(id),
+  ...meshOver,
 });
 
 export type Holes = v.InferOutput<typeof HolesSchema>;

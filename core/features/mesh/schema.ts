@@ -1,7 +1,7 @@
 import * as v from "valibot";
-import { id, MeasureSchema } from "../../design/basics";
+import { MeasureSchema } from "../../design/basics";
 import { OPENING_SHAPES } from "../../design/names";
-import { featureBase } from "../base/schema";
+import { featureBase, meshOver } from "../base/schema";
 
 /** One opening cut for air: a panel, a slot with round ends, or a round one as wide as it is high; behind mesh, or open. */
 export const MeshPanelSchema = v.object({
@@ -10,7 +10,7 @@ export const MeshPanelSchema = v.object({
   shape: v.picklist(OPENING_SHAPES),
   width: MeasureSchema,
   height: MeasureSchema,
-  mesh: v.nullable(id),
+  ...meshOver,
   lap: MeasureSchema,
 });
 

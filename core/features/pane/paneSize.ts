@@ -1,7 +1,7 @@
 import { memory } from "../../figures/figure";
 import type { Pane } from "./schema";
 
-/** The step that beds a pane: the water test and the airing wait for it. */
+/** The step that beds a pane. */
 export const paneStepId = ({ id }: Pick<Pane, "id">): string => `windows/set/${id}`;
 
 /** What a pane lies on its sheet all round at least, mm. */

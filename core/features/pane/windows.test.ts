@@ -13,6 +13,7 @@ const window = (onHand: Pane["onHand"]): Pane => ({
   name: "Window",
   face: "back",
   kind: "pane",
+  origin: "made",
   width: statedMm(320),
   height: statedMm(180),
   lap: statedMm(15),
@@ -41,6 +42,7 @@ describe("a pane over an opening of its own", () => {
     expect(steps.find((s) => s.id === "windows/set/window")!.after.map((a) => a.id)).toEqual([
       "air/cut/window",
       "seal/key",
+      "buying/fetch",
     ]);
     // Two beads of leg 6 round 1000 mm: 2 × (1 − π/4) × 36 × 1000 = 15.5 mL, with the sealant's waste.
     const leg = chosenVariant(withPane(null)).seal.leg.value;

@@ -3,7 +3,7 @@ import { setMm } from "../../ledgers/fix";
 import type { Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
-import { featureName } from "../feature";
+import { featureName } from "../name";
 import type { Port } from "./schema";
 import { tubeHole } from "./tubeHole";
 
@@ -12,23 +12,12 @@ const STEEPEST = { value: 30, basis: memory } as const;
 /** A tube kinks when bent tighter than this many bores. */
 const BEND_BORES = { value: 4, basis: memory } as const;
 
-/** The oval, the slope and the bend of each tube that passes a wall. */
-export function planTubes(site: Site): { snags: Snag[]; figures: Figure[] } {
-  const snags: Snag[] = [];
-  const figures: Figure[] = [];
-  site.variant.features.forEach((feature, index) => {
-    if (feature.kind !== "port" || feature.tube === null) return;
-    figures.push(ovalFigure(feature, feature.tube));
-    snags.push(...tubeSnags(site, feature, feature.tube, index));
-  });
-  return { snags, figures };
-}
-
 type Tube = NonNullable<Port["tube"]>;
 
 const figureId = (port: Port) => `ports/${port.id}/oval`;
 
-function ovalFigure(port: Port, tube: Tube): Figure {
+/** The long way of the oval a slanting tube needs. */
+export function ovalFigure(port: Port, tube: Tube): Figure {
   const { longMm, slopeDegrees } = tubeHole(port.bore.value, tube.rise.value, tube.run.value);
   return {
     id: figureId(port),
@@ -44,7 +33,8 @@ function ovalFigure(port: Port, tube: Tube): Figure {
   };
 }
 
-function tubeSnags({ say, at }: Site, port: Port, tube: Tube, index: number): Snag[] {
+/** The slope and the bend of a tube that passes a wall. */
+export function tubeSnags({ say }: Site, port: Port, tube: Tube, path: string): Snag[] {
   const snags: Snag[] = [];
   const add = (snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     snags.push({ stage: "shell", subject: port.id, severity: "mind", ...snag });
@@ -56,7 +46,7 @@ function tubeSnags({ say, at }: Site, port: Port, tube: Tube, index: number): Sn
       title: "The tube is too steep",
       sentence: `${formatNumber(slopeDegrees, 1, "up")}° over ${say(tube.run.value)}; ${STEEPEST.value}° is what they climb with a load.`,
       reason: "A steep or smooth tube is not used (from memory).",
-      fix: { label: `Give it a run of ${say(run)}`, patch: [setMm(at(`/features/${index}/tube/run`), run)] },
+      fix: { label: `Give it a run of ${say(run)}`, patch: [setMm(`${path}/tube/run`, run)] },
       figure: figureId(port),
     });
   }
@@ -67,7 +57,7 @@ function tubeSnags({ say, at }: Site, port: Port, tube: Tube, index: number): Sn
       title: "The tube will kink",
       sentence: `Bent to ${say(tube.bendRadius.value)}; a bore of ${say(tube.bore.value)} wants ${say(least)} or more.`,
       reason: `Bend radius of ${BEND_BORES.value} bores at least (from memory); try it dry before the hole is cut.`,
-      fix: { label: `Bend it to ${say(least)}`, patch: [setMm(at(`/features/${index}/tube/bendRadius`), least)] },
+      fix: { label: `Bend it to ${say(least)}`, patch: [setMm(`${path}/tube/bendRadius`, least)] },
     });
   return snags;
 }

@@ -1,3 +1,4 @@
+import { featureKind } from "../../features/index";
 import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
@@ -170,7 +171,7 @@ function outletSnags(site: Site, wettest: number): Snag[] {
   const list: Snag[] = [];
   const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject: "outlet", severity, ...snag });
-  const drain = variant.features.find((f) => f.kind === "port" && f.use === "drain");
+  const drain = variant.features.find((f) => featureKind(f).drains?.(f));
   if (ground.outlet === "bulkhead" && !drain)
     add("stop", {
       rule: "ground/no-drain-port",

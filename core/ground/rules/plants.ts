@@ -1,4 +1,4 @@
-import { zoneName } from "../../background/zones";
+import { isPlanter, zoneName } from "../../background/zones";
 import { set } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
@@ -16,7 +16,7 @@ const QUARANTINE_DAYS = 30;
 function standOf(site: Site, plant: Plant): { atMm: number; potMm: number | null; words: string } | undefined {
   const { shell, variant } = site;
   if (plant.where === "ground") return { atMm: shell.levels.groundMm, potMm: null, words: "in the ground" };
-  const zone = variant.background.zones.find((z) => z.id === plant.where && z.kind === "planter");
+  const zone = variant.background.zones.find((z) => z.id === plant.where && isPlanter(z));
   if (!zone) return undefined;
   const top = zone.v.value + zone.height.value / 2;
   return { atMm: heightOf(shell.faces[zone.face].frame, top), potMm: zone.width.value, words: `in ${zoneName(zone)}` };

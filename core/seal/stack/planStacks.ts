@@ -1,9 +1,17 @@
 import type { FaceId } from "../../design/names";
-import { cutStepId } from "../../features/cutStep";
 import { constant, type Figure } from "../../figures/figure";
-import { emptyLedger, type Posture, type Snag, type Step, type Supply, type TradeLedger } from "../../ledgers/ledger";
+import {
+  emptyLedger,
+  type Posture,
+  type Snag,
+  type Step,
+  type Supply,
+  type TradeLedger,
+  type Wait,
+} from "../../ledgers/ledger";
 import { gatherNeeds, type Need, need, spread } from "../../ledgers/needs";
 import { materialsOf } from "../../materials/find";
+import type { ClothForm } from "../../materials/names";
 import type { Site } from "../../shell/site";
 import { formatMinutes, formatNumber } from "../../units/format";
 import { CAUTION } from "../../workshop/cautions";
@@ -50,19 +58,14 @@ export function planStacks(site: Site): TradeLedger {
   };
 }
 
-/** The last steps of the stacks: what comes over them waits for these. */
-export function lastCoatSteps(site: Site): string[] {
-  return site.variant.seal.stacks.flatMap(({ face, layers }) => {
-    const last = site.shell.faces[face].open ? undefined : layers.findLast((l) => stepsFor(l) > 0);
-    return last ? [coatStepId(face, last, stepsFor(last))] : [];
-  });
-}
-
 /** The layers that are put on, beads apart. */
 const coatsOn = (site: Site): LayerKind[] =>
   site.variant.seal.stacks.flatMap(({ face, layers }) =>
     site.shell.faces[face].open ? [] : layers.filter((l) => stepsFor(l) > 0).map((l) => layerKind(l.layer)),
   );
+
+/** Whether anything is done to any face. */
+export const isCoated = (site: Site): boolean => coatsOn(site).length > 0;
 
 /** How long the slowest coat that keeps water out takes until it may get wet; 0 where there is none. */
 export const coatsWetMinutes = (site: Site): number =>
@@ -81,11 +84,10 @@ function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
   const m2 = coatedM2(face, site.shell, site.variant);
   const steps: Step[] = [];
   const start = [
-    { id: "shell/glue", because: "the walls must stand still" },
-    ...site.variant.features
-      .filter((f) => f.face === face)
-      .map((f) => ({ id: cutStepId(f), because: "openings are cut before coats: raw edges stay exposed" })),
-  ];
+    { reached: "stands", because: "the walls must stand still" },
+    { reached: "holesCut", of: face, because: "openings are cut before coats: raw edges stay exposed" },
+  ] satisfies Wait[];
+  const outermost = layers.findLast((l) => stepsFor(l) > 0);
   for (const layer of layers) {
     const kind = layerKind(layer.layer);
     const coats = stepsFor(layer);
@@ -106,6 +108,8 @@ function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
         after: last
           ? [{ id: last.id, because: work ? "it is worked once it has set" : "each layer sets before the next" }]
           : start,
+        ...(layer === outermost && coat === coats && { reaches: [`coated:${face}` as const] }),
+        uses: materialsFor(site, layer.layer),
         ...(!work && { posture: FACE_DOWN[face], holdsPosture: true }),
         splittable: work,
         toHand: work ? ["abrasive pad", "alcohol", "vacuum"] : [kind.name, "gloves", "masking tape"],
@@ -115,6 +119,15 @@ function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
     }
   }
   return steps;
+}
+
+/** What a coat of a layer is bought as, where that is known. */
+function materialsFor(site: Site, form: Layer["layer"]): string[] {
+  const coat = coatMaterial(site, form);
+  if (coat) return [coat.id];
+  const { takes } = layerKind(form);
+  if (!takes) return [];
+  return [takes.class === "sealant" ? site.variant.seal.sealant : clothId(site, takes.form)];
 }
 
 const passSign = (kind: LayerKind): string =>
@@ -136,6 +149,9 @@ function coatedByForm(site: Site): Map<Layer["layer"], { m2: number; faces: stri
   }
   return found;
 }
+
+const clothId = (site: Site, form: ClothForm) =>
+  materialsOf(site.book, "cloth").find((c) => c.form === form)?.id ?? `cloth-${form.toLowerCase()}`;
 
 const coatMaterial = (site: Site, form: Layer["layer"]) => materialsOf(site.book, "coat").find((c) => c.form === form);
 
@@ -167,9 +183,8 @@ function takenNeeds(site: Site): Need[] {
           constant(`${name.toLowerCase()}, on a square metre`, takes.litresPerM2, "L/m²"),
         ]),
       ];
-    const cloth = materialsOf(site.book, "cloth").find((c) => c.form === takes.form);
     return [
-      need(cloth?.id ?? `cloth-${takes.form.toLowerCase()}`, "mm2", why, spread(m2 * 1e6, takes.m2PerM2), [
+      need(clothId(site, takes.form), "mm2", why, spread(m2 * 1e6, takes.m2PerM2), [
         constant("with folds and rim", takes.m2PerM2, "×"),
       ]),
     ];

@@ -3,6 +3,7 @@ import { flatPack, haberdasher, nurseryTub } from "../../../demo/builds";
 import { jobInput } from "../../../tests/job";
 import { statedMm } from "../../design/measure";
 import type { FaceId, LayerId } from "../../design/names";
+import { SAFETY_SPLITS } from "../../design/names";
 import type { Build } from "../../document/schema";
 import { chosenVariant } from "../../document/variant";
 import { plan } from "../../plan";
@@ -118,7 +119,14 @@ describe("mistakes made on purpose are stopped, with a reason and a cure that cl
   it("a divider of foam and stone called watertight", () => {
     const build = haberdasher();
     const { seal } = chosenVariant(build);
-    seal.dividers.push({ id: "pool", name: "Pool wall", made: "foamStone", height: statedMm(110), watertight: true });
+    seal.dividers.push({
+      id: "pool",
+      name: "Pool wall",
+      made: "foamStone",
+      height: statedMm(110),
+      watertight: true,
+      origin: "made",
+    });
     expect(snag(build, "seal/divider-not-tight")).toMatchObject({
       severity: "stop",
       reason: expect.stringMatching(/failed as a dam/),
@@ -233,8 +241,7 @@ describe("splits on which safety hangs", () => {
     seal.standingWater = statedMm(60);
     seal.decisions = [];
     expect(snag(build, "seal/decide")!.sentence).toMatch(/aerosol.*grade of silicone.*Which water/s);
-    for (const row of ["A1", "A9", "A17", "A18", "A20", "A26"] as const)
-      seal.decisions.push({ row, school: "pure", reason: "label read" });
+    for (const split of SAFETY_SPLITS) seal.decisions.push({ split, school: "pure", reason: "label read" });
     expect(snag(build, "seal/decide")).toBeUndefined();
   });
 });

@@ -1,4 +1,4 @@
-import { featureRect } from "../../features/feature";
+import { featureRect, isCut } from "../../features/feature";
 import type { Site } from "../../shell/site";
 import { layerKind } from "../stack/layers";
 
@@ -9,7 +9,7 @@ import { layerKind } from "../stack/layers";
 export function sealedAs(site: Site): string {
   const { seal, features } = site.variant;
   const holes = features
-    .filter((f) => f.kind !== "keepOut")
+    .filter((f) => isCut(f))
     .map((f) => {
       const { uMm, vMm, widthMm, heightMm } = featureRect(f);
       return `${f.face}/${f.id}@${[uMm, vMm, widthMm, heightMm].map((x) => Math.round(x * 10) / 10).join(",")}`;

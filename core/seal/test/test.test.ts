@@ -108,7 +108,7 @@ describe("a water test by the log", () => {
   it("tests a watertight divider one side dry, after the base and before the airing", () => {
     const build = wet();
     chosenVariant(build).seal.dividers.push({
-      ...{ id: "pool", name: "Pool wall", made: "glass", height: statedMm(110), watertight: true },
+      ...{ id: "pool", name: "Pool wall", made: "glass", height: statedMm(110), watertight: true, origin: "made" },
     });
     const p = planned(build, []);
     const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
@@ -130,6 +130,7 @@ describe("a water test by the log", () => {
         ...structuredClone(features.find((f) => f.kind === "port") ?? features[0]!),
         id: "drilled-later",
         kind: "port",
+        origin: "made",
         use: "drain",
         bore: statedMm(25),
         gap: statedMm(0),

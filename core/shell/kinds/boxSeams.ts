@@ -32,14 +32,15 @@ const side = (face: FaceId) => (face === "left" || face === "right" ? `${face} s
 
 /** The inner seams of a box where both faces are there, foot seams first, with the dam's. Uprights are parted at the wet line. */
 export function boxSeams(inside: Size3, open: readonly FaceId[], strips: readonly Strip[], levels: Levels): Seam[] {
-  const seam = (id: string, label: string, lengthMm: number, wet = false): Seam => ({
+  const seam = (id: string, label: string, lengthMm: number, wet = false, foot = false): Seam => ({
     id: `seam/${id}`,
     label,
     lengthMm,
     wet,
+    foot,
   });
   const wetMm = Math.min(inside.heightMm, Math.max(levels.groundMm, levels.waterMm, levels.damTopMm));
-  const dam = strips.find((s) => s.id === "dam");
+  const dam = strips.find((s) => s.role === "dam");
   const damSeams = dam
     ? [
         seam("base-dam", "Base to dam", dam.widthMm, true),
@@ -50,7 +51,7 @@ export function boxSeams(inside: Size3, open: readonly FaceId[], strips: readonl
   const closed = EDGES.filter(([a, b]) => !open.includes(a) && !open.includes(b));
   const list = closed.flatMap(([a, b, axis]): Seam[] => {
     const id = `${a}-${b}`;
-    if (axis !== "heightMm") return [seam(id, `${WORDS[a]} to ${side(b)}`, inside[axis], a === "base")];
+    if (axis !== "heightMm") return [seam(id, `${WORDS[a]} to ${side(b)}`, inside[axis], a === "base", a === "base")];
     const label = `${WORDS[a]} to ${b}`;
     if (wetMm <= 0) return [seam(id, label, inside.heightMm)];
     return [
@@ -58,6 +59,5 @@ export function boxSeams(inside: Size3, open: readonly FaceId[], strips: readonl
       ...(wetMm < inside.heightMm ? [seam(id, `${label}, above the dam`, inside.heightMm - wetMm)] : []),
     ];
   });
-  const foot = list.filter((s) => s.id.startsWith("seam/base"));
-  return [...foot, ...damSeams, ...list.filter((s) => !foot.includes(s))];
+  return [...list.filter((s) => s.foot), ...damSeams, ...list.filter((s) => !s.foot)];
 }

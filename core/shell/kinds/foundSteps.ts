@@ -13,6 +13,7 @@ export const surveyStep = (site: Site, detail: string, cautions: string[] = []):
   handsOnMinutes: 45,
   waitMinutes: 0,
   after: [],
+  reaches: ["surveyed"],
   splittable: true,
   toHand: ["tape", "torch", "warm water", "cloth"],
   cautions: [...cautions, ...(shellKg(site.shell) > LIFT_KG ? [CAUTION.lift] : [])],

@@ -18,10 +18,12 @@ export function layFront(
   const { dam, ventRail, headRail, stile } = front;
   const full = inside.widthMm;
   const strips: Strip[] = [];
-  if (dam) strips.push({ id: "dam", label: "Dam", material, uMm: 0, vMm: 0, widthMm: full, heightMm: dam.value });
+  if (dam)
+    strips.push({ id: "dam", role: "dam", label: "Dam", material, uMm: 0, vMm: 0, widthMm: full, heightMm: dam.value });
   if (ventRail)
     strips.push({
       id: "vent-rail",
+      role: "ventRail",
       label: "Vent rail",
       material,
       uMm: 0,
@@ -32,6 +34,7 @@ export function layFront(
   if (headRail)
     strips.push({
       id: "head-rail",
+      role: "headRail",
       label: "Head rail",
       material,
       uMm: 0,
@@ -44,6 +47,7 @@ export function layFront(
   if (stile) {
     strips.push({
       id: "stile-left",
+      role: "stile",
       label: "Stile left",
       material,
       uMm: 0,
@@ -53,6 +57,7 @@ export function layFront(
     });
     strips.push({
       id: "stile-right",
+      role: "stile",
       label: "Stile right",
       material,
       uMm: full - stileMm,

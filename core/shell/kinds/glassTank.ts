@@ -1,8 +1,9 @@
 import type * as v from "valibot";
 import { statedMm } from "../../design/measure";
+import type { Checker } from "../../ledgers/checker";
 import { type FaceMaterial, foundFace } from "../../materials/face";
 import { SIZE_LIMIT_MM } from "../limits";
-import type { Checker, SurveyField } from "./kind";
+import type { SurveyField } from "./kind";
 import type { foundTank } from "./parts/schema";
 
 /** A glass tank as found. */
@@ -43,40 +44,16 @@ export function checkTank(found: FoundTank, { between, add, say }: Checker): voi
   between("/shell/found/rim", found.rim, 5, 100, "The rim");
 }
 
+/** How a tank's fields are drawn and hinted at, by what each asks. */
+type FieldNotes = Partial<Record<"length" | "width" | "height" | "glass" | "rim", Pick<SurveyField, "arrow" | "hint">>>;
+
 /** What the tape is put to on a tank. */
-export const tankFields: readonly SurveyField[] = [
-  {
-    path: "/shell/found/length",
-    label: "Length outside",
-    ask: "length",
-    arrow: "14,72 66,72",
-  },
-  {
-    path: "/shell/found/width",
-    label: "Width outside",
-    ask: "length",
-    arrow: "70,70 88,54",
-  },
-  {
-    path: "/shell/found/height",
-    label: "Height outside",
-    ask: "length",
-    arrow: "9,24 9,68",
-  },
-  {
-    path: "/shell/found/glass",
-    label: "Glass, how thick",
-    ask: "length",
-    arrow: "14,20 18,20",
-    hint: "at a bare edge",
-  },
-  {
-    path: "/shell/found/rim",
-    label: "Plastic rim, how high",
-    ask: "length",
-    optional: true,
-    arrow: "40,24 40,29",
-  },
+export const tankFields = (notes: FieldNotes): readonly SurveyField[] => [
+  { path: "/shell/found/length", label: "Length outside", ask: "length", ...notes.length },
+  { path: "/shell/found/width", label: "Width outside", ask: "length", ...notes.width },
+  { path: "/shell/found/height", label: "Height outside", ask: "length", ...notes.height },
+  { path: "/shell/found/glass", label: "Glass, how thick", ask: "length", hint: "at a bare edge", ...notes.glass },
+  { path: "/shell/found/rim", label: "Plastic rim, how high", ask: "length", optional: true, ...notes.rim },
   {
     path: "/shell/found/tempered",
     label: "Tempered panes",

@@ -1,18 +1,10 @@
-import type { Measure } from "../../design/basics";
+import type { Closure } from "../../closures/schema";
 import type { Variant } from "../../document/schema";
-import type { TradeLedger } from "../../ledgers/ledger";
+import type { Checker } from "../../ledgers/checker";
+import type { Fix, TradeLedger } from "../../ledgers/ledger";
 import type { Book } from "../../materials/schema";
 import type { Shell } from "../shell";
 import type { Site } from "../site";
-
-/** What a kind's limits are told with: places are JSON Pointers into the variant. */
-export interface Checker {
-  book: Book;
-  say: (mm: number) => string;
-  add: (path: string, message: string) => void;
-  /** Says so when a measure is missing its limits. */
-  between: (path: string, measure: Measure | null, lowMm: number, highMm: number, what: string) => void;
-}
 
 /** One thing the survey asks. `arrow` is where the tape runs on the drawing, as `x,y x,y`. */
 export interface SurveyField {
@@ -42,6 +34,22 @@ export interface Survey {
   first: readonly { path: string; label: string; example: string }[];
 }
 
+/** An opening of a kind of shell, and what it may be closed by. */
+export interface OpeningRule {
+  id: string;
+  closures: readonly Closure["kind"][];
+  mayStandOpen: boolean;
+}
+
+/** Another way to make the same shell. */
+export interface Alternative {
+  /** Names what it would make of the design, so that a snag taken up is not the next one. */
+  id: string;
+  label: string;
+  patch: Fix["patch"];
+  variant: Variant;
+}
+
 /** A starting shell. Everything that knows it lives in its folder; `kinds/index.ts` lists it. */
 export interface ShellKind<S extends Variant["shell"] = Variant["shell"]> {
   kind: S["kind"];
@@ -49,12 +57,18 @@ export interface ShellKind<S extends Variant["shell"] = Variant["shell"]> {
   label: string;
   words: string;
   survey: Survey;
-  /** What can close it. */
-  closures: readonly Variant["closure"]["kind"][];
+  /** Its openings, the main one first, and what each may be closed by. */
+  openings: readonly [OpeningRule, ...OpeningRule[]];
+  /** Whether it came from somewhere, with what was on it already; what is made of sheet has nothing found. */
+  found: boolean;
+  /** The step before which a guessed measure wants the tape, as it is said. */
+  tapeBefore: string;
   /** Starting values; `first` measures are put into it. */
-  starter: () => Pick<Variant, "shell"> & Partial<Pick<Variant, "closure" | "features" | "seal">>;
+  starter: () => Pick<Variant, "shell"> & Partial<Pick<Variant, "closures" | "features" | "seal">>;
   check: (shell: S, variant: Variant, checker: Checker) => void;
   build: (variant: Variant, book: Book) => Shell;
   /** What only this kind has: parts, joints, steps, snags, figures. */
   plan: (site: Site) => TradeLedger;
+  /** Other ways to make the same shell, that may need less sheet. */
+  alternatives?: (site: Site) => Alternative[];
 }

@@ -30,7 +30,7 @@ describe("every kind", () => {
   it.each(KINDS.map((k) => k.kind))(
     "%s begins from what a new build asks, plans, and asks nothing that is not there",
     (kind) => {
-      const { survey, closures } = KINDS.find((k) => k.kind === kind)!;
+      const { survey, openings } = KINDS.find((k) => k.kind === kind)!;
       const sizes = survey.first.map((_, i) => ({
         typed: `${500 - 20 * i}`,
         value: 500 - 20 * i,
@@ -39,7 +39,8 @@ describe("every kind", () => {
       const variant = beginVariant(kind, sizes);
       const build = newBuild("Begun", { unit: "mm" }, variant);
       expect(problems(build)).toEqual([]);
-      expect(closures).toContain(variant.closure.kind);
+      for (const closure of variant.closures)
+        expect(openings.find((o) => o.id === closure.opening)!.closures).toContain(closure.kind);
       const planned = plan(jobInput(build));
       expect(planned.shell.volumeMl).toBeGreaterThan(0);
       expect(JSON.stringify(planned.figures)).not.toMatch(/NaN|null,"unit"/);
@@ -92,6 +93,8 @@ describe("a glass tank", () => {
         name: "Hole",
         face: "left",
         kind: "holes",
+        origin: "made",
+        meshOrigin: "made",
         pattern: "square",
         holeDia: statedMm(10),
         pitch: statedMm(20),
@@ -110,11 +113,11 @@ describe("a glass tank", () => {
 
   it("asks for a lid, and puts one on by its fix", () => {
     const build = tankBuild();
-    chosenVariant(build).closure = { kind: "open" };
+    chosenVariant(build).closures = [];
     const open = plan(jobInput(build)).snags.find((s) => s.rule === "front/no-door")!;
     expect(open.title).toBe("The top is open");
     const shut = applyFix(build, open.fix!.patch);
-    expect(chosenVariant(shut).closure.kind).toBe("lid");
+    expect(chosenVariant(shut).closures).toMatchObject([{ kind: "lid", opening: "top", origin: "made" }]);
     expect(rules(plan(jobInput(shut)))).not.toContain("front/no-door");
     // 792 + 342 twice round is 2268 mm: a clip each 300 makes eight.
     const few = plan(jobInput(shut)).snags.find((s) => s.rule === "front/few-clips")!;
@@ -123,9 +126,12 @@ describe("a glass tank", () => {
 
   it("refuses sliding panes on top, and glass as thick as the tank", () => {
     const build = tankBuild();
-    const onEnd = chosenVariant(towerOnEnd()).closure;
-    chosenVariant(build).closure = onEnd;
-    expect(problems(build)).toContainEqual(["/variants/0/closure", expect.stringMatching(/cannot be closed this way/)]);
+    const onEnd = chosenVariant(towerOnEnd()).closures[0]!;
+    chosenVariant(build).closures = [{ ...onEnd, opening: "top" }];
+    expect(problems(build)).toContainEqual([
+      "/variants/0/closures/0",
+      expect.stringMatching(/cannot be closed this way/),
+    ]);
     const thick = tankBuild();
     shellOf<TankShell>(thick).found.width = statedMm(60);
     shellOf<TankShell>(thick).found.glass = statedMm(10);
@@ -226,7 +232,7 @@ describe("a cabinet", () => {
     const build = haberdasher();
     shellOf<CabinetShell>(build).found.holes.plugged = false;
     const ways = plan(jobInput(build));
-    expect(ways.closures.ways.map((w) => w.id)).toContain("hardware");
+    expect(ways.audit.ways.map((w) => w.id)).toContain("hardware");
     const stop = ways.snags.find((s) => s.rule === "front/way-out" && s.subject === "hardware")!;
     expect(shellOf<CabinetShell>(applyFix(build, stop.fix!.patch)).found.holes.plugged).toBe(true);
   });

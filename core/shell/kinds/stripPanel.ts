@@ -3,7 +3,7 @@ import type { Panel, Strip } from "../shell";
 
 /** A strip of a front frame as a piece to be cut. */
 export function stripPanel(strip: Strip, sheet: MaterialOf<"sheet">): Panel {
-  const lying = !strip.id.startsWith("stile");
+  const lying = strip.role !== "stile";
   const { widthMm, heightMm } = strip;
   return {
     id: `front/${strip.id}`,

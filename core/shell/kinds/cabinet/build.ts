@@ -17,7 +17,16 @@ function foundGaps({ doors, holes }: CabinetShell["found"]): FoundGap[] {
       : []),
     { id: "doors-edge", label: "round the doors", kind: "slot", mm: doors.edgeGap.value },
     ...(holes.count > 0 && !holes.plugged
-      ? [{ id: "hardware", label: "hardware holes", kind: "round" as const, mm: holes.dia.value }]
+      ? [
+          {
+            id: "hardware",
+            label: "hardware holes",
+            kind: "round" as const,
+            mm: holes.dia.value,
+            cover: "nothing yet: plug them",
+            mend: { label: "Plug the holes", path: "/shell/found/holes/plugged", value: true },
+          },
+        ]
       : []),
   ];
 }
@@ -75,19 +84,23 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
     },
     faces,
     strips: [],
-    opening: {
-      face: "front",
-      uMm: frame,
-      vMm: frame,
-      widthMm: inside.widthMm - 2 * frame,
-      heightMm: inside.heightMm - 2 * frame,
-    },
+    openings: [
+      {
+        id: "front",
+        face: "front",
+        uMm: frame,
+        vMm: frame,
+        widthMm: inside.widthMm - 2 * frame,
+        heightMm: inside.heightMm - 2 * frame,
+      },
+    ],
     panels: [],
     joints: [],
     // The doors' edges are gaps, not seams: the front takes no bead.
-    seams: [...(tray?.seams ?? []), ...boxSeams(inside, ["front"], [], { ...levels, damTopMm: 0 })].map((s) =>
-      tray && !s.id.startsWith("seam/tray") ? { ...s, wet: false } : s,
-    ),
+    seams: [
+      ...(tray?.seams ?? []),
+      ...boxSeams(inside, ["front"], [], { ...levels, damTopMm: 0 }).map((s) => (tray ? { ...s, wet: false } : s)),
+    ],
     solids: [
       ...Object.values(faces).map((f) => faceSolid(f, FACE_WORDS[f.id])),
       ...kept,
@@ -123,5 +136,6 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
     ownPanes: tray?.panes ?? [],
     levels,
     damPath: shell.tray ? "/shell/tray/height" : null,
+    insidePaths: null,
   };
 }

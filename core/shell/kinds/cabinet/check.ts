@@ -1,7 +1,8 @@
 import { FACES } from "../../../design/names";
+import type { Checker } from "../../../ledgers/checker";
 import { FACE_WORDS } from "../../boxFaces";
 import { SIZE_LIMIT_MM } from "../../limits";
-import type { Checker } from "../kind";
+
 import type { CabinetShell } from "./schema";
 import { cutShelves } from "./tray";
 

@@ -1,3 +1,4 @@
+import { foundClosure } from "../../../closures/kinds/found/schema";
 import type { ShellKind } from "../kind";
 import { buildCabinet } from "./build";
 import { checkCabinet } from "./check";
@@ -10,9 +11,11 @@ export const cabinet: ShellKind<CabinetShell> = {
   kind: "cabinet",
   label: "Cabinet",
   words: "timber, board, or metal and glass, with its doors and shelves",
-  closures: ["found"],
+  openings: [{ id: "front", closures: ["found"], mayStandOpen: false }],
+  found: true,
+  tapeBefore: "“Survey and clean it” is ticked off",
   survey: cabinetSurvey,
-  starter: () => ({ shell: starterCabinet(), closure: { kind: "found", lock: "none" } }),
+  starter: () => ({ shell: starterCabinet(), closures: [foundClosure("front")] }),
   check: checkCabinet,
   build: buildCabinet,
   plan: planCabinet,

@@ -2,6 +2,7 @@ import { statedMm } from "../../../design/measure";
 import { FACES } from "../../../design/names";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../../../ledgers/ledger";
+import { OWN_PANES } from "../../../materials/ownPanes";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
 import type { Site } from "../../site";
@@ -32,6 +33,8 @@ function steps(site: Site): Step[] {
       handsOnMinutes: metres * RATES.cutGlassPerMetre.value,
       waitMinutes: 0,
       after: [{ id: "shell/survey", because: "the tray is measured from the cabinet's inside" }],
+      reaches: ["stands"],
+      uses: [OWN_PANES],
       splittable: true,
       toHand: ["glass cutter", "oil", "straight edge", "whetstone", "gloves", "goggles"],
       cautions: [CAUTION.glass, "Never cut tempered glass: it shatters."],

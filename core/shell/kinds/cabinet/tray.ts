@@ -56,6 +56,7 @@ export function layTray(shell: CabinetShell, inside: Size3): Tray | null {
     label,
     lengthMm,
     wet: true,
+    foot: false,
   });
   const high: Sum = [heightMm, " high − ", glassMm, " base"];
   return {

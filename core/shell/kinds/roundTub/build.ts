@@ -114,12 +114,14 @@ export function buildRound({ shell: anyShell, seal, ground }: Variant): Shell {
     },
     faces,
     strips: [],
-    opening: { face: "top", uMm: 0, vMm: 0, widthMm: found.rimDiameter.value, heightMm: found.rimDiameter.value },
+    openings: [
+      { id: "top", face: "top", uMm: 0, vMm: 0, widthMm: found.rimDiameter.value, heightMm: found.rimDiameter.value },
+    ],
     panels: [],
     joints: [],
     seams: [],
     solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
-    gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value }],
+    gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value, cover: "its own catches" }],
     doorLeaves: 0,
     heldWalls: [],
     tray: null,
@@ -133,5 +135,6 @@ export function buildRound({ shell: anyShell, seal, ground }: Variant): Shell {
       damMm: inside.heightMm,
     }),
     damPath: null,
+    insidePaths: null,
   };
 }

@@ -1,5 +1,6 @@
+import { foundClosure } from "../../../closures/kinds/found/schema";
 import { statedMm } from "../../../design/measure";
-import { BARE_SEAL } from "../../../seal/bare";
+import { bareSeal } from "../../../seal/schema";
 import type { ShellKind } from "../kind";
 import { buildRound } from "./build";
 import { checkRoundTub } from "./check";
@@ -11,7 +12,9 @@ export const roundTub: ShellKind<RoundTubShell> = {
   kind: "roundTub",
   label: "Round tub",
   words: "with a poured floor and a tube to the next box",
-  closures: ["open", "found"],
+  openings: [{ id: "top", closures: ["found"], mayStandOpen: true }],
+  found: true,
+  tapeBefore: "“Survey and clean it” is ticked off",
   survey: roundTubSurvey,
   starter: () => ({
     shell: {
@@ -28,15 +31,8 @@ export const roundTub: ShellKind<RoundTubShell> = {
       groundDepth: null,
       topLoadKg: statedMm(0),
     },
-    closure: { kind: "found", lock: "none" },
-    seal: {
-      ...structuredClone(BARE_SEAL),
-      sealant: "silicone-neutral",
-      leg: statedMm(6),
-      seams: "none",
-      standingWater: null,
-      airingDays: statedMm(3),
-    },
+    closures: [foundClosure("top")],
+    seal: { ...bareSeal(), seams: "none", airingDays: statedMm(3) },
   }),
   check: checkRoundTub,
   build: buildRound,

@@ -55,6 +55,8 @@ const pourStep = (litres: number): Step => ({
   waitMinutes: DRIES_MINUTES.value,
   waitFor: "the floor to dry through",
   after: [{ id: "shell/survey", because: "the tube is tried dry first: plaster fixes its place" }],
+  reaches: ["poured"],
+  uses: ["fill-gypsum"],
   posture: "upright",
   holdsPosture: true,
   splittable: false,

@@ -1,23 +1,13 @@
 import type { SheetVariant } from "../../../document/schema";
 import { set, setMm } from "../../../ledgers/fix";
-import type { Snag } from "../../../ledgers/ledger";
 import { SIZE_LIMIT_MM } from "../../limits";
 import type { Site } from "../../site";
+import type { Alternative } from "../kind";
 import type { SheetShell } from "./schema";
-
-/** Another way to make the same box, that may need less sheet. */
-export interface Alternative {
-  /** Names what it would make of the design, so that a snag taken up is not the next one. */
-  id: string;
-  label: string;
-  patch: NonNullable<Snag["fix"]>["patch"];
-  variant: SheetVariant;
-}
 
 /** The joints not chosen, and a size less by the back's thickness. */
 export function sheetAlternatives(site: Site): Alternative[] {
   const { at, shell, say } = site;
-  if (site.variant.shell.kind !== "sheet") return [];
   const variant = site.variant as SheetVariant;
   const { joints, size } = variant.shell;
   const withShell = (change: Partial<SheetShell>): SheetVariant => ({

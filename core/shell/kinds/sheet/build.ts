@@ -48,7 +48,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     },
     faces,
     strips,
-    opening: { ...opening, face: "front" },
+    openings: [{ ...opening, id: "front", face: "front" }],
     panels,
     joints: listJoints(shell, box, strips),
     seams: boxSeams(inside, ["front"], strips, levels),
@@ -61,6 +61,10 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     ownPanes: [],
     levels,
     damPath: "/shell/front/dam",
+    insidePaths:
+      shell.size.given === "inside"
+        ? { widthMm: "/shell/size/width", depthMm: "/shell/size/depth", heightMm: "/shell/size/height" }
+        : null,
   };
 }
 

@@ -1,7 +1,8 @@
 import type { Variant } from "../../../document/schema";
+import type { Checker } from "../../../ledgers/checker";
 import { findMaterial } from "../../../materials/find";
 import { SIZE_LIMIT_MM } from "../../limits";
-import type { Checker } from "../kind";
+
 import type { SheetShell } from "./schema";
 
 /** Limits of a sheet box, each with the number that would be right. */

@@ -8,6 +8,14 @@ import { type Box, measureBox } from "./box";
 /** Share of the span of the top that works with a rail glued under it. */
 const FLANGE_SHARE = { value: 0.1, basis: memory } as const;
 
+const RAIL = "shell/rail-sag";
+const TOP = "shell/top-sag";
+
+/** The sag of the head rail, of a shell that has one. */
+export const railSag = (figures: readonly Figure[]) => figures.find((f) => f.id === RAIL);
+/** The sag of the top. */
+export const topSagOf = (figures: readonly Figure[]) => figures.find((f) => f.id === TOP);
+
 /** A site whose shell is a sheet box, with the box measured. */
 export interface SheetSite extends Site {
   variant: SheetVariant;
@@ -55,14 +63,14 @@ function sagFigures(site: SheetSite): Figure[] {
   const top = box.sheets.top;
   const topMm = box.thicknessMm.top;
   const { widthMm, depthMm } = shell.inside;
-  const rail = shell.strips.find((s) => s.id === "head-rail");
+  const rail = shell.strips.find((s) => s.role === "headRail");
   const spanMm = rail ? Math.min(widthMm, depthMm) : widthMm;
   const areaMm2 = widthMm * depthMm;
   const pressureMPa =
     (top.densityKgPerM3.value * topMm * GRAVITY) / 1e9 + (variant.shell.topLoadKg.value * GRAVITY) / areaMm2;
   const elasticMPa = top.elasticGPa.value * 1000;
   const topSag: Figure = {
-    id: "shell/top-sag",
+    id: TOP,
     label: "Sag of the top, in years",
     value: beamSagMm(pressureMPa, spanMm, elasticMPa, rectangleInertiaMm4(1, topMm)) * top.creepFactor.value,
     unit: "mm",
@@ -93,22 +101,22 @@ function sagFigures(site: SheetSite): Figure[] {
   return [
     topSag,
     {
-      id: "shell/rail-sag",
+      id: RAIL,
       label: "Sag of the head rail, in years",
-      value: beamSagMm(railLoad, shell.opening.widthMm, railElasticMPa, inertia) * front.creepFactor.value,
+      value: beamSagMm(railLoad, shell.openings[0].widthMm, railElasticMPa, inertia) * front.creepFactor.value,
       unit: "mm",
       rounding: "up",
       estimate: true,
       formula:
         "creep × 5·w·L⁴ / (384·E·I), the rail and a strip of the top glued to it bending as one, carrying half the top",
       inputs: [
-        { name: "span", value: shell.opening.widthMm, unit: "mm" },
+        { name: "span", value: shell.openings[0].widthMm, unit: "mm" },
         { name: "load", value: railLoad * 1000, unit: "N/m" },
         { name: "second moment with the top", value: inertia, unit: "mm⁴" },
         { name: "second moment of the rail alone", value: alone, unit: "mm⁴" },
         {
           name: "sag if the top were not glued to it",
-          value: beamSagMm(railLoad, shell.opening.widthMm, railElasticMPa, alone) * front.creepFactor.value,
+          value: beamSagMm(railLoad, shell.openings[0].widthMm, railElasticMPa, alone) * front.creepFactor.value,
           unit: "mm",
         },
         constant("strip of the top that helps, share of the span", FLANGE_SHARE, "×"),

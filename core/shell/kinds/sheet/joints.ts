@@ -30,10 +30,10 @@ export function listJoints(shell: SheetShell, box: Box, strips: Strip[]): Joint[
     ...["back-base", "back-top"].map((id) => joint(id, acrossMm)),
   ];
   for (const strip of strips) {
-    const lying = !strip.id.startsWith("stile");
+    const lying = strip.role !== "stile";
     const endMm = lying ? strip.heightMm : strip.widthMm;
     joints.push(joint(`${strip.id}-end-1`, endMm), joint(`${strip.id}-end-2`, endMm));
-    if (strip.id !== "vent-rail") joints.push(joint(`${strip.id}-edge`, lying ? strip.widthMm : strip.heightMm));
+    if (strip.role !== "ventRail") joints.push(joint(`${strip.id}-edge`, lying ? strip.widthMm : strip.heightMm));
   }
   return joints;
 }

@@ -1,4 +1,5 @@
 import type { ShellKind } from "../kind";
+import { sheetAlternatives } from "./alternatives";
 import { buildSheet } from "./build";
 import { checkSheet } from "./check";
 import { planSheet } from "./plan";
@@ -10,10 +11,13 @@ export const sheet: ShellKind<SheetShell> = {
   kind: "sheet",
   label: "Flat sheet",
   words: "PVC foam, plywood or other sheet, cut to a box",
-  closures: ["open", "slidingPair"],
+  openings: [{ id: "front", closures: ["slidingPair"], mayStandOpen: true }],
+  found: false,
+  tapeBefore: "“Cut the sheets”",
   survey: sheetSurvey,
   starter: () => ({ shell: starterSheet() }),
   check: checkSheet,
   build: buildSheet,
   plan: planSheet,
+  alternatives: sheetAlternatives,
 };

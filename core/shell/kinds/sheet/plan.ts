@@ -1,23 +1,27 @@
-import type { Step, Supply, TradeLedger } from "../../../ledgers/ledger";
+import type { Figure } from "../../../figures/figure";
+import { type Fact, fact } from "../../../ledgers/facts";
+import { emptyLedger, type Step, type Supply, type TradeLedger } from "../../../ledgers/ledger";
 import { findMaterial } from "../../../materials/find";
 import { CAUTION } from "../../../workshop/cautions";
 import { LIFT_KG } from "../../../workshop/lift";
 import { RATES } from "../../../workshop/rates";
+import { RAIL_SAG } from "../../facts";
 import { shellKg } from "../../shell";
 import type { Site } from "../../site";
-import { jointMm, type SheetSite, sheetFigures, sheetSite } from "./figures";
-import { sheetSnags } from "./snags";
+import { jointMm, railSag, type SheetSite, sheetFigures, sheetSite } from "./figures";
+import { railFixes, sheetSnags } from "./snags";
 
 /** Joints, glue and screws, dry fit and assembly of a sheet box. */
 export function planSheet(anySite: Site): TradeLedger {
   const site = sheetSite(anySite);
   const figures = sheetFigures(site);
   return {
-    parts: [],
+    ...emptyLedger(),
     supplies: supplies(site),
     steps: steps(site),
     snags: sheetSnags(site, figures),
     figures,
+    facts: railFact(site, figures),
   };
 }
 
@@ -75,11 +79,8 @@ function steps(site: SheetSite): Step[] {
       handsOnMinutes: 5 * shell.panels.length,
       waitMinutes: 0,
       after: [
-        { id: "cuts/saw", because: "the panels must be cut" },
-        ...site.variant.features.map((f) => ({
-          id: `air/cut/${f.id}`,
-          because: "a flat panel is easier to drill than a box",
-        })),
+        { reached: "sawn", because: "the panels must be cut" },
+        { reached: "holesCut", because: "a flat panel is easier to drill than a box" },
       ],
       splittable: true,
       toHand: ["tape", "square", "clamps or tape"],
@@ -95,6 +96,8 @@ function steps(site: SheetSite): Step[] {
       waitMinutes: adhesive?.cureMinutes.value ?? 1440,
       waitFor: "the joints to carry load",
       after: [{ id: "shell/dry-fit", because: "what does not fit dry does not fit wet" }],
+      reaches: ["stands"],
+      uses: [...(adhesive ? [adhesive.id] : []), ...(shell.joints.some((j) => j.screws > 0) ? ["screws"] : [])],
       posture: "onBack",
       holdsPosture: true,
       splittable: true,
@@ -104,4 +107,12 @@ function steps(site: SheetSite): Step[] {
       figure: "shell/joints",
     },
   ];
+}
+
+/** How far the head rail comes down on the doors under it. */
+function railFact(site: SheetSite, figures: Figure[]): Fact[] {
+  const sag = railSag(figures);
+  if (!sag) return [];
+  const { headRail } = site.variant.shell.front;
+  return [fact(RAIL_SAG, { sagMm: sag.value, figure: sag.id, fixes: railFixes(site, headRail?.value ?? 0) })];
 }

@@ -3,7 +3,7 @@ import { set, setMm } from "../../../ledgers/fix";
 import type { Fix, Snag } from "../../../ledgers/ledger";
 import { materialsOf } from "../../../materials/find";
 import type { Site } from "../../site";
-import { jointMm, type SheetSite } from "./figures";
+import { jointMm, railSag, type SheetSite, topSagOf } from "./figures";
 
 /** Sag beyond this share of the span shows and binds doors (source: standing). */
 const SAG_LIMIT = 200;
@@ -14,10 +14,9 @@ const RAIL_HEIGHTS_MM = [40, 60, 80, 100, 125, 150, 200];
 export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
   const { shell, variant, say, at, book, box } = site;
   const list: Snag[] = [];
-  const figure = (id: string) => figures.find((f) => f.id === id);
   const { front } = variant.shell;
 
-  const topSag = figure("shell/top-sag");
+  const topSag = topSagOf(figures);
   const spanMm = topSag?.inputs[0]?.value ?? 0;
   if (topSag && topSag.value > spanMm / SAG_LIMIT) {
     const thicker = materialsOf(book, "sheet")
@@ -35,18 +34,18 @@ export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
       figure: topSag.id,
     });
   }
-  const railSag = figure("shell/rail-sag");
-  if (railSag && railSag.value > shell.opening.widthMm / SAG_LIMIT) {
+  const rail = railSag(figures);
+  if (rail && rail.value > shell.openings[0].widthMm / SAG_LIMIT) {
     list.push({
       rule: "shell/head-rail-sags",
       subject: "head-rail",
       severity: "mind",
       stage: "shell",
       title: "The head rail will sag",
-      sentence: `${say(railSag.value, "up")} over ${say(shell.opening.widthMm)}; at ${say(shell.opening.widthMm / SAG_LIMIT, "down")} the doors begin to bind.`,
+      sentence: `${say(rail.value, "up")} over ${say(shell.openings[0].widthMm)}; at ${say(shell.openings[0].widthMm / SAG_LIMIT, "down")} the doors begin to bind.`,
       reason: "The rail carries half the top and the upper track.",
       otherFixes: railFixes(site, front.headRail!.value),
-      figure: railSag.id,
+      figure: rail.id,
     });
   }
   const fixing = variant.shell.joints.fixing;

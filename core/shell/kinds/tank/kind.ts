@@ -1,3 +1,4 @@
+import { newLid } from "../../../closures/kinds/lid/schema";
 import { statedMm } from "../../../design/measure";
 import type { Variant } from "../../../document/schema";
 import { emptyLedger } from "../../../ledgers/ledger";
@@ -56,7 +57,7 @@ function buildTank({ shell: anyShell, seal, ground }: Variant): Shell {
     },
     faces,
     strips: [],
-    opening: { face: "top", uMm: 0, vMm: 0, widthMm: inside.widthMm, heightMm: inside.depthMm },
+    openings: [{ id: "top", face: "top", uMm: 0, vMm: 0, widthMm: inside.widthMm, heightMm: inside.depthMm }],
     panels: [],
     joints: [],
     seams: boxSeams(inside, ["top"], [], levels),
@@ -71,6 +72,7 @@ function buildTank({ shell: anyShell, seal, ground }: Variant): Shell {
     ownPanes: [],
     levels,
     damPath: null,
+    insidePaths: null,
   };
 }
 
@@ -78,12 +80,23 @@ export const tank: ShellKind<TankShell> = {
   kind: "tank",
   label: "Glass tank",
   words: "stood upright, reached from above",
-  closures: ["open", "lid"],
+  openings: [{ id: "top", closures: ["lid"], mayStandOpen: true }],
+  found: true,
+  tapeBefore: "“Survey and clean it” is ticked off",
   survey: {
     drawing: tankDrawing,
     first: tankFirst,
     groups: [
-      { title: "As found", fields: tankFields },
+      {
+        title: "As found",
+        fields: tankFields({
+          length: { arrow: "14,72 66,72" },
+          width: { arrow: "70,70 88,54" },
+          height: { arrow: "9,24 9,68" },
+          glass: { arrow: "14,20 18,20" },
+          rim: { arrow: "40,24 40,29" },
+        }),
+      },
       {
         title: "As finished",
         fields: [...finishedFields("Ground, how deep", "Load on the lid")],
@@ -92,7 +105,7 @@ export const tank: ShellKind<TankShell> = {
   },
   starter: () => ({
     shell: { kind: "tank", found: starterTank(), groundDepth: null, topLoadKg: statedMm(0) },
-    closure: { kind: "lid", gap: statedMm(1), clips: 4, lock: "none" },
+    closures: [newLid("top")],
   }),
   check: ({ found, groundDepth }, _, checker) => {
     checkTank(found, checker);

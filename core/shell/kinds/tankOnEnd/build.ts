@@ -60,7 +60,7 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
     },
     faces,
     strips,
-    opening: { ...opening, face: "front" },
+    openings: [{ ...opening, id: "front", face: "front" }],
     panels,
     joints: strips.flatMap((strip) => [
       { id: `joint/${strip.id}-end-1`, lengthMm: strip.heightMm, screws: 0 },
@@ -88,5 +88,6 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
     ownPanes: [],
     levels,
     damPath: "/shell/dam",
+    insidePaths: null,
   };
 }

@@ -11,33 +11,19 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
   kind: "tankOnEnd",
   label: "Glass tank on end",
   words: "stood upright on one end, its open side to the front",
-  closures: ["open", "slidingPair"],
+  openings: [{ id: "front", closures: ["slidingPair"], mayStandOpen: true }],
+  found: true,
+  tapeBefore: "“Survey and clean it” is ticked off",
   survey: {
     drawing: ["30,6 58,6 58,68 30,68 30,6", "58,6 74,2 74,62 58,68", "30,6 46,2 74,2", "30,58 58,58", "30,12 58,12"],
     first: tankFirst,
     groups: [
       {
         title: "As found, lying",
-        fields: tankFields.map((f): (typeof tankFields)[number] => {
-          if (f.path.endsWith("/length"))
-            return {
-              ...f,
-              hint: "becomes the height",
-              arrow: "25,6 25,68",
-            };
-          if (f.path.endsWith("/width"))
-            return {
-              ...f,
-              arrow: "30,72 58,72",
-            };
-          if (f.path.endsWith("/height"))
-            return {
-              ...f,
-              hint: "becomes the depth",
-              arrow: "61,71 77,65",
-            };
-          const { arrow: _, ...rest } = f;
-          return rest;
+        fields: tankFields({
+          length: { hint: "becomes the height", arrow: "25,6 25,68" },
+          width: { arrow: "30,72 58,72" },
+          height: { hint: "becomes the depth", arrow: "61,71 77,65" },
         }),
       },
       {

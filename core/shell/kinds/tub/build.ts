@@ -51,12 +51,12 @@ export function buildTub({ shell: anyShell, seal, ground }: Variant): Shell {
     },
     faces,
     strips: [],
-    opening: { face: "top", uMm: 0, vMm: 0, widthMm: profile.rimWidthMm, heightMm: profile.rimDepthMm },
+    openings: [{ id: "top", face: "top", uMm: 0, vMm: 0, widthMm: profile.rimWidthMm, heightMm: profile.rimDepthMm }],
     panels: [],
     joints: [],
     seams: [],
     solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
-    gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value }],
+    gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value, cover: "its own catches" }],
     doorLeaves: 0,
     heldWalls: [],
     tray: null,
@@ -70,5 +70,6 @@ export function buildTub({ shell: anyShell, seal, ground }: Variant): Shell {
       damMm: inside.heightMm,
     }),
     damPath: null,
+    insidePaths: null,
   };
 }

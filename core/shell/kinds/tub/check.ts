@@ -1,5 +1,6 @@
+import type { Checker } from "../../../ledgers/checker";
 import { SIZE_LIMIT_MM } from "../../limits";
-import type { Checker } from "../kind";
+
 import type { TubShell } from "./schema";
 
 /** Limits of the survey, each with the number that would be right. */

@@ -1,5 +1,6 @@
+import { foundClosure } from "../../../closures/kinds/found/schema";
 import { statedMm } from "../../../design/measure";
-import { BARE_SEAL } from "../../../seal/bare";
+import { bareSeal } from "../../../seal/schema";
 import type { ShellKind } from "../kind";
 import { buildTub } from "./build";
 import { checkTub } from "./check";
@@ -11,7 +12,9 @@ export const tub: ShellKind<TubShell> = {
   kind: "tub",
   label: "Plastic tub",
   words: "a latching tub or tote whose walls taper",
-  closures: ["open", "found"],
+  openings: [{ id: "top", closures: ["found"], mayStandOpen: true }],
+  found: true,
+  tapeBefore: "“Survey and clean it” is ticked off",
   survey: tubSurvey,
   starter: () => ({
     shell: {
@@ -36,15 +39,8 @@ export const tub: ShellKind<TubShell> = {
       groundDepth: null,
       topLoadKg: statedMm(0),
     },
-    closure: { kind: "found", lock: "none" },
-    seal: {
-      ...structuredClone(BARE_SEAL),
-      sealant: "silicone-neutral",
-      leg: statedMm(6),
-      seams: "none",
-      standingWater: null,
-      airingDays: statedMm(3),
-    },
+    closures: [foundClosure("top")],
+    seal: { ...bareSeal(), seams: "none", airingDays: statedMm(3) },
   }),
   check: checkTub,
   build: buildTub,

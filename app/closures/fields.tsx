@@ -1,0 +1,113 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { ComponentType } from "react";
+import { closedOpenings } from "#core/closures/here";
+import { measureSlides } from "#core/closures/kinds/slidingPair/fit";
+import type { SlidingPair } from "#core/closures/kinds/slidingPair/schema";
+import type { Closure } from "#core/closures/schema";
+import { materialsOf } from "#core/materials/find";
+import { useBench, useDecision, useShown } from "../state/context";
+import { ChoiceField, CountField, Select, TickField } from "../ui/fields";
+import { MeasureField } from "../ui/MeasureField";
+import { Fields, Panel } from "../ui/Panel";
+import { FigureReading } from "../ui/Reading";
+
+/** The closure's place in the design, its path, and how its figures are called. */
+interface ClosureProps {
+  index: number;
+  path: string;
+  id: (thing: string) => string;
+}
+
+const LOCKS = [
+  ["none", "none"],
+  ["wedge/made", "wedge"],
+  ["key/made", "key lock"],
+] as const;
+const FOUND_LOCKS = [
+  ["wedge/found", "wedge, as found"],
+  ["key/found", "key lock, as found"],
+] as const;
+const ASKED = { wedge: "wedge: found or bought?", key: "key lock: found or bought?" } as const;
+
+/** What holds it shut; on doors that were found, also whether it was there already. */
+function LockField({ path, found }: { path: string; found: boolean }) {
+  const { value, commit } = useDecision<Closure["lock"]>(`${path}/lock`);
+  const asked = value?.origin === "unknown" ? [[`${value.kind}/unknown`, ASKED[value.kind]] as [string, string]] : [];
+  return (
+    <Select
+      label="Lock"
+      value={value ? `${value.kind}/${value.origin}` : "none"}
+      options={[...LOCKS, ...(found ? FOUND_LOCKS : []), ...asked]}
+      onChange={(choice) => {
+        const [kind, origin] = choice.split("/");
+        commit(origin === undefined ? null : ({ kind, origin } as Closure["lock"]));
+      }}
+    />
+  );
+}
+
+function SlidingPairFields({ index, path, id }: ClosureProps) {
+  const { book } = useBench();
+  const glass = useShown(({ plan }) => {
+    const closure = plan.site.variant.closures[index] as SlidingPair;
+    const at = closedOpenings(plan.site, plan.facts).find((c) => c.closure === closure);
+    return at ? measureSlides(at.here, closure).glass.name.toLowerCase() : "glass";
+  });
+  const options = (of: "glass" | "track") => materialsOf(book, of).map((m) => [m.id, m.name] as const);
+  return (
+    <>
+      <Panel title="Sliding pair">
+        <Fields>
+          <ChoiceField label="Glass" path={`${path}/glass`} options={options("glass")} />
+          <ChoiceField label="Tracks" path={`${path}/track`} options={options("track")} />
+          <MeasureField label="Panes overlap by" path={`${path}/overlap`} />
+          <MeasureField label="Allowance at each side" path={`${path}/sideAllowance`} />
+          <LockField path={path} found={false} />
+        </Fields>
+        <Box mt="3">
+          <TickField label="Brush strip between the panes" path={`${path}/brushStrip`} />
+        </Box>
+      </Panel>
+      <Panel title="Glass to order">
+        <Fields min="8rem">
+          <FigureReading id={id("pane-width")} />
+          <FigureReading id={id("pane-height")} />
+          <FigureReading id={id("pane-mass")} />
+          <FigureReading id={id("clear-height")} />
+          <FigureReading id={id("gap")} />
+        </Fields>
+        <Text fontSize="xs" color="muted" mt="3">
+          Two panes of {glass}. A glazier decides on thickness and toughening. Never cut or drill tempered glass.
+        </Text>
+      </Panel>
+    </>
+  );
+}
+
+const LidFields = ({ path }: ClosureProps) => (
+  <Panel title="Lid">
+    <Fields>
+      <MeasureField label="Gap round it, at the widest" path={`${path}/gap`} />
+      <CountField label="Clips" path={`${path}/clips`} min={0} max={40} />
+      <LockField path={path} found={false} />
+    </Fields>
+  </Panel>
+);
+
+const FoundFields = ({ path }: ClosureProps) => (
+  <Panel title="As it came">
+    <Fields>
+      <LockField path={path} found />
+    </Fields>
+    <Text fontSize="xs" color="muted" mt="3">
+      Its gaps are measured under Shell (key 2).
+    </Text>
+  </Panel>
+);
+
+/** The fields of each kind of closure. */
+export const CLOSURE_FIELDS: { [Kind in Closure["kind"]]: ComponentType<ClosureProps> } = {
+  slidingPair: SlidingPairFields,
+  lid: LidFields,
+  found: FoundFields,
+};

@@ -1,0 +1,217 @@
+import { clearanceOf } from "../features/feature";
+import { fact } from "../ledgers/facts";
+import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
+import { MASS } from "../ledgers/masses";
+import { gatherNeeds, type Need, need } from "../ledgers/needs";
+import { TEST, UNTESTED } from "../seal/test/facts";
+import type { TestStanding } from "../seal/test/standing";
+import type { Site } from "../shell/site";
+import type { Trade } from "../trade/trade";
+import { CAUTION } from "../workshop/cautions";
+import { BUILD_UP } from "./buildUps";
+import { type Cover, coversOf } from "./cover";
+import { backgroundFigures, MASS_FIGURE } from "./figures";
+import { filmNeeds, filmSteps, filmsOf } from "./film";
+import { checkBackground } from "./limits";
+import { patchesOf } from "./patches";
+import { wallBondSnags } from "./rules/bonds";
+import { pieceSnags } from "./rules/pieces";
+import { placeSnags } from "./rules/places";
+import { roomSnags } from "./rules/room";
+import { wallSnags } from "./rules/walls";
+import { isToMake } from "./toMake";
+import { boardWork } from "./works/board";
+import { foamedWork } from "./works/foamed";
+import { wholeWork } from "./works/whole";
+import type { Work } from "./works/work";
+import { isPiece, zoneName } from "./zones";
+
+/** Walls and what stands on them: parts, supplies, steps with their postures, snags and figures. */
+export function planBackground(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
+  const { walls, zones } = site.variant.background;
+  if (walls.length === 0 && zones.length === 0) return emptyLedger();
+  const covers = coversOf(site.shell, site.variant);
+  const works = covers.map((cover) => ({ cover, work: workOf(site, cover) }));
+  const open = works.filter(({ cover }) => isToMake(cover.wall));
+  const films = filmsOf(
+    site,
+    covers.filter((c) => isToMake(c.wall)),
+  );
+  const patches = patchesOf(site).map((cover) => {
+    // A patch goes on once its wall has set.
+    const wall = open.find((o) => o.cover.wall.face === cover.wall.face)?.work.steps.at(-1);
+    const after = [...startOf(cover), ...(wall ? [{ id: wall.id, because: "its wall has set" }] : [])];
+    return wholeWork(site, cover, after);
+  });
+  const toDo = [...open.map(({ work }) => work), ...patches];
+  const massesByFace = new Map(works.map(({ cover, work }) => [cover.wall.face as string, work.masses]));
+  const needs = [...toDo.flatMap((work) => work.needs), ...filmNeeds(films), ...zoneNeeds(site)];
+  const wallSteps = toDo.flatMap((work) => whenUp(work.steps));
+  const gathered = gatherNeeds(site.book, "background", needs);
+  const figures = backgroundFigures(
+    site,
+    covers,
+    massesByFace,
+    patches.flatMap((p) => p.masses),
+  );
+  return {
+    parts: [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)],
+    supplies: gathered.supplies,
+    facts: [fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 })],
+    steps: [...filmSteps(films), ...(wallSteps.length > 0 ? prepareSteps(site) : []), ...wallSteps, ...airOut(toDo)],
+    snags: [
+      ...roomSnags(site),
+      ...covers.flatMap((c) => wallSnags(site, c, test, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
+      ...covers.flatMap((c) => wallBondSnags(site, c.wall, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
+      ...zones.flatMap((zone, i): Snag[] => {
+        const path = site.at(`/background/zones/${i}`);
+        const wall = covers.find((c) => c.wall.face === zone.face)?.wall;
+        return [...placeSnags(site, zone, path), ...pieceSnags(site, zone, wall, path)];
+      }),
+    ],
+    figures: [...figures, ...gathered.figures],
+  };
+}
+
+/** What a wall's first step waits for. */
+function startOf({ wall }: Cover): Step["after"] {
+  const inside = BUILD_UP[wall.buildUp].inTheShell;
+  const list: Step["after"] = [
+    { id: "background/prepare", because: "what is glued is laid out dry and photographed first" },
+    { id: "background/conduit", because: "a pump is swapped later only through what was laid before the wall" },
+    { id: `background/${wall.face}/film`, because: "film goes on while the pane is reached" },
+  ];
+  if (!inside && wall.buildUp !== "board") return list;
+  return [
+    ...list,
+    { reached: "stands", because: "the walls must stand still" },
+    { reached: "sealed", because: "seams are sealed before anything covers them" },
+    { reached: "waterTested", because: "a leak under a background is found too late" },
+    { reached: "coated", of: wall.face, because: "its coats have set" },
+    { reached: "holesCut", of: wall.face, because: "openings are cut first" },
+  ];
+}
+
+function workOf(site: Site, cover: Cover): Work {
+  const start = startOf(cover);
+  switch (cover.wall.buildUp) {
+    case "foam":
+    case "panels":
+      return foamedWork(site, cover, start);
+    case "board":
+      return boardWork(site, cover, start);
+    default:
+      return wholeWork(site, cover, start);
+  }
+}
+
+/** A wall is up once the last of its steps is over. */
+const whenUp = (steps: readonly Step[]): Step[] =>
+  steps.map((step, i) => (i === steps.length - 1 ? { ...step, reaches: ["wallsUp"] } : step));
+
+/** What zones take beside the wall's own. */
+function zoneNeeds({ variant }: Site): Need[] {
+  const { walls } = variant.background;
+  const zones = variant.background.zones.filter((z) => isToMake(walls.find((w) => w.face === z.face)));
+  const planters = zones.filter((z) => z.kind === "planter").length;
+  const plates = zones.filter((z) => isPiece(z) && z.anchor === "screwPlate").length;
+  return [
+    ...(planters > 0 ? [need("net-pot", "piece", "planters", [planters])] : []),
+    ...(plates > 0 ? [need("screw-plate", "piece", "wood that is screwed", [plates])] : []),
+  ];
+}
+
+/** Layout, planters drilled, wood wrapped, clearances looked at with the lamps in place. */
+function prepareSteps(site: Site): Step[] {
+  const { zones } = site.variant.background;
+  const planters = zones.filter((z) => z.kind === "planter");
+  const pieces = zones.filter(isPiece);
+  const wrapped = pieces.filter((p) => p.wrapped);
+  const hollow = pieces.filter((p) => p.hollow && p.plugged);
+  const plates = pieces.filter((p) => p.anchor === "screwPlate");
+  const lamps = site.variant.features.filter((f) => clearanceOf(f)?.hot === true);
+  const detail = [
+    "Everything in its place, dry. Trace outlines; photograph from front, top and side before it comes out again.",
+    ...(planters.length > 0
+      ? [`Drill the bottom of ${planters.length === 1 ? "the planter" : `${planters.length} planters`}.`]
+      : []),
+    ...(plates.length > 0
+      ? [`Drill and mark the plates for ${plates.map(zoneName).join(", ")} outside the shell.`]
+      : []),
+    ...(hollow.length > 0 ? [`Plug ${hollow.map(zoneName).join(", ")}.`] : []),
+    ...(wrapped.length > 0 ? [`Wrap ${wrapped.map(zoneName).join(", ")}.`] : []),
+    ...(lamps.length > 0 ? ["Set the lamps in place and measure to the nearest perch."] : []),
+  ];
+  const routed = site.variant.service.filter((s) => s.port !== null || s.way === "duct");
+  return [
+    ...(routed.length > 0
+      ? [
+          {
+            id: "background/conduit",
+            title: "Lay conduits and hoses",
+            detail: `For ${routed.map((s) => s.name.toLowerCase()).join(", ")}: the route measured, the plug passed through once, hoses threaded long and trimmed last.`,
+            stage: "background",
+            handsOnMinutes: 15 * routed.length,
+            waitMinutes: 0,
+            after: [{ id: "background/prepare", because: "routes are marked with everything in its place" }],
+            splittable: true,
+            toHand: ["conduit", "hose", "tape"],
+            cautions: [CAUTION.waterPower],
+            passSign: "What will be swapped has come out and gone back by its way.",
+          } satisfies Step,
+        ]
+      : []),
+    {
+      id: "background/prepare",
+      title: "Lay the walls out dry",
+      detail: detail.join(" "),
+      stage: "background",
+      handsOnMinutes: 30 + 5 * planters.length + 10 * plates.length + 5 * pieces.length,
+      waitMinutes: 0,
+      after: [
+        { reached: "surveyed", because: "what is laid out must fit what was measured" },
+        { reached: "fetched", because: "the pieces must be there" },
+      ],
+      uses: [...(planters.length > 0 ? ["net-pot"] : []), ...(plates.length > 0 ? ["screw-plate"] : [])],
+      splittable: true,
+      toHand: ["wood, cork, pots", "marker", "camera", "drill", "cling film"],
+      cautions: planters.length + plates.length > 0 ? [CAUTION.dust] : [],
+      passSign: "All pieces seat, gaps even, photographed; no heater within an animal's reach.",
+    },
+  ];
+}
+
+/** Walls air until their slowest layer is safe for animals. */
+function airOut(works: readonly Work[]): Step[] {
+  const last = works.flatMap(({ steps }) => steps.slice(-1));
+  const waitMinutes = Math.max(0, ...works.map((w) => w.safeMinutes));
+  if (last.length === 0 || waitMinutes === 0) return [];
+  return [
+    {
+      id: "background/air-out",
+      title: "Air the walls out",
+      detail:
+        "Doors off or open, a fan across it. Mineral coats are soaked and rinsed until the run-off is near neutral.",
+      stage: "background",
+      handsOnMinutes: 10,
+      waitMinutes,
+      waitFor: "the slowest coat to be safe for animals",
+      after: last.map(({ id }) => ({ id, because: "it is the last of its wall" })),
+      reaches: ["airedOut"],
+      splittable: true,
+      toHand: ["fan"],
+      cautions: [],
+      passSign: "No smell with your head inside; nothing shifts by hand, nothing comes off on it.",
+    },
+  ];
+}
+
+export const backgroundTrade: Trade = {
+  id: "background",
+  stage: { id: "background", key: "8", label: "Background", group: "design" },
+  reads: ["background", "features", "seal", "slips", "service"],
+  needs: [TEST],
+  gives: [MASS],
+  check: ({ background }, checker) => checkBackground(background, checker),
+  plan: (site, { facts }) => planBackground(site, facts.one(TEST) ?? UNTESTED),
+};

@@ -1,0 +1,23 @@
+import type { Audit } from "../escape/escape";
+import type { PlacedWay } from "../escape/way";
+import { factKey } from "../ledgers/facts";
+
+/** Doors and panes as one solid at their worst: all that swings or lifts out hangs in front of the edge or stands at it. */
+export interface Hung {
+  kg: number;
+  /** How far in front of the front edge its middle may come, mm. */
+  beforeMm: number;
+  label: string;
+  /** The solid of the bare shell that these are, so that they are not weighed twice. */
+  replaces?: string;
+}
+
+/** Told by each closure whose mass swings or stands at the front. */
+export const HUNG = factKey<Hung>("hung");
+
+/** Every way out, and how each resident passes them. */
+export interface AuditFact {
+  ways: PlacedWay[];
+  audits: Audit[];
+}
+export const AUDIT = factKey<AuditFact>("audit");

@@ -1,0 +1,32 @@
+import type { Facts } from "../ledgers/facts";
+import type { Opening } from "../shell/shell";
+import type { Site } from "../shell/site";
+import type { Here } from "./kind";
+import { closureKind } from "./kinds/index";
+import type { Closure } from "./schema";
+
+/** An opening with what closes it, if anything does. */
+export interface Closed {
+  opening: Opening;
+  closure: Closure | undefined;
+  here: Here;
+}
+
+/** Every opening of the shell with its closure, the main one first. */
+export const closedOpenings = (site: Site, facts: Facts): Closed[] =>
+  site.shell.openings.map((opening, i): Closed => {
+    const index = site.variant.closures.findIndex((c) => c.opening === opening.id);
+    return {
+      opening,
+      closure: site.variant.closures[index],
+      here: {
+        ...{ site, opening, facts, path: site.at(`/closures/${Math.max(0, index)}`) },
+        id: (thing) => (i === 0 ? `front/${thing}` : `front/${opening.id}/${thing}`),
+        own: (thing) => (i === 0 ? thing : `${opening.id}-${thing}`),
+      },
+    };
+  });
+
+/** What is opened, and how the stage sums it up. */
+export const closureWords = ({ closure, here }: Closed): string =>
+  closure ? closureKind(closure).summary(here, closure) : "open";

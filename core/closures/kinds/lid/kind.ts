@@ -1,0 +1,71 @@
+import { memory } from "../../../figures/figure";
+import { set } from "../../../ledgers/fix";
+import { emptyLedger, type Snag } from "../../../ledgers/ledger";
+import type { ClosureKind, Here } from "../../kind";
+import { lockSteps, lockSupplies } from "../../lock/lock";
+import { type Lid, newLid } from "./schema";
+
+/** How much a lid shifts on its rim, ± mm. */
+const LID_SEAT = { value: 0.5, basis: memory } as const;
+/** Screen lids are held by a clip this often along the rim (source: doors-and-gaps). */
+const CLIP_EVERY_MM = 300;
+
+function clipSnags({ site, opening, path, own }: Here, { clips }: Lid): Snag[] {
+  const roundMm = 2 * (opening.widthMm + opening.heightMm);
+  const wanted = Math.ceil(roundMm / CLIP_EVERY_MM);
+  if (clips >= wanted) return [];
+  return [
+    {
+      rule: "front/few-clips",
+      subject: own("lid"),
+      severity: "mind",
+      stage: "front",
+      title: "Too few clips on the lid",
+      sentence: `${clips} along ${site.say(roundMm)} of rim; one each ${site.say(CLIP_EVERY_MM)} makes ${wanted}.`,
+      reason: "Between clips a frame bows and a nose lifts it (trade practice, no source).",
+      fix: { label: `Use ${wanted} clips`, patch: [set(`${path}/clips`, wanted)] },
+    },
+  ];
+}
+
+/** A lid made for a shell that is open above. */
+export const lid: ClosureKind<Lid> = {
+  kind: "lid",
+  summary: () => "under a lid",
+  what: () => "lid",
+  unlocked: () => "What leans on the lid opens it in the end.",
+  check: ({ gap }, path, { between }) => between(`${path}/gap`, gap, 0, 50, "The gap round the lid"),
+  start: (_, opening) => newLid(opening.id),
+  startWords: () => ({ button: "Put a lid on", about: "" }),
+  offers: (site, opening, { patch, words }) =>
+    [null, { kind: "key", origin: "made" } as const].map((lock) => ({
+      label: `Put a lid on${words}`,
+      patch: [set(site.at("/closures/-"), newLid(opening.id, lock)), ...patch],
+    })),
+  ways: ({ own, opening }, { gap, clips }) => [
+    {
+      ...{ id: own("lid"), where: opening.face, stage: "front", cover: `${clips} clips` },
+      way: { name: "round the lid", kind: "slot", nominalMm: gap.value, toleranceMm: [LID_SEAT.value] },
+    },
+  ],
+  plan: (here, closure) => ({
+    ...emptyLedger(),
+    supplies: [
+      ...(closure.clips > 0
+        ? [
+            {
+              id: here.id("lid-clip"),
+              label: "Lid clips",
+              materialId: "lid-clip",
+              unit: "piece" as const,
+              ...{ likely: closure.clips, low: closure.clips, high: closure.clips },
+              why: "round the rim",
+            },
+          ]
+        : []),
+      ...lockSupplies(here, closure),
+    ],
+    steps: lockSteps(here, closure, "Shut it, and fit the lock where it opens."),
+    snags: clipSnags(here, closure),
+  }),
+};

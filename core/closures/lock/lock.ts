@@ -1,0 +1,51 @@
+import type { Step, Supply } from "../../ledgers/ledger";
+import type { Here } from "../kind";
+import type { Closure } from "../schema";
+import type { Lock } from "./schema";
+
+/** A lock that is to be fitted. One that is not known to be there is counted as bought. */
+const toFit = ({ lock }: Closure) => (lock && lock.origin !== "found" ? lock : null);
+
+/** A lock's material in the book. */
+const lockId = ({ kind }: NonNullable<Lock>): string => `${kind}-lock`;
+
+export function lockSupplies({ id }: Here, closure: Closure): Supply[] {
+  const lock = toFit(closure);
+  if (!lock) return [];
+  const materialId = lockId(lock);
+  return [
+    {
+      id: id(materialId),
+      label: lock.kind === "key" ? "Key lock" : "Wedge",
+      materialId,
+      unit: "piece",
+      ...{ likely: 1, low: 1, high: 1 },
+      why: "holds it shut",
+    },
+  ];
+}
+
+/** Fitting it. @param detail where it goes */
+export function lockSteps({ id }: Here, closure: Closure, detail: string): Step[] {
+  const lock = toFit(closure);
+  if (!lock) return [];
+  return [
+    {
+      id: id("lock"),
+      title: "Fit the lock",
+      detail,
+      stage: "front",
+      handsOnMinutes: 15,
+      waitMinutes: 0,
+      after: [
+        { id: id("hang"), because: "it holds the hung panes" },
+        { reached: "fetched", because: "the lock must be there" },
+      ],
+      reaches: ["closed"],
+      uses: [lockId(lock)],
+      splittable: true,
+      toHand: ["lock", "label"],
+      cautions: [],
+    },
+  ];
+}

@@ -1,0 +1,51 @@
+import { set } from "../ledgers/fix";
+import type { Snag } from "../ledgers/ledger";
+import type { Here } from "./kind";
+import { closureKind } from "./kinds/index";
+import type { Closure } from "./schema";
+
+const madeLock = (kind: "key" | "wedge") => ({ kind, origin: "made" });
+
+/** Whether it is held as firmly as who lives there asks, and whether its lock was there already. */
+export function lockSnags({ site, opening, path, own }: Here, closure: Closure): Snag[] {
+  const kind = closureKind(closure);
+  const what = kind.what(opening);
+  const { lock } = closure;
+  const asked: Snag[] =
+    lock?.origin === "unknown"
+      ? [
+          {
+            rule: "front/lock-found-or-bought",
+            subject: own(what),
+            severity: "mind",
+            stage: "front",
+            title: "Its lock: found or bought?",
+            sentence: `Nobody has said whether the ${lock.kind === "key" ? "key lock" : "wedge"} on the ${what} came with the shell. It is counted as bought.`,
+            reason: "What was found is neither bought nor fitted.",
+            fix: { label: "It came with the shell", patch: [set(`${path}/lock/origin`, "found")] },
+          },
+        ]
+      : [];
+  if (lock?.kind === "key") return asked;
+  const needsKey = site.brief.residents.filter((r) => r.strong || r.dangerous).map((r) => r.name);
+  const must = needsKey.length > 0 || site.brief.childrenAtHome;
+  if (!must && lock) return asked;
+  return [
+    ...asked,
+    {
+      rule: "front/no-lock",
+      subject: own(what),
+      severity: must && !lock ? "stop" : "mind",
+      stage: "front",
+      title: must ? "A key lock is wanted" : `Nothing locks the ${what}`,
+      sentence: must
+        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${lock ? "only a wedge" : "no lock"} on the ${what}.`
+        : kind.unlocked(opening),
+      reason:
+        "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",
+      fix: must
+        ? { label: "Fit a key lock", patch: [set(`${path}/lock`, madeLock("key"))] }
+        : { label: "Fit a wedge", patch: [set(`${path}/lock`, madeLock("wedge"))] },
+    },
+  ];
+}

@@ -1,0 +1,20 @@
+import * as v from "valibot";
+import { FoundClosureSchema } from "./kinds/found/schema";
+import { LidSchema } from "./kinds/lid/schema";
+import { SlidingPairSchema } from "./kinds/slidingPair/schema";
+
+/** Every kind of closure as it is written in the Build document; `core/closures/kinds/index.ts` says what each is. */
+export const ClosureSchema = v.variant("kind", [SlidingPairSchema, FoundClosureSchema, LidSchema]);
+export type Closure = v.InferOutput<typeof ClosureSchema>;
+
+/** What closes the shell's openings; an opening that none names stands open. */
+const ClosuresSchema = v.pipe(
+  v.array(ClosureSchema),
+  v.maxLength(12, "At most twelve closures."),
+  v.check((list) => new Set(list.map((c) => c.opening)).size === list.length, "An opening has one closure."),
+);
+
+export const closuresSchemas = {
+  part: { closures: { schema: ClosuresSchema, bare: (): Closure[] => [] } },
+  events: [],
+};

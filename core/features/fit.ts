@@ -1,0 +1,30 @@
+import type { Rect } from "../shell/faces";
+import type { Fitted } from "./kind";
+
+/** Smaller than this an opening is none, mm: from memory. */
+const LEAST_MM = 5;
+
+/** An opening by its width and height, as large as a rectangle gives. */
+export function fittedOpening(width: number, height: number, room: Rect): Fitted | undefined {
+  const widthMm = Math.floor(Math.min(width, room.widthMm));
+  const heightMm = Math.floor(Math.min(height, room.heightMm));
+  if (widthMm < LEAST_MM || heightMm < LEAST_MM) return undefined;
+  return {
+    label: "Make it fit the face",
+    ...{ widthMm, heightMm },
+    sizes: [
+      { path: "/width", mm: widthMm },
+      { path: "/height", mm: heightMm },
+    ],
+  };
+}
+
+/** What is fixed round an opening needs this much sheet to hold on to: from memory. */
+export const FRAME_EDGE_MM = 15;
+export const FRAME_REASON = "What is fixed round an opening needs sheet to hold on to.";
+
+/** Brittle plastic keeps 1.5 hole diameters from centre to edge: trade practice (source: cutting). */
+const EDGE_DIAMETERS = 1.5;
+export const holeEdgeMm = (diaMm: number): number => (EDGE_DIAMETERS - 0.5) * diaMm;
+export const HOLE_REASON =
+  "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source).";

@@ -1,0 +1,95 @@
+import { setMm } from "../../ledgers/fix";
+import { emptyLedger } from "../../ledgers/ledger";
+import type { Site } from "../../shell/site";
+import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
+import { cutSteps } from "../cutStep";
+import { HOLE_REASON, holeEdgeMm } from "../fit";
+import type { Extent, FeatureKind } from "../kind";
+import { featureName } from "../name";
+import type { Port } from "./schema";
+import { tubeHole } from "./tubeHole";
+import { ovalFigure, tubeSnags } from "./tubes";
+import { PORT_WORDS } from "./words";
+
+/** A tube that climbs meets its wall in an upright oval. */
+const sizeOf = ({ bore, tube }: Port): Extent => ({
+  widthMm: bore.value,
+  heightMm: tube ? tubeHole(bore.value, tube.rise.value, tube.run.value).longMm : bore.value,
+});
+
+/** A round hole, or the oval a slanting tube needs. */
+function holeWords({ say }: Site, port: Port): string {
+  if (!port.tube) return `ø${say(port.bore.value)}`;
+  return `An oval ${say(port.bore.value)} wide and ${say(sizeOf(port).heightMm)} high, from two holes filed together,`;
+}
+
+/** A hole for something that passes the wall. */
+export const port: FeatureKind<Port> = {
+  kind: "port",
+  stage: "shell",
+  size: sizeOf,
+  check(feature, path, { between, add }) {
+    between(`${path}/bore`, feature.bore, 1, 300, "A port");
+    between(`${path}/gap`, feature.gap, 0, feature.bore.value, "The gap left round it");
+    if (!feature.tube) return;
+    between(`${path}/tube/bore`, feature.tube.bore, 0.5, Math.max(0.5, feature.bore.value), "The tube's bore");
+    between(`${path}/tube/rise`, feature.tube.rise, 0, 2000, "The rise");
+    between(`${path}/tube/run`, feature.tube.run, 10, 5000, "The run");
+    between(`${path}/tube/bendRadius`, feature.tube.bendRadius, 1, 5000, "The bend");
+    if (feature.face === "top" || feature.face === "base")
+      add(`${path}/face`, `A slanting tube passes a wall, not the ${feature.face}. Choose left, right, back or front.`);
+  },
+  cut: (feature) => [{ shape: "ellipse", ...sizeOf(feature) }],
+  cutWords: ({ tube, bore }, say) => (tube ? "slanting tube: cut the oval" : `bore ${say(bore.value)}`),
+  edgeMm: ({ bore }) => holeEdgeMm(bore.value),
+  edgeReason: HOLE_REASON,
+  mayBeWet: ({ use }) => use === "drain",
+  fitted: (feature) => ({ label: "Move it onto the face", ...sizeOf(feature), sizes: [] }),
+  masked: () => false,
+  stayFree: () => ({
+    title: "Glued over something that must be reached",
+    reason: "A port, nozzle or drain under foam is reached only by tearing it out.",
+  }),
+  standsOnMesh: ({ use }) => use === "nozzle",
+  drains: ({ use }) => use === "drain",
+  passes: ({ bore }) => ({ boreMm: bore.value, path: "/bore" }),
+  ways: (site, feature, path) => [
+    {
+      ...{ id: feature.id, where: feature.face, stage: "front", cover: PORT_WORDS[feature.use].cover },
+      way: { name: `round ${featureName(feature)}`, kind: "slot", nominalMm: feature.gap.value },
+      mend: (allowedMm) => ({
+        label: `Fit a grommet that leaves ${site.say(Math.floor(allowedMm), "down")} at most`,
+        patch: [setMm(`${path}/gap`, Math.floor(allowedMm))],
+      }),
+    },
+  ],
+  reached: (feature) => [
+    {
+      label: featureName(feature),
+      way: `outside at the ${feature.face}; leave a hand's room beside it, nothing glued over it inside`,
+    },
+  ],
+  plan(site, feature, path) {
+    const { words, cover } = PORT_WORDS[feature.use];
+    const steps = cutSteps(site, feature, {
+      title: `Drill the ${words}: ${featureName(feature)}`,
+      detail: `${holeWords(site, feature)} in the ${feature.face}; then ${cover}. At most ${site.say(feature.gap.value)} may stay open.`,
+      stage: "shell",
+      handsOnMinutes: RATES.holeSaw.value,
+      toHand: ["step drill or hole saw", "backing board"],
+      passSign: "Edges deburred; the fitting seats without force.",
+    });
+    return {
+      ...emptyLedger(),
+      steps:
+        feature.use === "cable"
+          ? steps.map((step) => ({ ...step, cautions: [...step.cautions, CAUTION.waterPower] }))
+          : steps,
+      ...(feature.tube && {
+        figures: [ovalFigure(feature, feature.tube)],
+        snags: tubeSnags(site, feature, feature.tube, path),
+      }),
+    };
+  },
+};

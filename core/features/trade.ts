@@ -1,0 +1,77 @@
+import { WAYS } from "../escape/way";
+import { fact } from "../ledgers/facts";
+import { emptyLedger, gather, type Part, type Supply } from "../ledgers/ledger";
+import { REACHED } from "../ledgers/reached";
+import { findMaterial } from "../materials/find";
+import type { Site } from "../shell/site";
+import { throughWords } from "../shell/through";
+import type { Trade } from "../trade/trade";
+import { featureKind } from "./index";
+import type { Feature } from "./schema";
+import { shellStage } from "./stages";
+
+/** Mesh is bought by area; pieces rarely fit edge to edge, so a fifth more is the likely need. */
+function meshSupplies(site: Site, parts: readonly Part[]): Supply[] {
+  const byMesh = new Map<string, Part[]>();
+  for (const part of parts)
+    if (part.kind === "mesh") byMesh.set(part.materialId, [...(byMesh.get(part.materialId) ?? []), part]);
+  return [...byMesh].map(([materialId, pieces]): Supply => {
+    const area = pieces.reduce((sum, p) => sum + p.lengthMm * p.widthMm * p.qty, 0);
+    return {
+      id: `air/mesh/${materialId}`,
+      label: findMaterial(site.book, materialId, "mesh")!.name,
+      materialId,
+      unit: "mm2",
+      likely: area * 1.2,
+      low: area,
+      high: area * 1.6,
+      why: `${pieces.length} ${pieces.length === 1 ? "piece" : "pieces"}, laps in it`,
+    };
+  });
+}
+
+/** How each feature is reached; the first line of a feature is called by the feature's own id. */
+const reachedOf = (site: Site, feature: Feature) =>
+  featureKind(feature)
+    .reached(feature, { through: throughWords(site.shell) })
+    .map(({ label, way }, n) => ({ id: n === 0 ? feature.id : `${feature.id}-${n + 1}`, label, way }));
+
+/** What every feature of the faces takes, does and leaves open. */
+export const featuresTrade: Trade = {
+  id: "features",
+  stage: shellStage,
+  reads: ["features", "seal"],
+  needs: [],
+  gives: [WAYS, REACHED],
+  check({ features }, checker) {
+    features.forEach((feature, i) => {
+      const path = `/features/${i}`;
+      if (features.findIndex((f) => f.id === feature.id) !== i)
+        checker.add(`${path}/id`, "Two features share this id.");
+      if (Math.abs(feature.u.value) > 10_000 || Math.abs(feature.v.value) > 10_000)
+        checker.add(path, "This feature is many metres off its face. Type where its centre is.");
+      featureKind(feature).check(feature, path, checker);
+    });
+  },
+  plan(site) {
+    const placed = site.variant.features.map((feature, i) => ({ feature, path: site.at(`/features/${i}`) }));
+    const all = gather(placed.map(({ feature, path }) => featureKind(feature).plan(site, feature, path)));
+    return gather([
+      all,
+      {
+        ...emptyLedger(),
+        supplies: meshSupplies(site, all.parts),
+        facts: [
+          fact(
+            WAYS,
+            placed.flatMap(({ feature, path }) => featureKind(feature).ways(site, feature, path)),
+          ),
+          fact(
+            REACHED,
+            placed.flatMap(({ feature }) => reachedOf(site, feature)),
+          ),
+        ],
+      },
+    ]);
+  },
+};

@@ -1,0 +1,65 @@
+import { emptyLedger, type Step, type TradeLedger, type Wait } from "../ledgers/ledger";
+import { findMaterial } from "../materials/find";
+import type { Site } from "../shell/site";
+import type { Trade } from "../trade/trade";
+import { sealedSeams, sealFigures, sealSupplies } from "./beads";
+import { decisionSnags } from "./decisions";
+import { sealSnags } from "./snags";
+import { planStacks } from "./stack/planStacks";
+import { sealStage } from "./stage";
+import { airOut, beadSteps } from "./steps";
+import { TEST, UNTESTED } from "./test/facts";
+import type { TestStanding } from "./test/standing";
+import { dividerSnags, galvanisedSnags } from "./wetFaces";
+
+/** What begins the sealing waits for the survey: a shell that was found is measured and clean before anything sticks to it. */
+function afterSurvey(steps: readonly Step[]): Step[] {
+  const own = new Set(steps.map((s) => s.id));
+  const survey: Wait = { reached: "surveyed", because: "it is measured and clean before anything sticks to it" };
+  return steps.map((s) =>
+    s.after.some((a) => "id" in a && own.has(a.id)) ? s : { ...s, after: [survey, ...s.after] },
+  );
+}
+
+/**
+ * Stacks, beads, the water test and the airing.
+ * @param test where the water test stands by the log
+ */
+function planSeal(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
+  const figures = sealFigures(site);
+  const seams = sealedSeams(site);
+  const stacks = planStacks(site);
+  return {
+    ...emptyLedger(),
+    supplies: [...stacks.supplies, ...sealSupplies(site, figures)],
+    steps: afterSurvey([
+      ...stacks.steps,
+      ...(seams.length === 0 ? [] : beadSteps(site, figures, test.status === "leaks")),
+      ...airOut(site, seams),
+    ]),
+    snags: [
+      ...sealSnags(site, seams),
+      ...stacks.snags,
+      ...galvanisedSnags(site),
+      ...dividerSnags(site),
+      ...decisionSnags(site),
+    ],
+    figures: [...figures, ...stacks.figures],
+  };
+}
+
+export const sealTrade: Trade = {
+  id: "seal",
+  stage: sealStage,
+  reads: ["seal", "features", "ground"],
+  needs: [TEST],
+  gives: [],
+  check({ seal }, { between, add, book }) {
+    if (!findMaterial(book, seal.sealant, "sealant"))
+      add("/seal/sealant", `The book has no sealant “${seal.sealant}”. Choose another.`);
+    between("/seal/leg", seal.leg, 2, 40, "A bead");
+    between("/seal/standingWater", seal.standingWater, 1, 1500, "Standing water");
+    between("/seal/airingDays", seal.airingDays, 0, 60, "Airing, in days,");
+  },
+  plan: (site, { facts }) => planSeal(site, facts.one(TEST) ?? UNTESTED),
+};

@@ -1,0 +1,3 @@
+import type { StageInfo } from "../trade/stage";
+
+export const cutsStage: StageInfo = { id: "cuts", key: "9", label: "Cuts", group: "design" };

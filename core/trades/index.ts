@@ -1,0 +1,35 @@
+import { airTrade } from "../air/trade";
+import { backgroundTrade } from "../background/trade";
+import { bareShellTrade } from "../bareShell/trade";
+import { closuresTrade } from "../closures/trade";
+import { featuresTrade } from "../features/trade";
+import { groundTrade } from "../ground/trade";
+import { oddTrade } from "../odd/trade";
+import { panesTrade } from "../panes/trade";
+import { placementTrade } from "../placement/trade";
+import { residentsTrade } from "../residents/trade";
+import { waterTestTrade } from "../seal/test/trade";
+import { sealTrade } from "../seal/trade";
+import { serviceTrade } from "../service/trade";
+import { slipsTrade } from "../slips/trade";
+import { standingTrade } from "../standing/trade";
+import type { Trade } from "../trade/trade";
+
+/** Every trade, in the order its ledger is read. Beside its folder and its schemas, a trade is one line here. */
+export const TRADES: readonly Trade[] = [
+  residentsTrade,
+  bareShellTrade,
+  standingTrade,
+  closuresTrade,
+  featuresTrade,
+  airTrade,
+  sealTrade,
+  waterTestTrade,
+  panesTrade,
+  placementTrade,
+  backgroundTrade,
+  groundTrade,
+  serviceTrade,
+  oddTrade,
+  slipsTrade,
+];
