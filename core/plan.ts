@@ -156,9 +156,9 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
 export function publicPlan(planned: Plan) {
   const { parts, supplies, snags, figures, tally, groups, buying, diary } = planned;
   return {
-    parts,
+    // What a part's lock and pack are known by, and what a step is about, is for screens and reckoners.
+    parts: parts.map(({ grainPath: _, comesWith: __, ...part }) => part),
     supplies,
-    // What a step is about is for screens.
     steps: planned.steps.map(({ about: _, ...step }) => step),
     snags,
     figures,

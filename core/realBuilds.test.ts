@@ -100,7 +100,8 @@ describe("metal in the wet zone", () => {
     const input = jobInput(meshedWith(id));
     const screen = input.book.materials.find((m) => m.id === "fly-screen" && m.class === "mesh")!;
     const own = { ...screen, id, metal } as typeof screen;
-    return splitsMet(plan({ ...input, book: { materials: [...input.book.materials, own] } }).site).map((s) => s.split);
+    const p = plan({ ...input, book: { materials: [...input.book.materials, own] } });
+    return splitsMet(p.site, p.facts).map((s) => s.split);
   };
   const meshedWith = (id: string) => meshed({ ...mesh(), mesh: id } as Feature);
   it("is told by what the book says a mesh is, not by what it is called", () => {

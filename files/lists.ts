@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import { sawSizeMm } from "../core/cuts/sawSize";
+import { hasTolerance } from "../core/ledgers/parts";
 import { materialName } from "../core/materials/find";
 import type { Plan } from "../core/plan";
 import { formatLength, formatNumber } from "../core/units/format";
@@ -21,7 +22,7 @@ export function cutListCsv(plan: Plan): string {
       "width mm": p.widthMm > 0 ? sawSizeMm(p.widthMm) : "",
       "thickness mm": p.thicknessMm > 0 ? p.thicknessMm : "",
       quantity: p.qty,
-      "tolerance mm": p.kind === "mesh" || p.kind === "cloth" ? "" : sawToleranceMm(p.lengthMm),
+      "tolerance mm": hasTolerance(p) ? sawToleranceMm(p.lengthMm) : "",
       length: formatLength(sawSizeMm(p.lengthMm), units),
       width: p.widthMm > 0 ? formatLength(sawSizeMm(p.widthMm), units) : "",
       "length from": p.working.length,

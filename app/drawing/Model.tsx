@@ -5,7 +5,7 @@ import { useMemo, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
 import { coversOf } from "#core/background/cover";
 import { boxMesh, coverMesh, groundMesh } from "#core/background/mesh";
-import { zoneDepthMm, zoneRect } from "#core/background/zones";
+import { isPiece, isPlanter, zoneDepthMm, zoneRect } from "#core/background/zones";
 import type { Variant } from "#core/document/schema";
 import { drawnCorners } from "#core/features/drawn";
 import type { Family } from "#core/materials/face";
@@ -221,8 +221,7 @@ function backgroundSolids(shell: Shell, variant: Variant): SolidOf[] {
       }),
     );
   const pieces = variant.background.zones.flatMap((zone): SolidOf[] => {
-    if (shell.faces[zone.face].open || (zone.kind !== "slab" && zone.kind !== "branch" && zone.kind !== "planter"))
-      return [];
+    if (shell.faces[zone.face].open || (!isPiece(zone) && !isPlanter(zone))) return [];
     return [
       {
         id: `zone-${zone.id}`,

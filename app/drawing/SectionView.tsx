@@ -46,6 +46,12 @@ export function SectionView() {
   );
 }
 
+/** Levels drawn in a whole line: what one sees. */
+const WHOLE_LINES: ReadonlySet<LevelLine["id"]> = new Set(["water", "ground"]);
+/** What is drawn wet. */
+const WET: ReadonlySet<FillPiece["kind"] | CoverPiece["kind"]> = new Set(["soaked", "water"]);
+const isWet = (kind: FillPiece["kind"] | CoverPiece["kind"]) => WET.has(kind);
+
 const FILL: Record<FillPiece["kind"] | CoverPiece["kind"], string> = {
   drain: "url(#hatch-clay)",
   charcoal: "url(#hatch-charcoal)",
@@ -94,7 +100,7 @@ export function OneSection({ cut, atMm }: { cut: Cut; atMm?: number }) {
           data-piece={piece.id}
           points={piece.points.map(([across, up]) => `${x(across)},${y(up)}`).join(" ")}
           fill={FILL[piece.kind]}
-          stroke={`var(--chakra-colors-${piece.kind === "soaked" || piece.kind === "water" ? "water" : "ink"})`}
+          stroke={`var(--chakra-colors-${isWet(piece.kind) ? "water" : "ink"})`}
           strokeWidth="0.6"
         />
       ))}
@@ -118,7 +124,7 @@ export function OneSection({ cut, atMm }: { cut: Cut; atMm?: number }) {
             fill="none"
             stroke={`var(--chakra-colors-${TONE[level.id] === "ink" ? "line" : TONE[level.id]})`}
             strokeWidth="0.8"
-            strokeDasharray={level.id === "water" || level.id === "ground" ? "none" : "4 3"}
+            strokeDasharray={WHOLE_LINES.has(level.id) ? "none" : "4 3"}
           />
           <Label x={right + 23} y={at + 4} size={11} tone={TONE[level.id]}>
             {`${say(level.zMm).replace("-", "−")}${unit} `}

@@ -1,21 +1,33 @@
 import { memo } from "react";
 import type { Zone } from "#core/background/schema";
-import { isPiece, ZONE_WORDS, zoneName, zoneRect } from "#core/background/zones";
+import { isPiece, ZONE, zoneDepthMm, zoneName, zoneRect } from "#core/background/zones";
 import type { Net } from "#core/shell/net";
 import { useMoved, useUnits } from "../state/context";
 import { drawRect } from "./drawRect";
 import { MovableMark } from "./MovableMark";
 
-const FILL: Record<Zone["kind"], string> = {
-  ledge: "url(#hatch-foam)",
-  foam: "url(#hatch-foam)",
-  slab: "url(#hatch-piece)",
-  branch: "url(#hatch-piece)",
-  planter: "var(--chakra-colors-sheet)",
-  bare: "var(--chakra-colors-paper)",
-  mat: "url(#hatch-board)",
-  earth: "url(#hatch-ground)",
-  bought: "url(#hatch-sheet)",
+/** How a kind of zone is drawn on its wall. */
+interface ZoneLook {
+  fill: string;
+  /** How its corners are rounded: not, at both ends, or all round. */
+  corners?: "ends" | "all";
+  /** Its depth is told: it cannot be seen from the front. */
+  tellsDepth?: true;
+  bold?: true;
+  dashed?: true;
+  /** Ground is drawn in it. */
+  filled?: true;
+}
+const LOOK: Record<Zone["kind"], ZoneLook> = {
+  ledge: { fill: "url(#hatch-foam)", corners: "ends", tellsDepth: true, bold: true },
+  foam: { fill: "url(#hatch-foam)", tellsDepth: true },
+  slab: { fill: "url(#hatch-piece)", corners: "all" },
+  branch: { fill: "url(#hatch-piece)", corners: "all" },
+  planter: { fill: "var(--chakra-colors-sheet)", corners: "all", filled: true },
+  bare: { fill: "var(--chakra-colors-paper)", dashed: true },
+  mat: { fill: "url(#hatch-board)" },
+  earth: { fill: "url(#hatch-ground)" },
+  bought: { fill: "url(#hatch-sheet)" },
 };
 
 /** A zone on its wall: dragged with the pointer, or nudged by arrow keys. */
@@ -37,9 +49,8 @@ export const ZoneMark = memo(function ZoneMark({
   const { say } = useUnits();
   const own = zoneRect(zone);
   const rect = drawRect(zone.face, own, net, scale);
-  const round = zone.kind === "slab" || zone.kind === "branch" || zone.kind === "planter";
-  // How deep a ledge is cannot be seen from the front.
-  const deep = zone.kind === "ledge" || zone.kind === "foam" ? `, ${say(zone.depth.value)} deep` : "";
+  const { fill, corners, tellsDepth, bold, dashed, filled } = LOOK[zone.kind];
+  const deep = tellsDepth ? `, ${say(zoneDepthMm(zone))} deep` : "";
   return (
     <MovableMark
       item={zone}
@@ -52,20 +63,20 @@ export const ZoneMark = memo(function ZoneMark({
         background.zones.filter((z) => z.face === zone.face && z.id !== zone.id).map(zoneRect)
       }
       name={`${zoneName(zone)}${deep}`}
-      what={ZONE_WORDS[zone.kind]}
+      what={ZONE[zone.kind].words}
       quiet={quiet}
       tag={{ "data-zone": zone.id }}
     >
       <rect
         {...rect}
-        rx={round ? rect.width / 2 : zone.kind === "ledge" ? rect.height / 2 : 0}
-        ry={round || zone.kind === "ledge" ? rect.height / 2 : 0}
-        fill={isPiece(zone) && zone.of === "stone" ? "url(#hatch-stone)" : FILL[zone.kind]}
+        rx={corners === "all" ? rect.width / 2 : corners ? rect.height / 2 : 0}
+        ry={corners ? rect.height / 2 : 0}
+        fill={isPiece(zone) && zone.of === "stone" ? "url(#hatch-stone)" : fill}
         stroke="var(--chakra-colors-ink)"
-        strokeWidth={zone.kind === "ledge" ? 1.6 : 1}
-        {...(zone.kind === "bare" && { strokeDasharray: "4 3" })}
+        strokeWidth={bold ? 1.6 : 1}
+        {...(dashed && { strokeDasharray: "4 3" })}
       />
-      {zone.kind === "planter" && (
+      {filled && (
         <ellipse
           cx={rect.x + rect.width / 2}
           cy={rect.y + rect.height / 2}

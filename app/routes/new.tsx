@@ -5,13 +5,13 @@ import { data, Form, Link, redirect, useNavigation, useSearchParams } from "reac
 import * as v from "valibot";
 import type { Measure } from "#core/design/basics";
 import { parseMeasure } from "#core/design/guess";
+import { writeAt } from "#core/design/pointer";
 import { beginVariant } from "#core/document/begin";
 import { newBuild } from "#core/document/create";
 import { readBuild } from "#core/document/read";
 import type { Variant } from "#core/document/schema";
 import { shellSheets } from "#core/materials/find";
 import { KINDS, kindOf } from "#core/shell/kinds/index";
-import type { SheetShell } from "#core/shell/kinds/sheet/schema";
 import { SIZE_LIMIT_MM } from "#core/shell/limits";
 import { formatLengthWithUnit } from "#core/units/format";
 import { createBuild } from "#db/builds";
@@ -88,7 +88,8 @@ export async function action({ request }: Route.ActionArgs) {
     return read.ok ? read.value : { typed: sizes[key], value: 0, how: "stated" };
   });
   const variant = beginVariant(kind, measures);
-  if (kind === "sheet" && material) (variant.shell as SheetShell).material = material;
+  const { sheetPath } = kindOf({ kind });
+  if (sheetPath && material) writeAt(variant, sheetPath, material);
   const { db } = await openDatabase();
   const design = newBuild(name, unit === "mm" ? { unit } : { unit, denominator: 16 }, variant);
   const checked = readBuild(design, await readBook(db));
@@ -197,7 +198,7 @@ function KindForm({ kind, loaderData, actionData }: Route.ComponentProps & { kin
               ["mm", "millimetres"],
               ["in", "inches"],
             ])}
-            {kind === "sheet" &&
+            {kindOf({ kind }).sheetPath &&
               choice(
                 fields.material as unknown as (typeof fields)["unit"],
                 "Sheet",

@@ -8,7 +8,7 @@ import { vAtHeight } from "../shell/space";
 import { BUILD_UP } from "./buildUps";
 import type { WallId } from "./names";
 import type { Wall, Zone } from "./schema";
-import { isPiece, zoneDepthMm, zoneRect } from "./zones";
+import { isBare, isPiece, ZONE, zoneDepthMm, zoneRect } from "./zones";
 
 /** The strip left bare over the ground, so that it can be topped up: from memory. */
 export const FOOT_OVER_MM = 20;
@@ -36,9 +36,6 @@ export interface Cover {
   volumeMl: number;
   zones: Zone[];
 }
-
-/** A ledge's section is a half ellipse: its share of the rectangle round it. */
-const LEDGE_SHARE = Math.PI / 4;
 
 const areaM2 = ({ widthMm, heightMm }: Rect) => (widthMm * heightMm) / 1e6;
 
@@ -73,7 +70,7 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
     };
     const bare = [
       ...variant.features.filter((f) => f.face === wall.face).map(featureRect),
-      ...zones.filter((z) => z.kind === "bare").map(zoneRect),
+      ...zones.filter(isBare).map(zoneRect),
     ];
     const bareM2 = bare.reduce((sum, r) => sum + inRect(r), 0);
     const aboveM2 = Math.max(0, areaMm2(face.outline) - areaMm2(below(face.outline, footV))) / 1e6;
@@ -82,14 +79,9 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
     // m² × mm = litres.
     const extra = zones.reduce((sum, zone) => {
       const area = inRect(zoneRect(zone));
-      const over = zoneDepthMm(zone) - meanMm;
-      if (zone.kind === "ledge") return sum + area * Math.max(0, over) * LEDGE_SHARE;
-      if (zone.kind === "foam") return sum + area * over;
-      if (zone.kind === "planter") return sum - LEDGE_SHARE * area * meanMm;
-      if (zone.kind === "mat" || zone.kind === "earth" || zone.kind === "bought") return sum - area * meanMm;
-      return sum;
+      return sum + (ZONE[zone.kind].adds?.(area, zoneDepthMm(zone) - meanMm, meanMm) ?? 0);
     }, 0);
-    const own = zones.filter((z) => z.kind === "ledge" || z.kind === "foam").map(zoneDepthMm);
+    const own = zones.filter((z) => ZONE[z.kind].foamed).map(zoneDepthMm);
     return [
       {
         ...{ id: wall.face, wall, footMm, rect, m2, bare, bareM2, meanMm, zones },
@@ -122,7 +114,7 @@ export function standsOutMm(cover: Cover, uMm: number, vMm: number): number {
   const own = wall.depth.value + (relief / 2) * (1 - Math.cos(share * 4 * Math.PI));
   return here.reduce((depth, zone) => {
     if (isPiece(zone)) return depth;
-    if (zone.kind !== "ledge") return zoneDepthMm(zone);
+    if (!ZONE[zone.kind].rounded) return zoneDepthMm(zone);
     const r = zoneRect(zone);
     const across = (2 * (vMm - r.vMm)) / r.heightMm - 1;
     return Math.max(depth, own + (zoneDepthMm(zone) - own) * Math.sqrt(Math.max(0, 1 - across * across)));

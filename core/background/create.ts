@@ -1,6 +1,7 @@
 import { statedMm } from "../design/measure";
 import type { WallId, ZoneKind } from "./names";
 import type { Wall, Zone } from "./schema";
+import { ZONE } from "./zones";
 
 /** A wall to start from: foamed in place, two lifts at its ridges, fibre on it. */
 export const newWall = (face: WallId): Wall => ({
@@ -49,8 +50,8 @@ export function newZone(kind: ZoneKind, id: string, { face, u, v }: Place): Zone
     case "slab":
     case "branch":
       return {
-        ...{ ...zone, kind, depth, mass: null, of: kind === "slab" ? "cork" : "wood" },
-        ...{ anchor: kind === "slab" ? "foam" : "screwPlate", bedding: "pressed" },
+        ...{ ...zone, kind, depth, mass: null, of: ZONE[kind].piece!.of },
+        ...{ anchor: ZONE[kind].piece!.anchor, bedding: "pressed" },
         ...{ hollow: false, plugged: false, wrapped: true },
       };
     case "planter":

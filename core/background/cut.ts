@@ -3,7 +3,7 @@ import type { Shell } from "../shell/shell";
 import { outwards, type Point, toSpace, type Vec3 } from "../shell/space";
 import { BUILD_UP } from "./buildUps";
 import { type Cover, standsOutMm } from "./cover";
-import { zoneDepthMm, zoneRect } from "./zones";
+import { isPiece, isPlanter, zoneDepthMm, zoneRect } from "./zones";
 
 /** A piece of a background in a section, in (across, up) mm. */
 export interface CoverPiece {
@@ -51,7 +51,7 @@ export function cutCovers(shell: Shell, covers: readonly Cover[], cut: Cut, atMm
       ],
     };
     const bedded = cover.zones.flatMap((zone): CoverPiece[] => {
-      if (zone.kind !== "slab" && zone.kind !== "branch" && zone.kind !== "planter") return [];
+      if (!isPiece(zone) && !isPlanter(zone)) return [];
       const r = zoneRect(zone);
       if (u < r.uMm || u > r.uMm + r.widthMm) return [];
       const from = standsOutMm(cover, u, zone.v.value) / 2;
@@ -60,7 +60,7 @@ export function cutCovers(shell: Shell, covers: readonly Cover[], cut: Cut, atMm
       return [
         {
           id: zone.id,
-          kind: zone.kind === "planter" ? "planter" : "piece",
+          kind: isPlanter(zone) ? "planter" : "piece",
           points: [place([u, low], from), place([u, low], to), place([u, high], to), place([u, high], from)],
         },
       ];

@@ -3,7 +3,7 @@ import { bondOf } from "../seal/bonds/judge";
 import type { Applied, Surface } from "../seal/bonds/names";
 import type { Layer } from "../seal/schema";
 import { type JudgedLayer, judgeStack } from "../seal/stack/judgeStack";
-import { layerKind } from "../seal/stack/layers";
+import { layerKind, surfaceAfter } from "../seal/stack/layers";
 import { SURFACE_OF } from "../seal/stack/surfaceOf";
 import type { Site } from "../shell/site";
 import { FINISH } from "./finishes";
@@ -46,9 +46,7 @@ function startOf(site: Site, wall: Wall): { surface: Surface | undefined; under:
 
 /** The surface the last of some layers leaves; beads run along the edges and leave the face as it is. */
 const leftBy = (surface: Surface | undefined, layers: readonly Layer[]): Surface | undefined =>
-  layers
-    .map((l) => layerKind(l.layer))
-    .reduce((on, kind) => (kind.kind === "bead" ? on : (kind.leaves ?? on)), surface);
+  layers.reduce((on, { layer: id }) => surfaceAfter(on, layerKind(id)), surface);
 
 /** A wall's own layers, each judged against what it meets. */
 export function judgedWall(site: Site, wall: Wall): JudgedLayer[] {

@@ -19,7 +19,7 @@ export function checkBackground({ walls, zones, swatches }: Background, { betwee
       add(path, `${zoneName(zone)} is many metres off its wall. Type where its middle is.`);
     between(`${path}/width`, zone.width, 5, SIZE_LIMIT_MM.high, "A zone's width");
     between(`${path}/height`, zone.height, 5, SIZE_LIMIT_MM.high, "A zone's height");
-    if (zone.kind !== "bare") between(`${path}/depth`, zone.depth, 2, 1500, "How far it stands out");
+    if ("depth" in zone) between(`${path}/depth`, zone.depth, 2, 1500, "How far it stands out");
     if (isPiece(zone) && zone.mass && (zone.mass.value <= 0 || zone.mass.value > 200))
       add(`${path}/mass`, `${zoneName(zone)} weighs between 0.01 and 200 kg; weigh it on a kitchen or bathroom scale.`);
   });

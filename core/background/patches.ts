@@ -3,22 +3,19 @@ import { overlap } from "../shell/faces";
 import type { Site } from "../shell/site";
 import { type Cover, meanDepthMm } from "./cover";
 import { newWall } from "./create";
-import type { BuildUpId } from "./names";
 import type { Wall } from "./schema";
 import { isToMake } from "./toMake";
-import { zoneDepthMm, zoneRect } from "./zones";
-
-/** Patches that are made as a whole wall of their kind is. */
-const MADE_AS = { mat: "coirMat", earth: "earth", bought: "bought" } as const satisfies Record<string, BuildUpId>;
+import { ZONE, zoneDepthMm, zoneRect } from "./zones";
 
 /** Patches of mat, packed earth or bought panel on walls that are not up yet, each as a small wall of its own. */
 export function patchesOf({ shell, variant }: Site): Cover[] {
   const { walls, zones } = variant.background;
   return zones.flatMap((zone): Cover[] => {
-    if (zone.kind !== "mat" && zone.kind !== "earth" && zone.kind !== "bought") return [];
+    const { madeAs } = ZONE[zone.kind];
+    if (!madeAs || !("depth" in zone)) return [];
     const on = walls.find((w) => w.face === zone.face);
     if (!isToMake(on) || shell.faces[zone.face].open) return [];
-    const wall: Wall = { ...(on ?? newWall(zone.face)), buildUp: MADE_AS[zone.kind], depth: zone.depth };
+    const wall: Wall = { ...(on ?? newWall(zone.face)), buildUp: madeAs, depth: zone.depth };
     const rect = zoneRect(zone);
     const bare = variant.features.filter((f) => f.face === zone.face).map(featureRect);
     const bareM2 = bare.reduce((sum, r) => {

@@ -70,6 +70,7 @@ export const ZoneSchema = v.variant("kind", [
 ]);
 export type Zone = v.InferOutput<typeof ZoneSchema>;
 export type Piece = Extract<Zone, { kind: "slab" | "branch" }>;
+export type Planter = Extract<Zone, { kind: "planter" }>;
 
 const colour = v.nullable(v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/, "A colour is # and six digits.")));
 

@@ -24,7 +24,7 @@ import { boardWork } from "./works/board";
 import { foamedWork } from "./works/foamed";
 import { wholeWork } from "./works/whole";
 import type { Work } from "./works/work";
-import { isPiece, zoneName } from "./zones";
+import { isPiece, isPlanter, zoneName } from "./zones";
 
 /** Walls and what stands on them: parts, supplies, steps with their postures, snags and figures. */
 export function planBackground(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
@@ -113,7 +113,7 @@ const whenUp = (steps: readonly Step[]): Step[] =>
 function zoneNeeds({ variant }: Site): Need[] {
   const { walls } = variant.background;
   const zones = variant.background.zones.filter((z) => isToMake(walls.find((w) => w.face === z.face)));
-  const planters = zones.filter((z) => z.kind === "planter").length;
+  const planters = zones.filter(isPlanter).length;
   const plates = zones.filter((z) => isPiece(z) && z.anchor === "screwPlate").length;
   return [
     ...(planters > 0 ? [need("net-pot", "piece", "planters", [planters])] : []),
@@ -124,7 +124,7 @@ function zoneNeeds({ variant }: Site): Need[] {
 /** Layout, planters drilled, wood wrapped, clearances looked at with the lamps in place. */
 function prepareSteps(site: Site): Step[] {
   const { zones } = site.variant.background;
-  const planters = zones.filter((z) => z.kind === "planter");
+  const planters = zones.filter(isPlanter);
   const pieces = zones.filter(isPiece);
   const wrapped = pieces.filter((p) => p.wrapped);
   const hollow = pieces.filter((p) => p.hollow && p.plugged);

@@ -121,35 +121,39 @@ function glassLines(site: Site, parts: Part[]): BuyLine[] {
     });
 }
 
-/** Bars of one material, grouped so that a bottom and a top piece come from one pack of bottom and top bars. */
+/** Bars of one material: what each pack of them gives, and what is longer than any. */
 function barGroups(site: Site, parts: Part[]) {
-  const ids = [...new Set(parts.filter((p) => p.kind === "bar").map((p) => p.materialId))];
-  return ids.map((id) => {
-    const track = findMaterial(site.book, id, "track")!;
-    const tops = parts.filter((p) => p.materialId === id && p.id.endsWith("track-top"));
-    return {
-      track,
-      tops,
-      ...fillBars(
-        tops.map((p) => p.lengthMm),
-        track.bar.content,
-        site.workshop.kerfMm,
-      ),
-    };
+  const bars = parts.filter((p) => p.kind === "bar");
+  return [...new Set(bars.map((p) => p.materialId))].flatMap((id) => {
+    const material = site.book.materials.find((m) => m.id === id);
+    const [pack] = material ? packsOf(material) : [];
+    if (!material || !pack) return [];
+    const own = bars.filter((p) => p.materialId === id && !p.comesWith);
+    const paired = bars.filter((p) => p.materialId === id && p.comesWith).length > 0;
+    return [
+      {
+        ...{ material, pack, own, paired },
+        ...fillBars(
+          own.map((p) => p.lengthMm),
+          pack.content,
+          site.workshop.kerfMm,
+        ),
+      },
+    ];
   });
 }
 
 function barLines(site: Site, parts: Part[]): BuyLine[] {
-  return barGroups(site, parts).map(({ track, tops, bars, tooLong }): BuyLine => {
+  return barGroups(site, parts).map(({ material, pack, own, paired, bars, tooLong }): BuyLine => {
     // A run longer than a bar is butted from whole bars.
-    const count = bars.length + tooLong.reduce((n, mm) => n + Math.ceil(mm / track.bar.content), 0);
-    const counts = [{ pack: track.bar, count }];
+    const count = bars.length + tooLong.reduce((n, mm) => n + Math.ceil(mm / pack.content), 0);
+    const counts = [{ pack, count }];
     const cost = costOf(counts);
     return {
-      id: `buying/${track.id}`,
-      label: track.name,
-      materialId: track.id,
-      need: tops.map((p) => `${site.say(sawSizeMm(p.lengthMm))}, bottom and top`).join(", "),
+      id: `buying/${material.id}`,
+      label: material.name,
+      materialId: material.id,
+      need: own.map((p) => `${site.say(sawSizeMm(p.lengthMm))}${paired ? ", bottom and top" : ""}`).join(", "),
       likely: counts,
       safe: counts,
       likelyMinor: cost,
@@ -286,17 +290,17 @@ function priceSnags(lines: BuyLine[]): Snag[] {
 }
 
 function barSnags(site: Site, parts: Part[]): Snag[] {
-  return barGroups(site, parts).flatMap(({ track, tooLong }): Snag[] =>
+  return barGroups(site, parts).flatMap(({ material, pack, tooLong }): Snag[] =>
     tooLong.length === 0
       ? []
       : [
           {
             rule: "buying/track-is-joined",
-            subject: track.id,
+            subject: material.id,
             severity: "mind",
             stage: "front",
             title: "The track must be joined",
-            sentence: `${site.say(tooLong[0]!)} of track from bars of ${site.say(track.bar.content)}.`,
+            sentence: `${site.say(tooLong[0]!)} of track from bars of ${site.say(pack.content)}.`,
             reason: "Butt the bars away from where the panes meet, and file the joint flush: panes catch on it.",
           },
         ],

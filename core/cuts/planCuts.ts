@@ -112,7 +112,6 @@ function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
     const part = group.parts.find((p) => p.id === u.partId)!;
     const asked = group.instance.parts.find((p) => p.id === u.partId)!;
     const near = nearestFit(asked, group.instance);
-    const odd = site.variant.oddParts.findIndex((o) => `odd/${o.id}` === u.partId);
     return {
       rule: "cuts/no-sheet-fits",
       subject: u.partId,
@@ -122,10 +121,10 @@ function unplacedSnags(site: Site, group: SheetGroup): Snag[] {
       sentence: `${site.say(part.lengthMm)} × ${site.say(part.widthMm)}: ${u.why}. ${nearestWords(site, near)}`,
       reason: "Panels are cut whole; a joint in the middle of a panel is for you to decide.",
       ...(near?.turned &&
-        odd >= 0 && {
+        part.grainPath && {
           fix: {
             label: "Let it be turned",
-            patch: [{ op: "replace" as const, path: site.at(`/oddParts/${odd}/grainLocked`), value: false }],
+            patch: [{ op: "replace" as const, path: part.grainPath, value: false }],
           },
         }),
     };

@@ -7,6 +7,8 @@ export interface BarrierKind {
   name: string;
   form: ClothForm;
   layers: number;
+  /** It is metal, in the wet. */
+  metal?: true;
   /** What is wrong with it, where something is. */
   fault?: { severity: Severity; title: string; reason: string };
 }
@@ -32,7 +34,7 @@ export const BARRIER: Record<BarrierId, BarrierKind> = {
     },
   },
   metalMesh: {
-    ...{ name: "metal mesh", form: "metalMesh", layers: 1 },
+    ...{ name: "metal mesh", form: "metalMesh", layers: 1, metal: true },
     fault: {
       severity: "stop",
       title: "Metal mesh under wet ground",

@@ -1,4 +1,5 @@
 import type { Step } from "../ledgers/ledger";
+import { RUNS_IN_WATER } from "../service/runs";
 import { areaAtMm2 } from "../shell/profile";
 import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
@@ -162,7 +163,7 @@ export function groundSteps(site: Site): Step[] {
         passSign: "The water stands below the ground; what falls in gets out.",
       }),
     );
-    const pump = variant.service.find((s) => s.kind === "pump");
+    const pump = variant.service.find((s) => RUNS_IN_WATER[s.kind]);
     if (pump)
       list.push(
         step("pump", [{ id: "ground/pool", because: "a pump never runs dry" }], {

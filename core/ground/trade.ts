@@ -3,8 +3,10 @@ import { set } from "../ledgers/fix";
 import type { Snag, TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { gatherNeeds } from "../ledgers/needs";
+import { METAL_INSIDE, SPLIT_MET, type SplitMet } from "../seal/facts";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
+import { BARRIER } from "./barrier";
 import { FILLS } from "./facts";
 import { groundFigures } from "./figures";
 import { checkGround } from "./limits";
@@ -17,13 +19,19 @@ import { groundIsPlanned } from "./site";
 import { groundSteps } from "./steps";
 import { groundNeeds, groundParts } from "./supplies";
 
+const MINERAL_ADDITIVES: SplitMet = { split: "mineralAdditives", because: "there will be ground in it" };
+
 /** Drain layer, barrier, ground, pool and plants: what they take, in what order, and whether their levels agree. */
 function planGround(site: Site): TradeLedger {
   const planned = groundIsPlanned(site);
   const fills = fillOf(site.shell, site.variant);
   const gathered = gatherNeeds(site.book, "ground", planned ? groundNeeds(site) : []);
   return {
-    facts: [fact(FILLS, fills), ...fills.map(({ kg }) => fact(MASS, { when: "filled", kg }))],
+    facts: [
+      fact(FILLS, fills),
+      ...fills.map(({ kg }) => fact(MASS, { when: "filled", kg })),
+      ...splitsRaised(site).map((met) => fact(SPLIT_MET, met)),
+    ],
     parts: planned ? groundParts(site) : [],
     supplies: gathered.supplies,
     steps: groundSteps(site),
@@ -31,6 +39,12 @@ function planGround(site: Site): TradeLedger {
     figures: [...(planned ? groundFigures(site) : []), ...gathered.figures],
   };
 }
+
+/** The questions of safety that the ground raises. */
+const splitsRaised = ({ variant, shell }: Site): SplitMet[] => [
+  ...(variant.ground.barrier && BARRIER[variant.ground.barrier.kind].metal ? [METAL_INSIDE] : []),
+  ...(shell.levels.groundMm > 0 ? [MINERAL_ADDITIVES] : []),
+];
 
 function dishSnags({ variant, at }: Site): Snag[] {
   if (!variant.ground.dish?.wicked) return [];
@@ -53,7 +67,7 @@ export const groundTrade: Trade = {
   stage: { id: "ground", key: "3", label: "Water & ground", group: "design" },
   reads: ["ground", "background", "seal", "features", "service", "shell"],
   needs: [],
-  gives: [FILLS, MASS],
+  gives: [FILLS, MASS, SPLIT_MET],
   check: ({ ground }, checker) => checkGround(ground, checker),
   plan: planGround,
 };

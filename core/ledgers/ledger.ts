@@ -28,6 +28,10 @@ export interface Part {
   qty: number;
   /** True when `lengthMm` must lie along the sheet's length. */
   grainLocked: boolean;
+  /** Where the lock of its grain is typed, as a JSON Pointer into the build; for parts whose lock is the builder's own. */
+  grainPath?: string;
+  /** A bar that comes in one pack with this other part, and is not bought beside it. */
+  comesWith?: string;
   corners?: CornerCut;
   /** How the size came about, in words with numbers, e.g. `1500 inside + 10 left side + 10 right side`. */
   working: { length: string; width: string };

@@ -13,8 +13,8 @@ const cornerCutOf = ({ count, length, width }: NonNullable<OddPart["corners"]>):
 });
 
 /** Parts the builder adds by hand: they are cut with the rest. */
-function planOdd({ variant, book, say }: Site): TradeLedger {
-  const parts = variant.oddParts.flatMap((odd): Part[] => {
+function planOdd({ variant, book, say, at }: Site): TradeLedger {
+  const parts = variant.oddParts.flatMap((odd, i): Part[] => {
     const material = findMaterial(book, odd.material, "sheet");
     if (!material) return [];
     const { corners } = odd;
@@ -32,6 +32,7 @@ function planOdd({ variant, book, say }: Site): TradeLedger {
         thicknessMm: material.thicknessMm,
         qty: odd.qty,
         grainLocked: odd.grainLocked,
+        grainPath: at(`/oddParts/${i}/grainLocked`),
         ...(corners && { corners: cornerCutOf(corners) }),
         working: { length: `${odd.length.typed}, typed by hand`, width: odd.width.typed + out },
       },

@@ -1,8 +1,10 @@
-import type { SafetySplit } from "../design/names";
+import { SAFETY_SPLITS, type SafetySplit } from "../design/names";
 import { meshOf } from "../features/feature";
+import type { Facts } from "../ledgers/facts";
 import type { Snag } from "../ledgers/ledger";
 import { findMaterial } from "../materials/find";
 import type { Site } from "../shell/site";
+import { METAL_INSIDE, SPLIT_MET, type SplitMet } from "./facts";
 import { judgedStacks } from "./stack/snags";
 
 /** A split between careful builders: the question, what each side does, and what decides (docs/trade-coverage.md, A). */
@@ -64,29 +66,28 @@ export const SPLITS: Record<SafetySplit, Split> = {
 };
 
 /** The splits this build runs into, each with what of it does. */
-export function splitsMet(site: Site): { split: SafetySplit; because: string }[] {
-  const { seal, features, ground } = site.variant;
-  const layers = judgedStacks(site).flatMap((s) => s.layers.map((l) => l.layer.layer));
+export function splitsMet(site: Site, facts: Facts): SplitMet[] {
+  const { seal, features } = site.variant;
+  const layers = judgedStacks(site).flatMap((s) => s.layers.flatMap(({ kind }) => (kind.split ? [kind.split] : [])));
   const metalFaces = Object.values(site.shell.faces).filter((f) => ["steel", "galvanised"].includes(f.material.family));
-  const met: { split: SafetySplit; because: string }[] = [];
-  if (layers.includes("rubberSpray")) met.push({ split: "aerosolInside", because: "a face gets rubberised spray" });
-  if (seal.seams !== "none" || layers.some((l) => l === "beads" || l === "siliconeFibre" || l === "siliconeDabs"))
-    met.push({ split: "siliconeGrade", because: "silicone stays inside" });
-  const metalBarrier = ground.barrier?.kind === "metalMesh";
   const metalMesh = features.some((f) => findMaterial(site.book, meshOf(f) ?? "", "mesh")?.metal);
-  if (metalFaces.length > 0 || metalBarrier || metalMesh)
-    met.push({ split: "metalInTheWet", because: "there is metal in it" });
-  if (metalFaces.some((f) => f.material.family === "galvanised"))
-    met.push({ split: "zinc", because: "a wall is galvanised" });
-  if (site.shell.levels.groundMm > 0) met.push({ split: "mineralAdditives", because: "there will be ground in it" });
-  if (seal.standingWater !== null) met.push({ split: "whichWater", because: "there will be water in it" });
-  return met;
+  const met: SplitMet[] = [
+    ...layers,
+    ...(seal.seams !== "none" ? [{ split: "siliconeGrade", because: "silicone stays inside" } as const] : []),
+    ...(metalFaces.length > 0 || metalMesh ? [METAL_INSIDE] : []),
+    ...(metalFaces.some((f) => f.material.family === "galvanised")
+      ? [{ split: "zinc", because: "a wall is galvanised" } as const]
+      : []),
+    ...facts.all(SPLIT_MET),
+    ...(seal.standingWater !== null ? [{ split: "whichWater", because: "there will be water in it" } as const] : []),
+  ];
+  return SAFETY_SPLITS.flatMap((split) => met.find((m) => m.split === split) ?? []);
 }
 
 /** What of it is not decided yet; one snag for all, since each is settled in the same place. */
-export function decisionSnags(site: Site): Snag[] {
+export function decisionSnags(site: Site, facts: Facts): Snag[] {
   const decided = new Set(site.variant.seal.decisions.filter((d) => d.school !== "").map((d) => d.split));
-  const open = splitsMet(site).filter(({ split }) => !decided.has(split));
+  const open = splitsMet(site, facts).filter(({ split }) => !decided.has(split));
   if (open.length === 0) return [];
   return [
     {

@@ -1,9 +1,11 @@
+import type { Facts } from "../ledgers/facts";
 import { emptyLedger, type Step, type TradeLedger, type Wait } from "../ledgers/ledger";
 import { findMaterial } from "../materials/find";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { sealedSeams, sealFigures, sealSupplies } from "./beads";
 import { decisionSnags } from "./decisions";
+import { SPLIT_MET } from "./facts";
 import { sealSnags } from "./snags";
 import { planStacks } from "./stack/planStacks";
 import { sealStage } from "./stage";
@@ -25,7 +27,7 @@ function afterSurvey(steps: readonly Step[]): Step[] {
  * Stacks, beads, the water test and the airing.
  * @param test where the water test stands by the log
  */
-function planSeal(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
+function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts): TradeLedger {
   const figures = sealFigures(site);
   const seams = sealedSeams(site);
   const stacks = planStacks(site);
@@ -42,7 +44,7 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
       ...stacks.snags,
       ...galvanisedSnags(site),
       ...dividerSnags(site),
-      ...decisionSnags(site),
+      ...decisionSnags(site, facts),
     ],
     figures: [...figures, ...stacks.figures],
   };
@@ -52,7 +54,7 @@ export const sealTrade: Trade = {
   id: "seal",
   stage: sealStage,
   reads: ["seal", "features", "ground"],
-  needs: [TEST],
+  needs: [TEST, SPLIT_MET],
   gives: [],
   check({ seal }, { between, add, book }) {
     if (!findMaterial(book, seal.sealant, "sealant"))
@@ -61,5 +63,5 @@ export const sealTrade: Trade = {
     between("/seal/standingWater", seal.standingWater, 1, 1500, "Standing water");
     between("/seal/airingDays", seal.airingDays, 0, 60, "Airing, in days,");
   },
-  plan: (site, { facts }) => planSeal(site, facts.one(TEST) ?? UNTESTED),
+  plan: (site, { facts }) => planSeal(site, facts.one(TEST) ?? UNTESTED, facts),
 };

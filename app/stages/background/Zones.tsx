@@ -4,7 +4,7 @@ import { ANCHOR } from "#core/background/anchors";
 import { newZone } from "#core/background/create";
 import { ANCHORS, type WallId, ZONE_KINDS, type ZoneKind } from "#core/background/names";
 import type { Zone } from "#core/background/schema";
-import { isPiece, ZONE_WORDS, zoneName } from "#core/background/zones";
+import { isBare, isPiece, isPlanter, ZONE, zoneName } from "#core/background/zones";
 import type { Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
@@ -47,7 +47,7 @@ export function Zones({ face }: { face: WallId }) {
         </Text>
         {ZONE_KINDS.map((kind) => (
           <QuietButton key={kind} size="2xs" onClick={() => add(kind)}>
-            {ZONE_WORDS[kind]}
+            {ZONE[kind].words}
           </QuietButton>
         ))}
       </Flex>
@@ -92,7 +92,7 @@ function ZoneCard({ zone, index }: { zone: Zone; index: number }) {
         <Text fontWeight="bold" flex="1">
           {zoneName(zone)}
           {zone.name !== "" && (
-            <Text as="span" color="muted" fontWeight="normal" fontSize="xs">{` ${ZONE_WORDS[zone.kind]}`}</Text>
+            <Text as="span" color="muted" fontWeight="normal" fontSize="xs">{` ${ZONE[zone.kind].words}`}</Text>
           )}
         </Text>
         {across && (
@@ -110,7 +110,7 @@ function ZoneCard({ zone, index }: { zone: Zone; index: number }) {
         <MeasureField label={`Middle ${AXIS_WORDS[axes.v]}`} path={`${path}/v`} />
         <MeasureField label="Wide" path={`${path}/width`} />
         <MeasureField label="High" path={`${path}/height`} />
-        {zone.kind !== "bare" && <MeasureField label="Stands out, from the wall" path={`${path}/depth`} />}
+        {!isBare(zone) && <MeasureField label="Stands out, from the wall" path={`${path}/depth`} />}
         {isPiece(zone) && (
           <>
             <ChoiceField
@@ -148,7 +148,7 @@ function ZoneCard({ zone, index }: { zone: Zone; index: number }) {
         )}
       </Fields>
       <Flex gap="5" mt="2" wrap="wrap">
-        {zone.kind === "planter" && <TickField label="Its bottom is drilled first" path={`${path}/drilled`} />}
+        {isPlanter(zone) && <TickField label="Its bottom is drilled first" path={`${path}/drilled`} />}
         {isPiece(zone) && (
           <>
             <TickField label="It is hollow" path={`${path}/hollow`} />

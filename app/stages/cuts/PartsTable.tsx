@@ -1,5 +1,6 @@
 import { Box, Flex, Table, Text } from "@chakra-ui/react";
 import { sawSizeMm } from "#core/cuts/sawSize";
+import { hasTolerance } from "#core/ledgers/parts";
 import { materialName } from "#core/materials/find";
 import { formatLengthWithUnit } from "#core/units/format";
 import { sawToleranceMm } from "#core/workshop/sawTolerance";
@@ -50,7 +51,7 @@ export function PartsTable() {
               {part.widthMm > 0 ? say(sawSizeMm(part.widthMm)) : ""}
             </Table.Cell>
             <Table.Cell textAlign="end" fontFamily="mono">
-              {part.kind === "mesh" || part.kind === "cloth" ? "" : say(sawToleranceMm(part.lengthMm))}
+              {hasTolerance(part) ? say(sawToleranceMm(part.lengthMm)) : ""}
             </Table.Cell>
             <Table.Cell fontSize="xs">{materialName(book, part.materialId)}</Table.Cell>
             <Table.Cell fontSize="xs" color="muted">

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
-import { zoneName } from "#core/background/zones";
+import { isPlanter, zoneName } from "#core/background/zones";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { useBuildHandle, useVariant } from "../../state/context";
@@ -16,7 +16,7 @@ export function Planting() {
   const zones = useVariant((v) => v.background.zones);
   const places = [
     ["ground", "the ground"] as const,
-    ...zones.filter((z) => z.kind === "planter").map((z) => [z.id, zoneName(z)] as const),
+    ...zones.filter(isPlanter).map((z) => [z.id, zoneName(z)] as const),
   ];
   const add = () =>
     api.commit((draft) => {

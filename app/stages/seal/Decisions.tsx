@@ -9,7 +9,7 @@ import { Panel } from "../../ui/Panel";
 
 /** Where careful builders do opposite things and safety hangs on it: both sides, the choice, and why. */
 export function Decisions() {
-  const met = useShown(({ plan }) => splitsMet(plan.site));
+  const met = useShown(({ plan }) => splitsMet(plan.site, plan.facts));
   if (met.length === 0) return null;
   return (
     <Panel title="Yours to decide">

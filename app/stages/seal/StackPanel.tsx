@@ -6,7 +6,7 @@ import { faceName } from "#core/materials/face";
 import { SURFACES } from "#core/seal/bonds/names";
 import { coatedM2 } from "#core/seal/stack/area";
 import type { JudgedLayer } from "#core/seal/stack/judgeStack";
-import { layerKind } from "#core/seal/stack/layers";
+import { layerKind, takesCoats } from "#core/seal/stack/layers";
 import { judgedStacks } from "#core/seal/stack/snags";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
 import { useBuild, useUnits } from "../../state/context";
@@ -168,7 +168,7 @@ function LayerRow({
         </QuietButton>
       </Flex>
       <Flex gap="4" align="center" wrap="wrap" ps="8" mt="1">
-        {kind.kind === "coat" && (
+        {takesCoats(kind) && (
           <Box maxW="9rem">
             <MeasureField
               label="Coats"

@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from "react";
 import { type Interval, TOLERANCE_MM_PER_DAY } from "#core/seal/leak/format";
 import { sealedAs } from "#core/seal/test/sealedAs";
 import type { TestStatus } from "#core/seal/test/standing";
+import { isPassed } from "#core/seal/test/standing";
 import { testLevel } from "#core/seal/testLevel";
 import { formatFineLength, formatLengthWithUnit, type LengthDisplay } from "#core/units/format";
 import { parseLength } from "#core/units/length";
@@ -55,7 +56,7 @@ export function TestPanel() {
       </Fields>
       {test.begun && !test.ended && <Running />}
       {test.begun && <Readings />}
-      {test.ended && test.status.startsWith("tested") && <Disturb />}
+      {test.ended && isPassed(test) && <Disturb />}
       {!test.begun && <Begin />}
       {test.ended && <Again />}
     </Panel>

@@ -1,5 +1,6 @@
 import { Box, Grid, SimpleGrid, Stack, Text } from "@chakra-ui/react";
-import { lazy, Suspense, useState } from "react";
+import { type ComponentType, lazy, Suspense, useState } from "react";
+import type { Variant } from "#core/document/schema";
 import { kindOf } from "#core/shell/kinds/index";
 import { Net } from "../../drawing/Net";
 import { SectionView } from "../../drawing/SectionView";
@@ -22,6 +23,12 @@ const VIEWS = [
   ["model", "Model"],
 ] as const;
 
+/** What a kind of shell asks beside its survey. */
+const OWN_PANELS: Record<Variant["shell"]["kind"], ComponentType | null> = {
+  ...{ sheet: null, tank: null, tankOnEnd: null, tub: null, roundTub: null },
+  cabinet: ShelvesPanel,
+};
+
 /** The shell as found and as finished: net, sections or model above, the survey below. */
 export default function ShellStage() {
   const { say, units } = useUnits();
@@ -32,6 +39,7 @@ export default function ShellStage() {
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("net");
   const [active, setActive] = useState<string | null>(null);
   const { survey } = kindOf({ kind });
+  const OwnPanel = OWN_PANELS[kind];
   const unit = units.unit === "mm" ? " mm" : "";
   const size = (s: typeof inside) => `${say(s.widthMm)} × ${say(s.depthMm)} × ${say(s.heightMm)}${unit}`;
   return (
@@ -61,7 +69,7 @@ export default function ShellStage() {
             )}
           </Panel>
         ))}
-        {kind === "cabinet" && <ShelvesPanel />}
+        {OwnPanel && <OwnPanel />}
         <Panel title="Readings">
           <Fields min="8rem">
             <FigureReading id="shell/volume" />

@@ -6,7 +6,7 @@ import { ANCHOR, bears, leastAnchor, pullOf } from "../anchors";
 import { wallLayers } from "../layers";
 import type { Wall, Zone } from "../schema";
 import { spansRoom } from "../span";
-import { isPiece, zoneName, zoneRect } from "../zones";
+import { isPiece, isPlanter, zoneName, zoneRect } from "../zones";
 
 /** A foot counts as standing on the base within this, mm: from memory. */
 const ON_BASE_MM = 10;
@@ -17,7 +17,7 @@ export function pieceSnags(site: Site, zone: Zone, wall: Wall | undefined, path:
   const list: Snag[] = [];
   const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "background", subject: zone.id, severity, ...snag });
-  if (zone.kind === "planter" && !zone.drilled)
+  if (isPlanter(zone) && !zone.drilled)
     add("stop", {
       rule: "background/planter-not-drilled",
       title: `${name} has no hole`,

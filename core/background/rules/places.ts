@@ -10,7 +10,7 @@ import { overlap } from "../../shell/faces";
 import { contains } from "../../shell/outline";
 import type { Site } from "../../shell/site";
 import type { Zone } from "../schema";
-import { zoneDepthMm, zoneName, zoneRect } from "../zones";
+import { isBare, zoneDepthMm, zoneName, zoneRect } from "../zones";
 
 /** A zone has to stand this far off what must stay free: from memory. */
 const CLEAR_MM = 5;
@@ -89,7 +89,7 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
       }),
     ];
   }
-  if (zone.kind === "bare") return [];
+  if (isBare(zone)) return [];
   const list: Snag[] = [];
   for (const feature of variant.features) {
     const own = featureRect(feature);
@@ -156,7 +156,7 @@ function clearanceSnag(
       patch: [setMm(`${path}/v`, Math.max(lowest, zone.v.value - down))],
     },
     otherFixes: [
-      ...(zone.kind === "bare"
+      ...(!("depth" in zone)
         ? []
         : [
             {

@@ -9,7 +9,7 @@ import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
 import type { Cover } from "../cover";
 import { CARVE_MINUTES, foamMl, foamNeed, foamOf, LIFT_MM, liftsOf, PANEL_CORE_MM, TACK_MINUTES } from "../foam";
-import { isPiece, zoneName } from "../zones";
+import { isPiece, isPlanter, zoneName } from "../zones";
 import { finishWork } from "./finish";
 import { panelSizes } from "./panelSizes";
 import { afterStep, massOf, WALL_DOWN, type Work, wallStep } from "./work";
@@ -138,7 +138,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
 /** How pieces go in: pressed into wet foam and held, or set first and foamed round. */
 function beddedWords({ zones }: Cover): string {
   const named = (list: typeof zones) => list.map((z) => zoneName(z).toLowerCase()).join(", ");
-  const pressed = zones.filter((z) => (isPiece(z) && z.bedding === "pressed") || z.kind === "planter");
+  const pressed = zones.filter((z) => (isPiece(z) && z.bedding === "pressed") || isPlanter(z));
   const round = zones.filter((z) => isPiece(z) && z.bedding === "foamedRound");
   return [
     pressed.length > 0

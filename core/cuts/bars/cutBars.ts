@@ -33,10 +33,16 @@ function asPanels(instance: BarInstance): NestInstance {
  * @param goOn asked between rounds; false stops with the best so far
  */
 export function cutBars(instance: BarInstance, rounds?: number, goOn?: (done: number) => boolean): BarSolution {
-  const { sheets, unplaced, bound } = nest(asPanels(instance), rounds, goOn);
+  const panels = asPanels(instance);
+  const { sheets, unplaced, bound } = nest(panels, rounds, goOn);
+  const longestMm = Math.max(0, ...panels.stock.map((s) => s.w));
+  const tooLong = new Set(instance.parts.filter((p) => p.length > longestMm).map((p) => p.id));
   return {
     bars: sheets.map(({ stock, parts }) => ({ stock, parts: parts.map(({ partId }) => ({ partId })) })),
-    unplaced: unplaced.map((u) => ({ ...u, why: u.why.startsWith("wider") ? "longer than any stock" : u.why })),
+    unplaced: unplaced.map((u) => ({
+      ...u,
+      why: longestMm > 0 && tooLong.has(u.partId) ? "longer than any stock" : u.why,
+    })),
     bound: { cost: bound.cost, bars: bound.sheets, proof: bound.proof },
   };
 }

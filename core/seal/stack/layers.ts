@@ -1,4 +1,4 @@
-import type { LayerId } from "../../design/names";
+import type { LayerId, SafetySplit } from "../../design/names";
 import { type Known, label, memory, practice } from "../../figures/figure";
 import type { ClothForm } from "../../materials/names";
 import type { Applied, Surface } from "../bonds/names";
@@ -42,6 +42,8 @@ export interface LayerKind {
   /** Of the cured coat, for its mass. */
   densityKgPerM3?: Known;
   dry: Dry;
+  /** A question of safety that whoever uses it meets, and how that is told. */
+  split?: { split: SafetySplit; because: string };
   /** It carries fibre, and asks whether that is dry. */
   fibre?: true;
   caution?: "solventFumes" | "siliconeFumes" | "dust" | "foam" | "alkaline";
@@ -68,6 +70,7 @@ const PU_GLUE = dry(
 const SPRAY_GLUE = dry(hours(0.2, practice, 0.17, 0.25), hours(1, memory), hours(1, memory), DAY, hours(72, memory));
 const FOAM = dry(hours(0.4, practice, 0.33, 0.5), DAY, DAY, DAY, hours(72, memory, 48, 168), DAY);
 const MORTAR = dry(hours(4, label), DAY, hours(30, practice, 24, 36), hours(72, memory), hours(168, memory, 72, 336));
+const SILICONE_STAYS = { split: "siliconeGrade", because: "silicone stays inside" } as const;
 const one = known(1, practice);
 /** Silicone under fibre goes on as a film of 1 to 2 mm: litres on a square metre. */
 export const SILICONE_FILM: Known = known(1.5, practice, 1, 2);
@@ -95,6 +98,7 @@ export const LAYERS = {
   },
   rubberSpray: {
     ...{ name: "Rubberised spray", kind: "coat", applied: "rubberSpray", leaves: "rubber", keeps: "standing" },
+    split: { split: "aerosolInside", because: "a face gets rubberised spray" },
     coats: known(4, practice, 3, 6),
     // Four to six cans of 400 mL for a tall cabinet inside, some 2.5 m² four times over.
     m2PerLitre: known(6, practice, 4, 8),
@@ -154,6 +158,7 @@ export const LAYERS = {
     mind: "Fold, do not cut, the corners; a mat behind it needs a heat-rated sheet.",
   },
   beads: {
+    split: SILICONE_STAYS,
     ...{ name: "Silicone beads", kind: "bead", applied: "silicone", leaves: "curedSilicone", keeps: "standing" },
     coats: one,
     dry: SILICONE,
@@ -161,6 +166,7 @@ export const LAYERS = {
     mind: "Coat first, silicone after.",
   },
   siliconeDabs: {
+    split: SILICONE_STAYS,
     ...{ name: "Rough silicone dabs", kind: "coat", applied: "silicone", leaves: "roughSilicone", keeps: "nothing" },
     coats: one,
     dry: { ...SILICONE, recoat: hours(72, practice) },
@@ -183,6 +189,7 @@ export const LAYERS = {
     mind: "One lift at a time; the face lies down while it sets.",
   },
   siliconeFibre: {
+    split: SILICONE_STAYS,
     ...{ name: "Silicone and fibre", kind: "coat", applied: "siliconeFibre", leaves: "dryFibre", keeps: "nothing" },
     coats: one,
     dry: SILICONE,
@@ -239,3 +246,10 @@ export const LAYERS = {
 
 /** A layer's kind by its id. */
 export const layerKind = (id: LayerId): LayerKind => LAYERS[id];
+
+/** What the next layer meets once one is on: beads run along the edges and leave the face as it is. */
+export const surfaceAfter = (on: Surface | undefined, kind: LayerKind): Surface | undefined =>
+  kind.kind === "bead" ? on : (kind.leaves ?? on);
+
+/** Whether its number of coats is for the builder to say. */
+export const takesCoats = ({ kind }: LayerKind): boolean => kind === "coat";

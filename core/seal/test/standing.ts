@@ -45,6 +45,10 @@ export interface TestStanding {
   turned: boolean;
 }
 
+const PASSED: ReadonlySet<TestStatus> = new Set(["tested", "testedBeforeDressing"]);
+/** Whether it holds water, as far as a test can tell. */
+export const isPassed = ({ status }: Pick<TestStanding, "status">): boolean => PASSED.has(status);
+
 /** How far under the highest water a test may stand and count: what a ruler at the wall is good to. */
 const LEVEL_SLACK_MM = 1;
 

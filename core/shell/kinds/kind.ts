@@ -59,6 +59,8 @@ export interface ShellKind<S extends Variant["shell"] = Variant["shell"]> {
   survey: Survey;
   /** Its openings, the main one first, and what each may be closed by. */
   openings: readonly [OpeningRule, ...OpeningRule[]];
+  /** Where the sheet it is made of is typed, in a variant; none for what is found. */
+  sheetPath?: string;
   /** Whether it came from somewhere, with what was on it already; what is made of sheet has nothing found. */
   found: boolean;
   /** The step before which a guessed measure wants the tape, as it is said. */

@@ -20,7 +20,7 @@ export function slideParts({ site, opening, id }: Here, { fit, track, glass }: S
     },
     figure: id("pane-height"),
   });
-  const bar = (name: string, label: string): Part => ({
+  const bar = (name: string, label: string, comesWith?: string): Part => ({
     id: id(name),
     label,
     materialId: track.id,
@@ -30,12 +30,13 @@ export function slideParts({ site, opening, id }: Here, { fit, track, glass }: S
     thicknessMm: 0,
     qty: 1,
     grainLocked: false,
+    ...(comesWith && { comesWith: id(comesWith) }),
     working: { length: "width of the opening", width: "" },
   });
   return [
     pane("slide-a", "Slide A, rear groove"),
     pane("slide-b", "Slide B, front groove"),
-    bar("track-bottom", "Bottom track"),
+    bar("track-bottom", "Bottom track", "track-top"),
     bar("track-top", "Top track"),
   ];
 }

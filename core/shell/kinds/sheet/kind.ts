@@ -12,6 +12,7 @@ export const sheet: ShellKind<SheetShell> = {
   label: "Flat sheet",
   words: "PVC foam, plywood or other sheet, cut to a box",
   openings: [{ id: "front", closures: ["slidingPair"], mayStandOpen: true }],
+  sheetPath: "/shell/material",
   found: false,
   tapeBefore: "“Cut the sheets”",
   survey: sheetSurvey,
