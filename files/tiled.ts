@@ -1,3 +1,4 @@
+import { ceil } from "../core/units/tolerance";
 import { type Doc, inPaperMm, label, startPaper } from "./paper";
 import type { Paper } from "./templateFile";
 
@@ -19,7 +20,7 @@ export const CHECK_BAR = { lengthMm: 100, leftMm: MARGIN_MM, heightMm: 1.5 } as 
 export function tilesFor(widthMm: number, heightMm: number, paper: Paper) {
   const stepX = PAPERS[paper].widthMm - 2 * MARGIN_MM - OVERLAP_MM;
   const stepY = PAPERS[paper].heightMm - 2 * MARGIN_MM - FOOT_MM - OVERLAP_MM;
-  const count = (mm: number, step: number) => Math.max(1, Math.ceil((mm - OVERLAP_MM) / step - 1e-9));
+  const count = (mm: number, step: number) => Math.max(1, ceil((mm - OVERLAP_MM) / step));
   return { columns: count(widthMm, stepX), rows: count(heightMm, stepY), stepX, stepY };
 }
 

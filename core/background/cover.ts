@@ -5,6 +5,7 @@ import { overlap } from "../shell/faces";
 import { areaMm2, below, extent } from "../shell/outline";
 import type { Shell } from "../shell/shell";
 import { vAtHeight } from "../shell/space";
+import { over, under } from "../units/tolerance";
 import { BUILD_UP } from "./buildUps";
 import type { WallId } from "./names";
 import type { Wall, Zone } from "./schema";
@@ -104,7 +105,7 @@ export function coverDepths(variant: Pick<Variant, "background">, shell: Shell):
 /** How far the wall stands out at a height on its middle line, for sections and the model, mm. */
 export function standsOutMm(cover: Cover, uMm: number, vMm: number): number {
   const { wall, rect, bare, zones } = cover;
-  if (vMm < rect.vMm - 1e-6 || vMm > rect.vMm + rect.heightMm + 1e-6) return 0;
+  if (under(vMm, rect.vMm) || over(vMm, rect.vMm + rect.heightMm)) return 0;
   const within = (r: Rect) => uMm >= r.uMm && uMm <= r.uMm + r.widthMm && vMm >= r.vMm && vMm <= r.vMm + r.heightMm;
   if (bare.some(within)) return 0;
   const here = zones.filter((z) => within(zoneRect(z)));

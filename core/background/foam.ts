@@ -2,6 +2,7 @@ import type { Known } from "../figures/figure";
 import { memory, practice } from "../figures/figure";
 import { materialsOf } from "../materials/find";
 import type { Site } from "../shell/site";
+import { ceil } from "../units/tolerance";
 import type { Cover } from "./cover";
 import type { Wall } from "./schema";
 
@@ -32,7 +33,7 @@ export function foamMl({ wall, volumeMl, m2 }: Cover): number {
 /** How many lifts a wall is foamed in. */
 export function liftsOf({ wall, peakMm }: Pick<Cover, "wall" | "peakMm">): number {
   const core = wall.buildUp === "panels" ? PANEL_CORE_MM : 0;
-  return Math.max(1, Math.ceil((peakMm - core) / Math.max(5, wall.lift.value) - 1e-9));
+  return Math.max(1, ceil((peakMm - core) / Math.max(5, wall.lift.value)));
 }
 
 /** The book's foam of a grade. */

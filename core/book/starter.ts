@@ -126,6 +126,9 @@ const coat = (
   };
 };
 const overspray = known(0.25, memory, 0.15, 0.4);
+/** Ready made, and nothing of its label is known yet. */
+const byThePiece = { class: "hardware", sold: "piece", labelFigures: {} } as const;
+
 const inThePot = known(0.1, memory, 0.05, 0.15);
 
 /** The starter book: generic materials without prices, every constant with its basis. The builder overwrites it. */
@@ -189,35 +192,35 @@ export const starterBook = (): Book => ({
     },
     {
       id: "screws",
-      class: "piece",
+      ...byThePiece,
       name: "Stainless screws 3.5 × 30",
       note: "Pre-drill: a split edge holds nothing.",
       packs: [unpriced("screws-100", "box of 100", 100)],
     },
     {
       id: "finger-pull",
-      class: "piece",
+      ...byThePiece,
       name: "Stick-on finger pull",
       note: "",
       packs: [unpriced("finger-pull-1", "each", 1)],
     },
     {
       id: "wedge-lock",
-      class: "piece",
+      ...byThePiece,
       name: "Push-in wedge for sliding panes",
       note: "",
       packs: [unpriced("wedge-lock-1", "each", 1)],
     },
     {
       id: "key-lock",
-      class: "piece",
+      ...byThePiece,
       name: "Key lock for sliding panes",
       note: "",
       packs: [unpriced("key-lock-1", "each", 1)],
     },
     {
       id: "lid-clip",
-      class: "piece",
+      ...byThePiece,
       name: "Lid clip",
       note: "",
       packs: [unpriced("lid-clip-4", "pack of 4", 4)],

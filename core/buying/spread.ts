@@ -1,3 +1,5 @@
+import { atLeast } from "../units/tolerance";
+
 /** Standard normal quantile of 95 %; a stated range is the 5–95 % span (source: buying-odds). */
 const Z95 = 1.6448536269514722;
 /** A single figure is taken ×/÷ this (source: buying-odds, from memory). */
@@ -33,6 +35,6 @@ export function oddsEnough(need: Need, amount: number): number {
   if (need.likely <= 0) return 1;
   if (amount <= 0) return 0;
   const spread = sigma(need);
-  if (spread === 0) return amount >= need.likely - 1e-9 ? 1 : 0;
+  if (spread === 0) return atLeast(amount, need.likely) ? 1 : 0;
   return normalCdf(Math.log(amount / need.likely) / spread);
 }

@@ -2,6 +2,7 @@ import { set } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Here } from "./kind";
 import { closureKind } from "./kinds/index";
+import { LOCKS } from "./lock/words";
 import type { Closure } from "./schema";
 
 const madeLock = (kind: "key" | "wedge") => ({ kind, origin: "made" });
@@ -20,13 +21,13 @@ export function lockSnags({ site, opening, path, own }: Here, closure: Closure):
             severity: "mind",
             stage: "front",
             title: "Its lock: found or bought?",
-            sentence: `Nobody has said whether the ${lock.kind === "key" ? "key lock" : "wedge"} on the ${what} came with the shell. It is counted as bought.`,
+            sentence: `Nobody has said whether the ${LOCKS[lock.kind].label.toLowerCase()} on the ${what} came with the shell. It is counted as bought.`,
             reason: "What was found is neither bought nor fitted.",
             fix: { label: "It came with the shell", patch: [set(`${path}/lock/origin`, "found")] },
           },
         ]
       : [];
-  if (lock?.kind === "key") return asked;
+  if (lock && LOCKS[lock.kind].firm) return asked;
   const needsKey = site.brief.residents.filter((r) => r.strong || r.dangerous).map((r) => r.name);
   const must = needsKey.length > 0 || site.brief.childrenAtHome;
   if (!must && lock) return asked;
@@ -39,7 +40,7 @@ export function lockSnags({ site, opening, path, own }: Here, closure: Closure):
       stage: "front",
       title: must ? "A key lock is wanted" : `Nothing locks the ${what}`,
       sentence: must
-        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${lock ? "only a wedge" : "no lock"} on the ${what}.`
+        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${lock ? `only ${LOCKS[lock.kind].words}` : "no lock"} on the ${what}.`
         : kind.unlocked(opening),
       reason:
         "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",

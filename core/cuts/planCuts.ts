@@ -8,6 +8,7 @@ import { panelParts } from "../shell/panelParts";
 import type { Site } from "../shell/site";
 import type { Stock } from "../stock/schema";
 import { formatMoney } from "../units/money";
+import { atMost } from "../units/tolerance";
 import { CAUTION } from "../workshop/cautions";
 import { RATES } from "../workshop/rates";
 import { type Nearest, nearestFit } from "./nearest";
@@ -194,7 +195,13 @@ const total = (groups: SheetGroup[], of: (group: SheetGroup) => number): number 
 /** Tries the alternatives when the sheets cost more than the parts' area asks for. */
 function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] {
   const cost = total(groups, (g) => g.cost);
-  if (cost <= total(groups, (g) => areaBound(g.instance)) + 1e-9 || groups.some((g) => g.solution.unplaced.length > 0))
+  if (
+    atMost(
+      cost,
+      total(groups, (g) => areaBound(g.instance)),
+    ) ||
+    groups.some((g) => g.solution.unplaced.length > 0)
+  )
     return [];
   const own = new Set(site.shell.panels.map((p) => p.id));
   const others = needs.parts.filter((p) => p.kind === "panel" && !own.has(p.id));
@@ -203,7 +210,7 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
     const parts = panelParts({ shell, saySum: site.saySum });
     const nested = nestSheets([...parts, ...others], site.book, needs.stock, site.workshop, needs.seed, needs.nester);
     const saved = cost - total(nested, (g) => g.cost);
-    if (nested.some((g) => g.solution.unplaced.length > 0) || saved <= 1e-9) return [];
+    if (nested.some((g) => g.solution.unplaced.length > 0) || atMost(saved, 0)) return [];
     const costMinor = total(nested, (g) => g.costMinor ?? 0);
     return [{ ...alternative, costSaved: saved, sheets: total(nested, (g) => g.sheets), costMinor }];
   });

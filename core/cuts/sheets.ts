@@ -4,6 +4,7 @@ import { OWN_PANES } from "../materials/ownPanes";
 import type { Book, MaterialOf } from "../materials/schema";
 import type { Reusable } from "../shell/shell";
 import type { Stock } from "../stock/schema";
+import { under } from "../units/tolerance";
 import type { Workshop } from "../workshop/schema";
 import { worthOf } from "./nest/compare";
 import type { NestInstance, NestSolution, PlacedPart } from "./nest/format";
@@ -181,7 +182,7 @@ export function nestSheets(
     const needsMore = apart.worth.cost > 0 || apart.worth.unplaced > 0;
     const together = needsMore && standings.some((s) => s.underWay) ? answer(among(standings)) : apart;
     const saves = together.worth.unplaced - apart.worth.unplaced || together.worth.cost - apart.worth.cost;
-    const { instance, solution } = saves < -1e-9 ? together : apart;
+    const { instance, solution } = under(saves, 0) ? together : apart;
     // What is proved least has to hold with the offcuts of sheets under way too.
     const proved = { ...solution, bound: together.solution.bound };
     return groupOf(material, group, instance, proved, standings, workshop.offcutMinSideMm);

@@ -1,5 +1,6 @@
 import { MM_PER } from "../units/length";
 import { parseDecimal } from "../units/number";
+import { same } from "../units/tolerance";
 import type { Measure } from "./basics";
 
 /**
@@ -10,6 +11,6 @@ import type { Measure } from "./basics";
 export function typedWords({ typed, value }: Pick<Measure, "typed" | "value">, unit: "mm" | "in"): string {
   const bare = parseDecimal(typed);
   if (bare === undefined || bare === 0) return typed;
-  if (unit === "in" && Math.abs(bare - value) < 1e-6) return `${typed} mm`;
-  return unit === "mm" && Math.abs(bare * MM_PER.in - value) < 1e-6 ? `${typed} in` : typed;
+  if (unit === "in" && same(bare, value)) return `${typed} mm`;
+  return unit === "mm" && same(bare * MM_PER.in, value) ? `${typed} in` : typed;
 }

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { formatLengthWithUnit, formatNumber, type LengthDisplay, MILLIMETRES } from "../units/format";
 import { MM_PER } from "../units/length";
+import { atMost } from "../units/tolerance";
 import { formatWithin } from "../units/within";
 
 const mm = v.pipe(v.number(), v.finite(), v.minValue(0));
@@ -77,7 +78,7 @@ export function auditEscape(input: EscapeInput, display = MILLIMETRES): { ways: 
     const mesh = way.behindMesh && Math.max(...way.behindMesh.apertureMm);
     const worstMm = mesh === undefined ? open.worstMm : Math.min(open.worstMm, mesh);
     const likelyMm = mesh === undefined ? open.likelyMm : Math.min(open.likelyMm, mesh);
-    const passes = worstMm <= allowedMm + 1e-9;
+    const passes = atMost(worstMm, allowedMm);
     const [worst, allowed] = formatWithin(worstMm, allowedMm, display);
     const why = `at worst ${worst}, ${passes ? "" : "over the "}${allowed} allowed (${basis})`;
     return { name: way.name, kind: way.kind, worstMm, likelyMm, allowedMm, passes, why };

@@ -1,4 +1,5 @@
 import { type Known, memory } from "../figures/figure";
+import { over } from "../units/tolerance";
 import { LOST_PERCENT } from "./drain";
 import type { Ground } from "./schema";
 
@@ -31,5 +32,5 @@ export function fillBalance(
   // m² × mm = litres.
   const capacityL = Math.max(0, landM2 * freeMm * voidShare);
   const staysL = ((ground.misting?.value ?? 0) / 1000) * Math.max(0, 1 - lossOf(ground).value / 100);
-  return { capacityL, staysL, days: staysL > 1e-9 ? capacityL / staysL : null };
+  return { capacityL, staysL, days: over(staysL, 0) ? capacityL / staysL : null };
 }

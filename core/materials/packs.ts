@@ -1,3 +1,4 @@
+import { atMost, ceil } from "../units/tolerance";
 import type { Pack } from "./schema";
 
 export interface PackCount {
@@ -12,20 +13,20 @@ export interface PackCount {
  */
 export function cheapestPacks(offered: Pack[], amount: number): PackCount[] {
   const packs = offered.filter((p) => p.content > 0);
-  if (amount <= 1e-9 || packs.length === 0) return [];
+  if (atMost(amount, 0) || packs.length === 0) return [];
   const priced = packs.every((p) => p.priceMinor !== null);
   const cost = (p: Pack) => (priced ? p.priceMinor! : p.content);
   const sorted = [...packs].sort((a, b) => b.content - a.content);
   let best: { counts: number[]; cost: number } | undefined;
   const visit = (index: number, missing: number, counts: number[], spent: number) => {
     if (best && spent >= best.cost) return;
-    if (missing <= 1e-9) {
+    if (atMost(missing, 0)) {
       best = { counts: [...counts], cost: spent };
       return;
     }
     const pack = sorted[index];
     if (!pack) return;
-    const most = Math.ceil(missing / pack.content - 1e-9);
+    const most = ceil(missing / pack.content);
     for (let n = most; n >= (index === sorted.length - 1 ? most : 0); n--) {
       counts[index] = n;
       visit(index + 1, missing - n * pack.content, counts, spent + n * cost(pack));

@@ -145,6 +145,17 @@ const strip = v.object({
   packs: v.array(pack),
 });
 
+/** Hinges, profiles, lamps, pumps, locks and fittings: bought ready made, by the piece or by the metre. */
+const hardware = v.object({
+  ...common,
+  class: v.literal("hardware"),
+  sold: v.picklist(["piece", "metre"]),
+  /** What its label says of it, by name in words: power, load, opening. */
+  labelFigures: v.record(v.pipe(v.string(), v.maxLength(60)), v.object({ ...known.entries, unit: v.string() })),
+  /** `content` in pieces, or in mm. */
+  packs: v.array(pack),
+});
+
 export const MaterialSchema = v.variant("class", [
   sheet,
   glass,
@@ -158,6 +169,7 @@ export const MaterialSchema = v.variant("class", [
   adhesive,
   piece,
   strip,
+  hardware,
 ]);
 export type Material = v.InferOutput<typeof MaterialSchema>;
 export type MaterialOf<C extends Material["class"]> = Extract<Material, { class: C }>;

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { remembering } from "../cache/remembering";
 import { GRAVITY, WATER_KG_PER_M3 } from "../units/constants";
+import { atLeast } from "../units/tolerance";
 import { fourEdges, topFree } from "./plate";
 
 const mm = (what: string) =>
@@ -83,7 +84,7 @@ export function sizePane(input: PaneInput): PaneResult {
   const byStress = Math.sqrt((beta * footPa * depth ** 2 * factor) / strengthPa);
   const byBow = Math.cbrt((alpha * footPa * depth ** 4) / (bowElasticPa * bowLimitM));
   const requiredMm = Math.max(byStress, byBow) * 1000;
-  const chosenMm = STOCK_MM.find((t) => t >= requiredMm - 1e-9) ?? null;
+  const chosenMm = STOCK_MM.find((t) => atLeast(t, requiredMm)) ?? null;
   const ruled = byStress >= byBow ? "stress" : "bow";
   const coefficients = { beta: round(beta, 4), alpha: round(alpha, 4) };
   if (chosenMm === null)

@@ -5,6 +5,7 @@ import { sealStage } from "../seal/stage";
 import { testLevel } from "../seal/testLevel";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
+import { atLeast } from "../units/tolerance";
 import { type PaneInput, sizePane } from "./pane";
 
 /** A pane of the shell that water stands against. */
@@ -93,7 +94,7 @@ function planPanes(site: Site): TradeLedger {
       }),
     ),
     snags: sized.flatMap(({ pane, result }): Snag[] =>
-      pane.thicknessMm >= result.requiredMm - 1e-9
+      atLeast(pane.thicknessMm, result.requiredMm)
         ? []
         : [
             {

@@ -10,6 +10,7 @@ import { clearance, contains, extent } from "../shell/outline";
 import type { Site } from "../shell/site";
 import { heightOf, vAtHeight } from "../shell/space";
 import type { Trade } from "../trade/trade";
+import { under } from "../units/tolerance";
 import { clamp, fitFix } from "./fitFix";
 import { ABOVE_GROUND_MM, centreSpan, edgeDistance, lowestFree } from "./room";
 
@@ -54,7 +55,7 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
   if (!isCut(feature)) return list;
   const edge = edgeDistance(feature);
   const nearest = clearance(face.outline, rect);
-  if (nearest < edge - 1e-6)
+  if (under(nearest, edge))
     add({
       rule: "place/too-near-the-edge",
       severity: "mind",
@@ -69,7 +70,7 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
     upright &&
     !kind.mayBeWet(feature) &&
     lowestFree(site) > 0 &&
-    rect.vMm < vAtHeight(face.frame, lowestFree(site)) + ABOVE_GROUND_MM - 1e-6
+    under(rect.vMm, vAtHeight(face.frame, lowestFree(site)) + ABOVE_GROUND_MM)
   )
     add({
       rule: "place/below-the-ground",

@@ -7,6 +7,7 @@ import { areaAtMm2 } from "../shell/profile";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { formatNumber } from "../units/format";
+import { SET_MM, under } from "../units/tolerance";
 import type { Resident } from "./schema";
 
 /** An animal whose humidity stays under this is kept dry. */
@@ -85,7 +86,7 @@ function fitSnags(site: Site, resident: Resident): Snag[] {
   const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "brief", subject: resident.id, ...snag });
   const have = given(site);
   const short = (["length", "width", "height"] as const).filter(
-    (side) => resident.needs[side] && have[side] < resident.needs[side].value - 0.05,
+    (side) => resident.needs[side] && under(have[side], resident.needs[side].value, SET_MM),
   );
   if (short.length > 0) {
     const words = short.map((side) => `${side} ${say(have[side], "down")} of ${say(resident.needs[side]!.value)}`);
@@ -173,7 +174,7 @@ function oldHomeSnags(site: Site): Snag[] {
       ["depth", inside.depthMm],
       ["height", inside.heightMm],
     ] as const
-  ).filter(([side, mm]) => mm < oldHome[side].value - 0.05);
+  ).filter(([side, mm]) => under(mm, oldHome[side].value, SET_MM));
   if (less.length === 0) return [];
   return [
     {

@@ -1,4 +1,5 @@
 import type { FaceId } from "../design/names";
+import { over } from "../units/tolerance";
 import type { Point } from "./space";
 
 /** A rectangle on a face, millimetres, `u` and `v` from the inside front left bottom corner. */
@@ -44,5 +45,5 @@ export function overlap(a: Rect, b: Rect): Rect | undefined {
   const vMm = Math.max(a.vMm, b.vMm);
   const widthMm = Math.min(a.uMm + a.widthMm, b.uMm + b.widthMm) - uMm;
   const heightMm = Math.min(a.vMm + a.heightMm, b.vMm + b.heightMm) - vMm;
-  return widthMm > 1e-6 && heightMm > 1e-6 ? { uMm, vMm, widthMm, heightMm } : undefined;
+  return over(widthMm, 0) && over(heightMm, 0) ? { uMm, vMm, widthMm, heightMm } : undefined;
 }

@@ -1,3 +1,4 @@
+import { atLeast } from "../units/tolerance";
 import { cornersOf, type Rect } from "./faces";
 import type { Point } from "./space";
 
@@ -63,7 +64,7 @@ export function extent(outline: readonly Point[]): Rect {
 }
 
 /** Whether a rectangle lies within a convex outline, touching allowed. */
-export const contains = (outline: readonly Point[], rect: Rect): boolean => clearance(outline, rect) >= -1e-6;
+export const contains = (outline: readonly Point[], rect: Rect): boolean => atLeast(clearance(outline, rect), 0);
 
 /** Least distance from a rectangle's corners to the edges of a convex outline round it, mm; negative where it sticks out. */
 export function clearance(outline: readonly Point[], rect: Rect): number {

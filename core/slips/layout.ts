@@ -1,3 +1,4 @@
+import { ceil, floor, over, same, under } from "../units/tolerance";
 /** Pieces of one size on one face, mm. */
 export interface SlipJob {
   /** The face's own width, and the height to be covered. */
@@ -41,20 +42,20 @@ const JOINT_MM = { least: 1, most: 40 } as const;
  * @returns the joint, mm; undefined where the pieces do not fit, or one alone leaves nothing to divide by
  */
 export function jointFor(roomMm: number, pieceMm: number, n: number): number | undefined {
-  if (n < 1 || n * pieceMm > roomMm + 1e-9) return undefined;
+  if (n < 1 || over(n * pieceMm, roomMm)) return undefined;
   return n === 1 ? 0 : (roomMm - n * pieceMm) / (n - 1);
 }
 
 /** The number of pieces in a row whose equal joint comes nearest the one wanted; 0 where not one fits. */
 export function countFor(roomMm: number, pieceMm: number, jointMm: number): number {
-  const most = Math.floor((roomMm + JOINT_MM.least) / (pieceMm + JOINT_MM.least) + 1e-9);
+  const most = floor((roomMm + JOINT_MM.least) / (pieceMm + JOINT_MM.least));
   let best = 0;
   let nearest = Number.POSITIVE_INFINITY;
   for (let n = 1; n <= Math.max(most, Math.floor(roomMm / pieceMm) > 0 ? 1 : 0); n++) {
     const joint = jointFor(roomMm, pieceMm, n);
     // One alone has no joint: what it leaves free is to be as small as may be.
     const off = joint === undefined ? Infinity : n === 1 ? roomMm - pieceMm : Math.abs(joint - jointMm);
-    if (off < nearest - 1e-9) {
+    if (under(off, nearest)) {
       nearest = off;
       best = n;
     }
@@ -71,7 +72,7 @@ export function countFor(roomMm: number, pieceMm: number, jointMm: number): numb
 export function layOut(job: SlipJob): SlipLayout | undefined {
   const roomAcross = job.faceWidthMm - 2 * job.edgeMm;
   const roomUp = job.faceHeightMm - 2 * job.edgeMm;
-  const usable = job.onHand === null ? Infinity : Math.floor(job.onHand / (1 + job.breakage) + 1e-9);
+  const usable = job.onHand === null ? Infinity : floor(job.onHand / (1 + job.breakage));
   const grid = chooseGrid(job, roomAcross, roomUp, usable);
   if (!grid) return undefined;
   const { columns, rows, across, up } = grid;
@@ -98,7 +99,7 @@ export function layOut(job: SlipJob): SlipLayout | undefined {
   const halves = pieces.filter((p) => p.half).length;
   const whole = pieces.length - halves;
   const takes = whole + Math.ceil(halves / 2);
-  const needed = Math.ceil(takes * (1 + job.breakage) - 1e-9);
+  const needed = ceil(takes * (1 + job.breakage));
   return {
     ...{ columns, rows, jointAcrossMm: across, jointUpMm: up, pieces, whole, halves, takes, needed },
     left: job.onHand === null ? null : job.onHand - needed,
@@ -122,7 +123,7 @@ function chooseGrid(job: SlipJob, roomAcross: number, roomUp: number, usable: nu
       ] as const;
       if (Math.max(...gaps) > JOINT_MM.most && !(columns === wantedColumns && rows === wantedRows)) continue;
       const off = Math.abs(gaps[0] - job.jointMm) + Math.abs(gaps[1] - job.jointMm);
-      if (!best || off < best.off - 1e-9 || (off < best.off + 1e-9 && columns * rows > best.columns * best.rows))
+      if (!best || under(off, best.off) || (same(off, best.off) && columns * rows > best.columns * best.rows))
         best = { columns, rows, across, up, off };
     }
   return best;

@@ -1,4 +1,5 @@
 import { MM_PER } from "./length";
+import { ceil, floor } from "./tolerance";
 
 /** How a build shows lengths: millimetres, or inches with fractions down to 1/16 or 1/32. */
 export type LengthDisplay = { unit: "mm" } | { unit: "in"; denominator: 16 | 32 };
@@ -10,8 +11,8 @@ export type Rounding = "nearest" | "up" | "down";
 const ROUND: Record<Rounding, (n: number) => number> = {
   nearest: Math.round,
   // The slack keeps 3.4000000000000004 from showing as 3.5.
-  up: (n) => Math.ceil(n - 1e-9),
-  down: (n) => Math.floor(n + 1e-9),
+  up: ceil,
+  down: floor,
 };
 
 /** A plain number with at most `decimals` decimals, no trailing zeros, and never NaN or a minus before zero. */

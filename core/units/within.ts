@@ -1,5 +1,6 @@
 import { formatLengthWithUnit, formatNumber, type LengthDisplay } from "./format";
 import { MM_PER } from "./length";
+import { ceil, floor, over } from "./tolerance";
 
 /** Where a thousandth no longer tells: digits past this would be the computer's own. */
 const MOST_DECIMALS = 9;
@@ -21,8 +22,8 @@ export function formatWithin(lengthMm: number, limitMm: number, display: LengthD
   const rounded = (decimals: number) =>
     [formatNumber(length, decimals, "up"), formatNumber(limit, decimals, "down")] as const;
   const step = display.unit === "mm" ? 10 : display.denominator;
-  const agrees = Math.ceil(length * step - 1e-9) <= Math.floor(limit * step + 1e-9);
-  if (agrees || length > limit + 1e-9) return plain;
+  const agrees = ceil(length * step) <= floor(limit * step);
+  if (agrees || over(length, limit)) return plain;
   for (let decimals = first + 1; decimals <= MOST_DECIMALS; decimals++) {
     const [shown, allowed] = rounded(decimals);
     if (Number(shown) <= Number(allowed))

@@ -1,4 +1,5 @@
 import type { LocalMinutes } from "../design/localTime";
+import { atMost } from "../units/tolerance";
 import type { Workshop } from "./schema";
 
 const DAY = 1440;
@@ -61,7 +62,7 @@ export function findHands(
       const take = Math.min(room, left);
       sessions.push({ from: start, to: start + take });
       left -= take;
-      if (left <= 1e-9) return sessions;
+      if (atMost(left, 0)) return sessions;
     }
   }
   return sessions;

@@ -4,6 +4,7 @@ import { useFetcher } from "react-router";
 import { compareWorth, worthOf } from "#core/cuts/nest/compare";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { formatNumber } from "#core/units/format";
+import { under } from "../../../core/units/tolerance";
 import { useBench, useBuildHandle, useUnits } from "../../state/context";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
@@ -77,7 +78,7 @@ function SearchLine({ group, improved }: { group: SheetGroup; improved: boolean 
           </Progress.Root>
           <Text fontSize="sm" fontVariantNumeric="tabular-nums">
             {`${formatNumber(report.ms / 1000, 0)} s of ${SEARCH_MS / 1000}, round ${report.rounds}: ${
-              report.worth.cost < now.cost - 1e-9
+              under(report.worth.cost, now.cost)
                 ? `cheaper by ${formatNumber((100 * (now.cost - report.worth.cost)) / now.cost, 1)} %`
                 : "no cheaper yet"
             }; largest offcut ${share(report.worth.offcutMm2)}, was ${share(now.offcutMm2)}`}

@@ -9,6 +9,7 @@ import type { Rect } from "../../shell/faces";
 import { overlap } from "../../shell/faces";
 import { contains } from "../../shell/outline";
 import type { Site } from "../../shell/site";
+import { over } from "../../units/tolerance";
 import type { Zone } from "../schema";
 import { isBare, zoneDepthMm, zoneName, zoneRect } from "../zones";
 
@@ -113,7 +114,10 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
     const clear = clearanceOf(feature);
     if (!clear || clear.depthMm <= 0) continue;
     if (
-      reachInto(boxOf(shell, zone.face, rect, zoneDepthMm(zone)), boxOf(shell, feature.face, own, clear.depthMm)) > 1e-6
+      over(
+        reachInto(boxOf(shell, zone.face, rect, zoneDepthMm(zone)), boxOf(shell, feature.face, own, clear.depthMm)),
+        0,
+      )
     )
       list.push(add(clearanceSnag(site, zone, feature, clear, path), `+${feature.id}`));
   }

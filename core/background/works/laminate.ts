@@ -1,5 +1,6 @@
 import { materialsOf } from "../../materials/find";
 import type { Site } from "../../shell/site";
+import { ceil } from "../../units/tolerance";
 
 /** Boards of the book that come nearest to a depth, and how many. */
 export function laminate(site: Site, depthMm: number): { thicknessMm: number; layers: number } {
@@ -8,7 +9,7 @@ export function laminate(site: Site, depthMm: number): { thicknessMm: number; la
     .map((s) => s.thicknessMm);
   const choices = (stock.length > 0 ? stock : [50]).map((t) => ({
     thicknessMm: t,
-    layers: Math.max(1, Math.ceil(depthMm / t - 1e-9)),
+    layers: Math.max(1, ceil(depthMm / t)),
   }));
   // The least waste, then the fewest layers.
   return choices.sort((a, b) => a.thicknessMm * a.layers - b.thicknessMm * b.layers || a.layers - b.layers)[0]!;

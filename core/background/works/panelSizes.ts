@@ -2,6 +2,7 @@ import type { Part } from "../../ledgers/ledger";
 import { materialsOf } from "../../materials/find";
 import type { MaterialOf } from "../../materials/schema";
 import type { Site } from "../../shell/site";
+import { ceil } from "../../units/tolerance";
 import { type Cover, ridgeMm } from "../cover";
 import { PANEL_CORE_MM } from "../foam";
 import type { Wall } from "../schema";
@@ -78,5 +79,5 @@ function piecesFor(board: MaterialOf<"sheet"> | undefined, widthMm: number, heig
       w - 2 * trimMm >= heightMm ? h - 2 * trimMm : 0,
     ]),
   );
-  return most > 0 ? Math.ceil(widthMm / most - 1e-9) : 1;
+  return most > 0 ? ceil(widthMm / most) : 1;
 }

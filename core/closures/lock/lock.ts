@@ -2,6 +2,7 @@ import type { Step, Supply } from "../../ledgers/ledger";
 import type { Here } from "../kind";
 import type { Closure } from "../schema";
 import type { Lock } from "./schema";
+import { LOCKS } from "./words";
 
 /** A lock that is to be fitted. One that is not known to be there is counted as bought. */
 const toFit = ({ lock }: Closure) => (lock && lock.origin !== "found" ? lock : null);
@@ -16,7 +17,7 @@ export function lockSupplies({ id }: Here, closure: Closure): Supply[] {
   return [
     {
       id: id(materialId),
-      label: lock.kind === "key" ? "Key lock" : "Wedge",
+      label: LOCKS[lock.kind].label,
       materialId,
       unit: "piece",
       ...{ likely: 1, low: 1, high: 1 },

@@ -1,3 +1,4 @@
+import { floor } from "../../units/tolerance";
 import { CoveringMaster } from "../linear/master";
 import { fillings } from "./knapsack";
 
@@ -80,7 +81,7 @@ export function columnBound(
   bars.forEach(({ length, count }, bar) => {
     if (count === 0) return;
     pieces.forEach((piece, i) => {
-      const most = Math.min(Math.floor(length / piece.length + 1e-9), Math.max(1, Math.ceil(piece.count)));
+      const most = Math.min(floor(length / piece.length), Math.max(1, Math.ceil(piece.count)));
       if (most > 0)
         take(
           bar,

@@ -1,4 +1,5 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { atLeast, ceil, over, same, under } from "../../units/tolerance";
 import type { SolveLinear } from "../linear/linear";
 import { type BarProblem, type ColumnAnswer, columnBound, type Pattern } from "./columns";
 import { cutBars } from "./cutBars";
@@ -8,8 +9,6 @@ import type { BarInstance, BarSolution } from "./format";
 import { barMixes, mayDo } from "./mixes";
 import { fromPatterns, gcd, inUnits, type Units } from "./units";
 
-/** Costs that differ by less are the same. */
-const SAME = 1e-6;
 /** More pieces than this, or bars of more units, are not filled bar by bar. */
 const MANY = 200;
 const MOST_UNITS = 700_000;
@@ -31,8 +30,8 @@ const DIVES = 6;
 /** The least sum of prices that reaches a bound, by their common divisor in hundredths. */
 function reachable(bound: number, prices: readonly number[]): number {
   const step = prices.map((p) => Math.round(p * 100)).reduce(gcd, 0);
-  const exact = prices.every((p) => Math.abs(p * 100 - Math.round(p * 100)) < SAME);
-  return exact && step > 0 ? (Math.ceil((bound * 100) / step - SAME) * step) / 100 : bound;
+  const exact = prices.every((p) => same(p * 100, Math.round(p * 100)));
+  return exact && step > 0 ? (ceil((bound * 100) / step) * step) / 100 : bound;
 }
 
 /** Whole numbers of the known patterns that give every piece at the least cost. */
@@ -82,11 +81,11 @@ class BarSearch {
 
   /** Whether there is something left to look for, and time. */
   going(): boolean {
-    return this.cost > this.bound.cost + SAME && this.goOn();
+    return over(this.cost, this.bound.cost) && this.goOn();
   }
 
   take(bars: BarSolution["bars"]): void {
-    if (this.costOf(bars) > this.cost - SAME) return;
+    if (atLeast(this.costOf(bars), this.cost)) return;
     this.best = bars;
     this.cost = this.costOf(bars);
   }
@@ -102,7 +101,7 @@ class BarSearch {
     let diveAt: number = RELAX_AFTER[at];
     for (let share = 1; share < LAST_SHARE && this.mixes && this.going(); share *= 2) {
       for (const { cost, filling } of this.mixes) {
-        const found = cost < this.cost - SAME && this.goOn() ? filling.go(share, this.goOn) : undefined;
+        const found = under(cost, this.cost) && this.goOn() ? filling.go(share, this.goOn) : undefined;
         if (found) this.take(found);
       }
       if (share !== diveAt) continue;
@@ -120,7 +119,7 @@ class BarSearch {
     const prices = [...this.prices.values()];
     const told = (least: number, value: number) => {
       const reached = reachable(least, prices);
-      return reached >= this.cost - SAME || reached >= reachable(value, prices) - SAME;
+      return atLeast(reached, this.cost) || atLeast(reached, reachable(value, prices));
     };
     this.columns = columnBound(this.units, this.goOn, told, this.columns?.patterns, rounds);
     this.raise(reachable(this.columns.bound, prices));
@@ -144,7 +143,7 @@ class BarSearch {
   }
 
   private raise(least: number): void {
-    if (least > this.bound.cost + SAME) this.bound = { ...this.bound, cost: least, proof: "columns" };
+    if (over(least, this.bound.cost)) this.bound = { ...this.bound, cost: least, proof: "columns" };
   }
 
   private costOf(bars: BarSolution["bars"]): number {

@@ -1,11 +1,11 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { ceil, floor } from "../../units/tolerance";
 import { TightPacking } from "./slack";
 
 /** Tries at making do with a bar less. */
 const TRIES = 300;
 /** Lengths are packed in tenths of a millimetre: pieces rounded up, bars down. */
 const TENTHS = 10;
-const FLOAT = 1e-6;
 
 /** Longest first, each into the first bar with room; places in `piecesMm`. */
 function firstFit(order: readonly number[], piecesMm: readonly number[], barMm: number, kerfMm: number): number[][] {
@@ -32,8 +32,8 @@ function firstFit(order: readonly number[], piecesMm: readonly number[], barMm: 
 export function fillBars(piecesMm: number[], barMm: number, kerfMm: number): { bars: number[][]; tooLong: number[] } {
   const order = piecesMm.map((_, place) => place).sort((a, b) => piecesMm[b]! - piecesMm[a]!);
   const fits = order.filter((place) => piecesMm[place]! <= barMm);
-  const lengths = fits.map((place) => Math.ceil((piecesMm[place]! + kerfMm) * TENTHS - FLOAT));
-  const capacity = Math.floor((barMm + kerfMm) * TENTHS + FLOAT);
+  const lengths = fits.map((place) => ceil((piecesMm[place]! + kerfMm) * TENTHS));
+  const capacity = floor((barMm + kerfMm) * TENTHS);
   const least = Math.ceil(lengths.reduce((a, b) => a + b, 0) / capacity);
   const generator = xoroshiro128plus(1);
   const random = () => (generator.next() >>> 0) / 2 ** 32;

@@ -1,3 +1,4 @@
+import { atLeast, atMost, ceil, over, under } from "../../units/tolerance";
 import { type BarProblem, columnBound, type Pattern } from "./columns";
 
 /** A choice of bars to make do with: how many of each kind, and what they cost. */
@@ -6,7 +7,6 @@ export interface BarMix {
   cost: number;
 }
 
-const SAME = 1e-6;
 /** More mixes than this, or as many steps towards them, are not gone through. */
 const MOST = 60;
 const MOST_STEPS = 50_000;
@@ -28,13 +28,13 @@ export function barMixes({ pieces, bars }: BarProblem, least: number, below: num
     if (steps++ > MOST_STEPS || found.length > MOST) return;
     const i = priced[at];
     if (i === undefined) {
-      if (cost >= least - SAME && cost < below - SAME && length >= needed) found.push({ counts, cost });
+      if (atLeast(cost, least) && under(cost, below) && length >= needed) found.push({ counts, cost });
       return;
     }
     const bar = bars[i]!;
-    const most = Math.min(bar.count, number, Math.floor((below - SAME - cost) / bar.price));
+    const most = Math.min(bar.count, number, ceil((below - cost) / bar.price) - 1);
     // The last kind of bar makes up what the others leave to be spent.
-    const fewest = at === priced.length - 1 ? Math.max(0, Math.ceil((least - SAME - cost) / bar.price)) : 0;
+    const fewest = at === priced.length - 1 ? Math.max(0, ceil((least - cost) / bar.price)) : 0;
     for (let n = most; n >= fewest; n--) {
       const more = counts.map((c, k) => (k === i ? n : c));
       visit(at + 1, more, cost + n * bar.price, length + n * bar.length);
@@ -53,7 +53,7 @@ export function mayDo(problem: BarProblem, mix: BarMix, patterns: readonly Patte
   const bars = problem.bars.map((bar, i) => ({ ...bar, count: mix.counts[i]! }));
   const within = problem.pieces.every((p) => bars.some((b) => b.count > 0 && b.length >= p.length));
   if (!within) return false;
-  const over = (bound: number) => bound > mix.cost + SAME;
-  const told = (bound: number, value: number) => over(bound) || value <= mix.cost + SAME;
-  return !over(columnBound({ pieces: problem.pieces, bars }, goOn, told, patterns).bound);
+  const dear = (bound: number) => over(bound, mix.cost);
+  const told = (bound: number, value: number) => dear(bound) || atMost(value, mix.cost);
+  return !dear(columnBound({ pieces: problem.pieces, bars }, goOn, told, patterns).bound);
 }

@@ -1,6 +1,7 @@
 import type { LogEntry } from "../../log/schema";
 import type { Stock } from "../../stock/schema";
 import { fail, ok, type Result } from "../../units/result";
+import { floor } from "../../units/tolerance";
 import { sheetsAtSaw } from "./bench";
 import { samePlace } from "./pieces";
 import type { CutEvent } from "./schema";
@@ -98,4 +99,4 @@ export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from:
   }
 }
 
-const round = (mm: number) => Math.floor(mm * 10 + 1e-6) / 10;
+const round = (mm: number) => floor(mm * 10) / 10;

@@ -1,6 +1,7 @@
+import { sameSet } from "../../units/tolerance";
 import type { NestInstance, PlacedPart } from "../nest/format";
 import type { BenchSheet } from "./bench";
-import { type Piece, piecesAfter, SAME_MM, samePiece } from "./pieces";
+import { type Piece, piecesAfter, samePiece } from "./pieces";
 
 /** What a sheet at the saw still stands for, against the parts now asked for. */
 export interface Standing {
@@ -29,7 +30,7 @@ function asking(parts: NestInstance["parts"]) {
     const n = left.get(placed.partId) ?? 0;
     if (!part || n === 0 || (placed.rotated && !part.rotate)) return false;
     const [w, h] = placed.rotated ? [placed.h, placed.w] : [placed.w, placed.h];
-    if (Math.abs(part.w - w) > SAME_MM || Math.abs(part.h - h) > SAME_MM) return false;
+    if (!sameSet(part.w, w) || !sameSet(part.h, h)) return false;
     left.set(placed.partId, n - 1);
     return true;
   };

@@ -1,3 +1,4 @@
+import { sameSet } from "../../units/tolerance";
 import type { Cut } from "../nest/format";
 import { cutPiece, type Piece, pieceUnder, samePiece, within } from "../record/pieces";
 import type { SawSheet } from "../record/sawSheet";
@@ -26,8 +27,6 @@ export interface Setting {
   settingMm: number;
   cuts: SawCut[];
 }
-
-const NEAR = 0.05;
 
 /**
  * The order in which the cuts of a sheet are made: a cut only once it goes right through a piece, rips along the sheet
@@ -60,9 +59,9 @@ export function sawOrder(sheet: SawSheet): SawCut[] {
       return piece ? [sawCut(sheet, index, piece, false)] : [];
     });
     const last = order.at(-1);
-    const same = (c: SawCut) =>
-      last !== undefined && c.cut.axis === last.cut.axis && Math.abs(c.settingMm - last.settingMm) < NEAR;
-    const rank = (c: SawCut) => (same(c) ? 0 : c.cut.axis === rip ? 1 : 2);
+    const asSet = (c: SawCut) =>
+      last !== undefined && c.cut.axis === last.cut.axis && sameSet(c.settingMm, last.settingMm);
+    const rank = (c: SawCut) => (asSet(c) ? 0 : c.cut.axis === rip ? 1 : 2);
     const next = can.sort((a, b) => rank(a) - rank(b) || b.settingMm - a.settingMm || a.index - b.index)[0];
     if (!next) break;
     open.delete(next.index);
@@ -105,7 +104,7 @@ export function settingsOf(order: readonly SawCut[]): Setting[] {
   const settings: Setting[] = [];
   for (const cut of order) {
     const last = settings.at(-1);
-    if (last && last.axis === cut.cut.axis && Math.abs(last.settingMm - cut.settingMm) < NEAR) last.cuts.push(cut);
+    if (last && last.axis === cut.cut.axis && sameSet(last.settingMm, cut.settingMm)) last.cuts.push(cut);
     else settings.push({ axis: cut.cut.axis, settingMm: cut.settingMm, cuts: [cut] });
   }
   return settings;

@@ -2,6 +2,7 @@ import { setMm } from "../../ledgers/fix";
 import { emptyLedger, type Snag } from "../../ledgers/ledger";
 import { findMaterial } from "../../materials/find";
 import type { Site } from "../../shell/site";
+import { atLeast } from "../../units/tolerance";
 import { RATES } from "../../workshop/rates";
 import { cutSteps } from "../cutStep";
 import { HOLE_REASON, holeEdgeMm } from "../fit";
@@ -39,7 +40,7 @@ function fitted(feature: Holes, room: { widthMm: number; heightMm: number }): Fi
 /** Holes keep a diameter of sheet between them. */
 function bridgeSnags({ say }: Site, feature: Holes, path: string): Snag[] {
   const wantedMm = 2 * feature.holeDia.value;
-  if (feature.pitch.value >= wantedMm - 1e-6) return [];
+  if (atLeast(feature.pitch.value, wantedMm)) return [];
   return [
     {
       rule: "air/holes-too-close",

@@ -5,6 +5,7 @@ import { filletMl } from "../../shell/fillet";
 import { SIZE_LIMIT_MM } from "../../shell/limits";
 import type { Site } from "../../shell/site";
 import { heightOf } from "../../shell/space";
+import { atLeast } from "../../units/tolerance";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES, WAITS } from "../../workshop/rates";
 import { cutStepId, cutSteps } from "../cutStep";
@@ -119,7 +120,7 @@ function tooSmall({ say }: Site, feature: Pane, path: string): Snag[] {
   if (!feature.onHand) return [];
   const pane = paneSize(feature);
   const needs = { w: feature.width.value + 2 * LEAST_LAP.value, h: feature.height.value + 2 * LEAST_LAP.value };
-  if (pane.widthMm >= needs.w - 1e-6 && pane.heightMm >= needs.h - 1e-6) return [];
+  if (atLeast(pane.widthMm, needs.w) && atLeast(pane.heightMm, needs.h)) return [];
   const most = {
     width: Math.min(feature.width.value, pane.widthMm - 2 * LEAST_LAP.value),
     height: Math.min(feature.height.value, pane.heightMm - 2 * LEAST_LAP.value),

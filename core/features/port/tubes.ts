@@ -3,6 +3,7 @@ import { setMm } from "../../ledgers/fix";
 import type { Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
+import { over } from "../../units/tolerance";
 import { featureName } from "../name";
 import type { Port } from "./schema";
 import { tubeHole } from "./tubeHole";
@@ -39,7 +40,7 @@ export function tubeSnags({ say }: Site, port: Port, tube: Tube, path: string): 
   const add = (snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     snags.push({ stage: "shell", subject: port.id, severity: "mind", ...snag });
   const { slopeDegrees } = tubeHole(port.bore.value, tube.rise.value, tube.run.value);
-  if (slopeDegrees > STEEPEST.value + 1e-9) {
+  if (over(slopeDegrees, STEEPEST.value)) {
     const run = Math.ceil(tube.rise.value / Math.tan((STEEPEST.value * Math.PI) / 180));
     add({
       rule: "ports/tube-steep",

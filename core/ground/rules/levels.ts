@@ -3,6 +3,7 @@ import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
+import { ceil, over, SET_MM } from "../../units/tolerance";
 import { fillBalance } from "../balance";
 import { BARRIER, CURL_MM } from "../barrier";
 import { DRAIN_DEPTH_MM, OVER_WATER_MM, SOON_DAYS } from "../drain";
@@ -14,7 +15,7 @@ const WET_RH = 70;
 /** Ground thinner than this is a film: from memory. */
 const FILM_MM = 20;
 
-const ceilTo = (mm: number, step: number) => Math.ceil(mm / step - 1e-9) * step;
+const ceilTo = (mm: number, step: number) => ceil(mm / step) * step;
 
 /** The vertical stack against itself: water, drain layer, barrier, ground, and the way water gets out. */
 export function levelSnags(site: Site): Snag[] {
@@ -30,7 +31,7 @@ export function levelSnags(site: Site): Snag[] {
   if (land && levels.waterMm > 0 && !apart) {
     const wanted = ceilTo(levels.waterMm + OVER_WATER_MM.value, 5);
     const least = levels.waterMm + OVER_WATER_MM.low;
-    const over = levels.waterMm - levels.drainMm;
+    const aboveDrainMm = levels.waterMm - levels.drainMm;
     if (!ground.drain) {
       add("mind", {
         rule: "ground/no-drain",
@@ -46,7 +47,7 @@ export function levelSnags(site: Site): Snag[] {
       const lower = levels.drainMm - OVER_WATER_MM.value;
       if (lower >= 5)
         fixes.push({ label: `Lower the water to ${say(lower)}`, patch: [setMm(at("/seal/standingWater"), lower)] });
-      add(over > 0 ? "stop" : "mind", {
+      add(aboveDrainMm > 0 ? "stop" : "mind", {
         rule: "ground/land-soaked",
         title: "Land will be soaked",
         sentence: `Water ${say(levels.waterMm)}, drain layer ${say(levels.drainMm)}: it must top the water by ${site.saySpan(OVER_WATER_MM.low, OVER_WATER_MM.high)}.`,
@@ -57,7 +58,7 @@ export function levelSnags(site: Site): Snag[] {
       });
     }
   }
-  if (ground.front && ground.front.value > levels.groundMm + 0.05)
+  if (ground.front && over(ground.front.value, levels.groundMm, SET_MM))
     add("mind", {
       rule: "ground/slopes-the-wrong-way",
       title: "The ground slopes back",
@@ -237,8 +238,8 @@ function poolLevelSnags(site: Site): Snag[] {
       fix: { label: "Let both share one level", patch: [set(at("/ground/pool/divider"), null)] },
     });
   const divider = poolDivider(variant);
-  const over = shell.levels.waterMm - (divider?.height.value ?? Number.POSITIVE_INFINITY);
-  if (divider && over >= 0)
+  const overDividerMm = shell.levels.waterMm - (divider?.height.value ?? Number.POSITIVE_INFINITY);
+  if (divider && overDividerMm >= 0)
     add("stop", {
       rule: "ground/pool-over-divider",
       title: "The pool is deeper than its divider",

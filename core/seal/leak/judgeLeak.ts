@@ -1,4 +1,5 @@
 import { formatExactLength, formatFineLength, formatNumber, type LengthDisplay, MILLIMETRES } from "../../units/format";
+import { atLeast, atMost, ceil, floor } from "../../units/tolerance";
 import { evaporationMmPerDay, ROOM_FACTOR } from "./evaporation";
 import { fitSlope, halfWidth, type Point, type Slope, slopeError, together } from "./fit";
 import type { Interval, LeakInput, LeakReading, LeakVerdict } from "./format";
@@ -37,7 +38,7 @@ function fault(
 }
 
 const within = (list: Point[], from: number, to: number) =>
-  list.filter((p) => p.hours >= from - 1e-9 && p.hours <= to + 1e-9);
+  list.filter((p) => atLeast(p.hours, from) && atMost(p.hours, to));
 
 /** Shell less pan where each reading has one of the same moment; undefined where they have not. */
 function differences(shell: readonly Point[], pan: readonly Point[]): Point[] | undefined {
@@ -47,7 +48,7 @@ function differences(shell: readonly Point[], pan: readonly Point[]): Point[] | 
     mm: s.mm - pan[i]!.mm,
     apart: Math.abs(s.hours - pan[i]!.hours),
   }));
-  return paired.every((p) => p.apart * 60 <= SAME_MOMENT + 1e-6) ? paired : undefined;
+  return paired.every((p) => atMost(p.apart * 60, SAME_MOMENT)) ? paired : undefined;
 }
 
 const interval = (value: number, half: number): Interval => ({ value, low: value - half, high: value + half });
@@ -102,14 +103,14 @@ function moreHours(shell: readonly Point[], pan: readonly Point[], fits: Fits, i
     const { low, high } = interval(fits.leak.value, halfAhead(shell, pan, fits, more, input.readingErrorMm));
     return low > input.toleranceMmPerDay || (high < input.toleranceMmPerDay && high >= 0);
   };
-  let [short, enough] = [0, Math.floor(LOOK_AHEAD_HOURS / gap + 1e-9)];
+  let [short, enough] = [0, floor(LOOK_AHEAD_HOURS / gap)];
   if (enough < 1 || !tells(enough)) return null;
   while (enough - short > 1) {
     const middle = Math.floor((short + enough) / 2);
     if (tells(middle)) enough = middle;
     else short = middle;
   }
-  return Math.ceil(enough * gap - 1e-9);
+  return ceil(enough * gap);
 }
 
 /** Half the leak's interval after so many more readings. */

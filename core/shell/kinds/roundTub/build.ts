@@ -1,12 +1,11 @@
 import type { FaceId } from "../../../design/names";
 import type { Variant } from "../../../document/schema";
-import { stackLevels } from "../../../levels/levels";
 import { foundFace } from "../../../materials/face";
-import { FACE_WORDS, faceSolid } from "../../boxFaces";
 import { disc, trapezium } from "../../outline";
-import { type Profile, volumeBelowMl } from "../../profile";
+import type { Profile } from "../../profile";
 import type { Shell, ShellFace } from "../../shell";
 import { slantMm } from "../../space";
+import { liddedTub } from "../liddedTub";
 import type { RoundTubShell } from "./schema";
 
 /** The inside from foot to rim. */
@@ -85,25 +84,14 @@ function roundFaces(shell: RoundTubShell): Record<FaceId, ShellFace> {
 }
 
 /** The shell as it stands, with its lid. */
-export function buildRound({ shell: anyShell, seal, ground }: Variant): Shell {
-  const shell = anyShell as RoundTubShell;
-  const { found } = shell;
-  const profile = profileOf(shell);
-  const faces = roundFaces(shell);
-  const wall = found.wall.value;
-  const inside = { widthMm: found.rimDiameter.value, depthMm: found.rimDiameter.value, heightMm: found.height.value };
-  return {
-    kind: "roundTub",
+export function buildRound(variant: Variant): Shell {
+  const shell = variant.shell as RoundTubShell;
+  const { found, floorDepth } = shell;
+  return liddedTub(shell, variant, {
     words: "round tub",
-    inside,
-    outside: {
-      widthMm: inside.widthMm + 2 * wall,
-      depthMm: inside.depthMm + 2 * wall,
-      heightMm: inside.heightMm + 2 * wall,
-    },
-    legsMm: 0,
-    profile,
-    volumeMl: volumeBelowMl(profile, profile.heightMm),
+    profile: profileOf(shell),
+    faces: roundFaces(shell),
+    pouredMm: floorDepth?.value ?? 0,
     volumeWorking: {
       formula: "π·h/12 · (D² + D·d + d²), a cone's frustum",
       inputs: [
@@ -112,29 +100,5 @@ export function buildRound({ shell: anyShell, seal, ground }: Variant): Shell {
         { name: "height inside", value: found.height.value, unit: "mm" },
       ],
     },
-    faces,
-    strips: [],
-    openings: [
-      { id: "top", face: "top", uMm: 0, vMm: 0, widthMm: found.rimDiameter.value, heightMm: found.rimDiameter.value },
-    ],
-    panels: [],
-    joints: [],
-    seams: [],
-    solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
-    gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value, cover: "its own catches" }],
-    doorLeaves: 0,
-    heldWalls: [],
-    tray: null,
-    reusable: [],
-    ownPanes: [],
-    levels: stackLevels({
-      insideHeightMm: inside.heightMm,
-      groundMm: Math.max(shell.groundDepth?.value ?? 0, shell.floorDepth?.value ?? 0),
-      ground,
-      waterMm: seal.standingWater?.value,
-      damMm: inside.heightMm,
-    }),
-    damPath: null,
-    insidePaths: null,
-  };
+  });
 }

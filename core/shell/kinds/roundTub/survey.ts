@@ -1,5 +1,6 @@
 import { finishedFields } from "../finished";
 import type { Survey } from "../kind";
+import { lidGapField } from "../liddedTub";
 
 /** What the tape is put to. */
 export const roundTubSurvey: Survey = {
@@ -48,7 +49,7 @@ export const roundTubSurvey: Survey = {
             ["acrylic", "acrylic"],
           ],
         },
-        { path: "/shell/found/lidGap", label: "Gap round the lid", ask: "length", hint: "the widest, shut" },
+        lidGapField,
       ],
     },
     {

@@ -1,3 +1,4 @@
+import { ceil } from "../../../units/tolerance";
 import type { Joint, Strip } from "../../shell";
 import type { Box } from "./box";
 import type { SheetShell } from "./schema";
@@ -9,7 +10,7 @@ const END_DISTANCE_MM = 50;
 export function screwsAlong(lengthMm: number, spacingMm: number): number {
   if (lengthMm < 60) return 0;
   if (lengthMm < 2 * END_DISTANCE_MM + 50) return 2;
-  return Math.ceil((lengthMm - 2 * END_DISTANCE_MM) / spacingMm - 1e-9) + 1;
+  return ceil((lengthMm - 2 * END_DISTANCE_MM) / spacingMm) + 1;
 }
 
 /** The joints of a sheet box; front strips are joined at their ends, dam and head rail along their length too. */

@@ -1,9 +1,8 @@
 import type { Variant } from "../../../document/schema";
-import { stackLevels } from "../../../levels/levels";
 import { foundFace } from "../../../materials/face";
-import { FACE_WORDS, faceSolid } from "../../boxFaces";
-import { type Profile, volumeBelowMl } from "../../profile";
+import type { Profile } from "../../profile";
 import type { Shell } from "../../shell";
+import { liddedTub } from "../liddedTub";
 import type { TubShell } from "./schema";
 import { taperedFaces } from "./taper";
 
@@ -19,25 +18,15 @@ export const profileOf = ({ found }: TubShell): Profile => ({
 });
 
 /** The shell as it stands, with its lid. */
-export function buildTub({ shell: anyShell, seal, ground }: Variant): Shell {
-  const shell = anyShell as TubShell;
+export function buildTub(variant: Variant): Shell {
+  const shell = variant.shell as TubShell;
   const { found } = shell;
   const profile = profileOf(shell);
-  const wallMm = found.wall.value;
-  const faces = taperedFaces(profile, foundFace(found.plastic, wallMm));
-  const inside = { widthMm: profile.rimWidthMm, depthMm: profile.rimDepthMm, heightMm: profile.heightMm };
-  return {
-    kind: "tub",
+  return liddedTub(shell, variant, {
     words: `plastic tub, ${found.clear ? "clear" : "opaque"}`,
-    inside,
-    outside: {
-      widthMm: found.lidLength?.value ?? inside.widthMm + 2 * wallMm,
-      depthMm: found.lidWidth?.value ?? inside.depthMm + 2 * wallMm,
-      heightMm: inside.heightMm + 2 * wallMm,
-    },
-    legsMm: 0,
     profile,
-    volumeMl: volumeBelowMl(profile, profile.heightMm),
+    faces: taperedFaces(profile, foundFace(found.plastic, found.wall.value)),
+    lidMm: { widthMm: found.lidLength?.value, depthMm: found.lidWidth?.value },
     volumeWorking: {
       formula: "h/6 · (foot area + 4 · middle area + rim area), rounded corners taken off: prismoidal rule",
       inputs: [
@@ -49,27 +38,5 @@ export function buildTub({ shell: anyShell, seal, ground }: Variant): Shell {
         { name: "corner radius", value: found.cornerRadius.value, unit: "mm" },
       ],
     },
-    faces,
-    strips: [],
-    openings: [{ id: "top", face: "top", uMm: 0, vMm: 0, widthMm: profile.rimWidthMm, heightMm: profile.rimDepthMm }],
-    panels: [],
-    joints: [],
-    seams: [],
-    solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
-    gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: found.lidGap.value, cover: "its own catches" }],
-    doorLeaves: 0,
-    heldWalls: [],
-    tray: null,
-    reusable: [],
-    ownPanes: [],
-    levels: stackLevels({
-      insideHeightMm: inside.heightMm,
-      groundMm: shell.groundDepth?.value,
-      ground,
-      waterMm: seal.standingWater?.value,
-      damMm: inside.heightMm,
-    }),
-    damPath: null,
-    insidePaths: null,
-  };
+  });
 }

@@ -1,5 +1,6 @@
 import { finishedFields } from "../finished";
 import type { Survey } from "../kind";
+import { lidGapField } from "../liddedTub";
 
 /** What the tape is put to. */
 export const tubSurvey: Survey = {
@@ -77,7 +78,7 @@ export const tubSurvey: Survey = {
         { path: "/shell/found/claim", label: "The label says", ask: "volume", optional: true },
         { path: "/shell/found/lidLength", label: "Lid, long, outside", ask: "length", optional: true },
         { path: "/shell/found/lidWidth", label: "Lid, wide, outside", ask: "length", optional: true },
-        { path: "/shell/found/lidGap", label: "Gap round the lid", ask: "length", hint: "the widest, shut" },
+        lidGapField,
         { path: "/shell/found/catches", label: "Catches", ask: "count", max: 12 },
       ],
     },
