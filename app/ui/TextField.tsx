@@ -1,4 +1,5 @@
-import { Field, Input } from "@chakra-ui/react";
+import { Input } from "@chakra-ui/react";
+import { Labelled } from "./Labelled";
 
 /** A labelled line of text that its owner reads when it is asked to. */
 export function TextField({
@@ -11,10 +12,7 @@ export function TextField({
   onChange: (value: string) => void;
 }) {
   return (
-    <Field.Root gap="1">
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        {label}
-      </Field.Label>
+    <Labelled label={label}>
       <Input
         size="sm"
         bg="sheet"
@@ -24,6 +22,6 @@ export function TextField({
         value={value}
         onChange={(event) => onChange(event.target.value)}
       />
-    </Field.Root>
+    </Labelled>
   );
 }

@@ -1,8 +1,9 @@
-import { Checkbox, Field, NativeSelect, NumberInput } from "@chakra-ui/react";
+import { Checkbox, NativeSelect, NumberInput } from "@chakra-ui/react";
 import { memo, useState } from "react";
 import { useDecision } from "../state/context";
 import { equal } from "../state/equal";
 import { useDraft } from "../state/useDraft";
+import { Labelled } from "./Labelled";
 
 interface ChoiceProps<T extends string> {
   label: string;
@@ -25,10 +26,7 @@ export function Select<T extends string>({
   onChange: (value: T) => void;
 }) {
   return (
-    <Field.Root gap="1" invalid={error !== null}>
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        {label}
-      </Field.Label>
+    <Labelled label={label} error={error}>
       <NativeSelect.Root size="sm">
         <NativeSelect.Field
           bg="sheet"
@@ -48,10 +46,7 @@ export function Select<T extends string>({
         </NativeSelect.Field>
         <NativeSelect.Indicator right="1" />
       </NativeSelect.Root>
-      <Field.ErrorText fontSize="xs" color="stop" mt="0">
-        {error}
-      </Field.ErrorText>
-    </Field.Root>
+    </Labelled>
   );
 }
 
@@ -108,10 +103,7 @@ export const CountField = memo(function CountField({
     return number === value ? null : (attempt(number)[0]?.message ?? null);
   };
   return (
-    <Field.Root gap="1" invalid={draft.error !== null}>
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        {label}
-      </Field.Label>
+    <Labelled label={label} error={draft.error}>
       <NumberInput.Root
         size="sm"
         value={draft.text}
@@ -131,9 +123,6 @@ export const CountField = memo(function CountField({
           onBlur={() => draft.leave(draft.error)}
         />
       </NumberInput.Root>
-      <Field.ErrorText fontSize="xs" color="stop" mt="0">
-        {draft.error}
-      </Field.ErrorText>
-    </Field.Root>
+    </Labelled>
   );
 });

@@ -105,7 +105,7 @@ function ZoneCard({ zone, index }: { zone: Zone; index: number }) {
         </QuietButton>
       </Flex>
       <Fields min="7.5rem">
-        <NameField label="Name" path={`${path}/name`} />
+        <NameField label="Name" path={`${path}/name`} optional />
         <MeasureField label={`Middle ${AXIS_WORDS[axes.u]}`} path={`${path}/u`} />
         <MeasureField label={`Middle ${AXIS_WORDS[axes.v]}`} path={`${path}/v`} />
         <MeasureField label="Wide" path={`${path}/width`} />

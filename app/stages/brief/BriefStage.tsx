@@ -1,4 +1,4 @@
-import { Box, Field, Flex, Input, NativeSelect, SimpleGrid, Stack, Text, Textarea } from "@chakra-ui/react";
+import { Box, Flex, Input, NativeSelect, SimpleGrid, Stack, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import { statedMm } from "#core/design/measure";
 import { GAP_FACTOR } from "#core/residents/factors";
@@ -9,7 +9,9 @@ import { parseMoneyMinor, plainMoney } from "#core/units/money";
 import { useBench, useBuildHandle, useDecision, useDesign } from "../../state/context";
 import { useDraft } from "../../state/useDraft";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
+import { Labelled } from "../../ui/Labelled";
 import { MeasureField } from "../../ui/MeasureField";
+import { NameField } from "../../ui/NameField";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { FigureReading } from "../../ui/Reading";
@@ -61,11 +63,11 @@ export default function BriefStage() {
         <SizePanel />
         <Panel title="Build">
           <Fields>
-            <TextField label="Name" path="build:/name" />
+            <NameField label="Name" path="build:/name" most={80} />
             <BudgetField />
           </Fields>
           <Box mt="3">
-            <TextField label="Note" path="build:/brief/note" long />
+            <NameField label="Note" path="build:/brief/note" long />
           </Box>
         </Panel>
       </SimpleGrid>
@@ -135,7 +137,7 @@ function ResidentCard({ resident, index }: { resident: Resident; index: number }
   return (
     <Box borderTopWidth="1px" borderColor="line" pt="3">
       <Fields min="8.5rem">
-        <TextField label="Animal" path={`${path}/name`} />
+        <NameField label="Animal" path={`${path}/name`} most={80} />
         <CountField label="How many" path={`${path}/count`} max={10000} />
         <MeasureField
           label="Narrowest rigid measure"
@@ -187,12 +189,9 @@ function BandField({ label, unit, path, from }: { label: string; unit: "°C" | "
   const { value, commit } = useDecision<Range | null>(path);
   if (value) return <RangeField label={label} unit={unit} path={path} />;
   return (
-    <Field.Root gap="1">
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        {label}, {unit}
-      </Field.Label>
+    <Labelled label={`${label}, ${unit}`}>
       <QuietButton onClick={() => commit(from)}>Not known yet</QuietButton>
-    </Field.Root>
+    </Labelled>
   );
 }
 
@@ -221,7 +220,7 @@ function SizePanel() {
         <FigureReading id="fit/old-home" />
       </Fields>
       <Box mt="3">
-        <TextField label="Why, for the record" path="build:/brief/sizeReason" long />
+        <NameField label="Why, for the record" path="build:/brief/sizeReason" long />
       </Box>
       <Box mt="3">
         {oldHome ? (
@@ -243,41 +242,6 @@ function SizePanel() {
   );
 }
 
-function TextField({ label, path, long }: { label: string; path: string; long?: boolean }) {
-  const { value, attempt } = useDecision<string>(path);
-  const draft = useDraft(value);
-  const { error, text } = draft;
-  const take = () => {
-    if (!long && text.trim() === "") return "Give it a name. The last one is still in force.";
-    return text === value ? null : (attempt(text)[0]?.message ?? null);
-  };
-  const leave = () => draft.leave(take());
-  const props = {
-    size: "sm",
-    bg: "sheet",
-    borderColor: "line",
-    value: text,
-    maxLength: long ? 4000 : 80,
-    onFocus: draft.focus,
-    onBlur: leave,
-  } as const;
-  return (
-    <Field.Root gap="1" invalid={error !== null}>
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        {label}
-      </Field.Label>
-      {long ? (
-        <Textarea {...props} onChange={(e) => draft.type(e.target.value)} />
-      ) : (
-        <Input {...props} onChange={(e) => draft.type(e.target.value)} />
-      )}
-      <Field.ErrorText fontSize="xs" color="stop" mt="0">
-        {error}
-      </Field.ErrorText>
-    </Field.Root>
-  );
-}
-
 function BudgetField() {
   const bench = useBench();
   const { value, attempt } = useDecision<number | null>("build:/brief/budgetMinor");
@@ -292,10 +256,7 @@ function BudgetField() {
   };
   const leave = () => draft.leave(take());
   return (
-    <Field.Root gap="1" invalid={error !== null}>
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        Budget, {bench.workshop.currency}
-      </Field.Label>
+    <Labelled label={`Budget, ${bench.workshop.currency}`} error={error}>
       <Input
         size="sm"
         bg="sheet"
@@ -307,9 +268,6 @@ function BudgetField() {
         onChange={(e) => draft.type(e.target.value)}
         onBlur={leave}
       />
-      <Field.ErrorText fontSize="xs" color="stop" mt="0">
-        {error}
-      </Field.ErrorText>
-    </Field.Root>
+    </Labelled>
   );
 }

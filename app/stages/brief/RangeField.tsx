@@ -1,9 +1,10 @@
-import { Field, Flex, Input, Text } from "@chakra-ui/react";
+import { Flex, Input, Text } from "@chakra-ui/react";
 import { formatNumber } from "#core/units/format";
 import { parseDecimal } from "#core/units/number";
 import { parseTemperatureC } from "#core/units/quantity";
 import { useDecision } from "../../state/context";
 import { useDraft } from "../../state/useDraft";
+import { Labelled } from "../../ui/Labelled";
 
 export interface Range {
   low: number;
@@ -37,10 +38,7 @@ export function RangeField({ label, unit, path }: { label: string; unit: "°C" |
     high.leave(wrong[1] ?? null);
   };
   return (
-    <Field.Root gap="1" invalid={error !== null}>
-      <Field.Label fontSize="xs" color="muted" fontWeight="medium">
-        {label}, {unit}
-      </Field.Label>
+    <Labelled label={`${label}, ${unit}`} error={error}>
       <Flex gap="2" align="center">
         {([low, high] as const).map((end, i) => (
           <Input
@@ -60,9 +58,6 @@ export function RangeField({ label, unit, path }: { label: string; unit: "°C" |
           lowest and highest
         </Text>
       </Flex>
-      <Field.ErrorText fontSize="xs" color="stop" mt="0">
-        {error}
-      </Field.ErrorText>
-    </Field.Root>
+    </Labelled>
   );
 }

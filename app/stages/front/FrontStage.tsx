@@ -20,7 +20,7 @@ export default function FrontStage() {
   const openings = useShown(({ plan }) =>
     closedOpenings(plan.site, plan.facts).map((closed) => ({
       opening: closed.opening,
-      index: plan.site.variant.closures.findIndex((c) => c === closed.closure),
+      index: closed.closure ? plan.site.variant.closures.indexOf(closed.closure) : -1,
       kind: closed.closure?.kind,
       words: closureWords(closed),
     })),
