@@ -40,12 +40,26 @@ export interface Run {
 const same = (a: readonly unknown[], b: readonly unknown[]): boolean =>
   a.length === b.length && a.every((x, i) => Object.is(x, b[i]));
 
+/** What data says as one text, or undefined where a function is in it, which may hold more than it shows. */
+function saidBy(data: unknown): string | undefined {
+  let plain = true;
+  const text = JSON.stringify(data, (_, value) => {
+    if (typeof value === "function") plain = false;
+    return value;
+  });
+  return plain ? text : undefined;
+}
+
 /** Plain data that says the same: what one trade tells again unchanged is no reason to plan another again. */
-const alike = (a: unknown, b: unknown): boolean => Object.is(a, b) || JSON.stringify(a) === JSON.stringify(b);
+function alike(a: unknown, b: unknown): boolean {
+  if (Object.is(a, b)) return true;
+  const said = saidBy(a);
+  return said !== undefined && said === saidBy(b);
+}
 
 /** What a shell is built from: `buildShell` reads nothing else of the variant. */
-const shellGivenOf = ({ shell, faces, ground, seal }: Variant): unknown[] => [
-  ...[shell, faces, ground.front, ground.drain, ground.charcoal],
+const shellGivenOf = ({ shell, faces, ground, seal }: Variant, book: Book): unknown[] => [
+  ...[book, shell, faces, ground.front, ground.drain, ground.charcoal],
   seal.standingWater,
 ];
 
@@ -71,19 +85,28 @@ const siteFor = (site: Site, { reads }: Trade): Site => ({
 
 /**
  * Builds the shell and runs the trades, each once all it needs is told. What a trade makes follows from the parts of the
- * variant it reads, the shell, the brief and the facts it needs alone: where none of these has changed since a run before
- * with the same book, workshop and log, its ledger is that run's.
+ * variant it reads, the shell, the brief, the bench's own and the facts it needs alone: where none of these has changed since
+ * a run before, its ledger is that run's.
  * @param before a run to take unchanged ledgers from
  */
 export function runTrades({ brief, variant, book, workshop, log, at }: RunInput, before?: Run): Run {
-  const shellGiven = shellGivenOf(variant);
+  const shellGiven = shellGivenOf(variant, book);
   const shell = before && same(before.shellGiven, shellGiven) ? before.shell : buildShell(variant, book);
   const site = makeSite({ brief, variant, shell, book, workshop, at });
   const ran = new Map<string, Ran>();
   for (const trade of inTurn(TRADES)) {
     const told: Fact[] = TRADES.flatMap((t) => ran.get(t.id)?.ledger.facts ?? []);
     const needed = told.filter((f) => trade.needs.some((n) => n.key === f.key));
-    const given = [brief, shell, ...trade.reads.map((name) => variant[name]), ...needed.map((f) => f.value)];
+    const given = [
+      book,
+      workshop,
+      log,
+      at(""),
+      brief,
+      shell,
+      ...trade.reads.map((name) => variant[name]),
+      ...needed.map((f) => f.value),
+    ];
     const was = before?.ran.get(trade.id);
     if (was && same(was.given, given)) {
       ran.set(trade.id, was);
