@@ -58,7 +58,12 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     parts: [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)],
     supplies: gathered.supplies,
     facts: [fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 })],
-    steps: [...filmSteps(films), ...(wallSteps.length > 0 ? prepareSteps(site) : []), ...wallSteps, ...airOut(toDo)],
+    steps: [
+      ...filmSteps(films),
+      ...(wallSteps.length > 0 || zoneNeeds(site).length > 0 ? prepareSteps(site) : []),
+      ...wallSteps,
+      ...airOut(toDo),
+    ],
     snags: [
       ...roomSnags(site),
       ...covers.flatMap((c) => wallSnags(site, c, test, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
@@ -109,7 +114,7 @@ function workOf(site: Site, cover: Cover): Work {
 const whenUp = (steps: readonly Step[]): Step[] =>
   steps.map((step, i) => (i === steps.length - 1 ? { ...step, reaches: ["wallsUp"] } : step));
 
-/** What zones take beside the wall's own. */
+/** What zones take beside the wall's own, on walls that are still to be made. */
 function zoneNeeds({ variant }: Site): Need[] {
   const { walls } = variant.background;
   const zones = variant.background.zones.filter((z) => isToMake(walls.find((w) => w.face === z.face)));
@@ -172,7 +177,7 @@ function prepareSteps(site: Site): Step[] {
         { reached: "surveyed", because: "what is laid out must fit what was measured" },
         { reached: "fetched", because: "the pieces must be there" },
       ],
-      uses: [...(planters.length > 0 ? ["net-pot"] : []), ...(plates.length > 0 ? ["screw-plate"] : [])],
+      uses: zoneNeeds(site).map((n) => n.materialId),
       splittable: true,
       toHand: ["wood, cork, pots", "marker", "camera", "drill", "cling film"],
       cautions: planters.length + plates.length > 0 ? [CAUTION.dust] : [],

@@ -148,6 +148,17 @@ export function groundSteps(site: Site): Step[] {
       }),
     );
   }
+  // Leaves alone, where no ground is laid that they lie on.
+  if (ground.litter && !(groundMm > 0 && variant.shell.groundDepth))
+    list.push(
+      step("litter", [...next("leaves lie on top"), ...(list.length > 0 ? BARE_SHELL : [])], {
+        uses: ids.of("litter"),
+        title: "Strew the leaves",
+        detail: `${site.say(ground.litter.value)} of leaves. ${WILD[ground.wild]}`,
+        handsOnMinutes: 10,
+        toHand: ["leaves"],
+      }),
+    );
   if (ground.pool) {
     list.push(
       step("pool", [...next("land stands before water is let in"), ...BARE_SHELL], {

@@ -133,15 +133,14 @@ export function usedBy(site: Site) {
     body?.bought === "cloth" && ground.drain
       ? [clothId(site, ground.drain.body === "eggCrate" ? "eggCrate" : "sponge")]
       : [];
+  const litter = ground.litter ? [fillId(site, "litter")] : [];
   const used = {
     rinse: poured,
     drain: [...poured, ...laid],
     barrier: ground.barrier ? [clothId(site, BARRIER[ground.barrier.kind].form)] : [],
     charcoal: [fillId(site, "charcoal")],
-    lay: [
-      ...ground.mix.parts.filter((p) => p.amount.value > 0).map((p) => fillId(site, p.what)),
-      ...(ground.litter ? [fillId(site, "litter")] : []),
-    ],
+    litter,
+    lay: [...ground.mix.parts.filter((p) => p.amount.value > 0).map((p) => fillId(site, p.what)), ...litter],
   };
   return { of: (step: keyof typeof used): string[] => [...new Set(used[step])] };
 }

@@ -1,6 +1,6 @@
 import { memory } from "../../../figures/figure";
 import { set } from "../../../ledgers/fix";
-import { emptyLedger, type Snag } from "../../../ledgers/ledger";
+import { emptyLedger, type Snag, type Step } from "../../../ledgers/ledger";
 import type { ClosureKind, Here } from "../../kind";
 import { lockSteps, lockSupplies } from "../../lock/lock";
 import { type Lid, newLid } from "./schema";
@@ -9,6 +9,8 @@ import { type Lid, newLid } from "./schema";
 const LID_SEAT = { value: 0.5, basis: memory } as const;
 /** Screen lids are held by a clip this often along the rim (source: doors-and-gaps). */
 const CLIP_EVERY_MM = 300;
+/** To set one clip. */
+const CLIP_MINUTES = { value: 2, basis: memory } as const;
 
 function clipSnags({ site, opening, path, own }: Here, { clips }: Lid): Snag[] {
   const roundMm = 2 * (opening.widthMm + opening.heightMm);
@@ -24,6 +26,31 @@ function clipSnags({ site, opening, path, own }: Here, { clips }: Lid): Snag[] {
       sentence: `${clips} along ${site.say(roundMm)} of rim; one each ${site.say(CLIP_EVERY_MM)} makes ${wanted}.`,
       reason: "Between clips a frame bows and a nose lifts it (trade practice, no source).",
       fix: { label: `Use ${wanted} clips`, patch: [set(`${path}/clips`, wanted)] },
+    },
+  ];
+}
+
+/** Clips along the rim, once the shell stands. */
+function clipSteps({ id }: Here, { clips }: Lid): Step[] {
+  if (clips === 0) return [];
+  return [
+    {
+      id: id("clips"),
+      title: "Clip the lid on",
+      detail: `${clips} ${clips === 1 ? "clip" : "clips"}, evenly round the rim, each tried with a finger.`,
+      stage: "front",
+      handsOnMinutes: clips * CLIP_MINUTES.value,
+      waitMinutes: 0,
+      after: [
+        { reached: "stands", because: "the lid is tried on the rim it shuts" },
+        { reached: "fetched", because: "the clips must be there" },
+      ],
+      reaches: ["closed"],
+      uses: ["lid-clip"],
+      splittable: true,
+      toHand: ["clips"],
+      cautions: [],
+      passSign: "The frame lies on the rim all round and does not lift between clips.",
     },
   ];
 }
@@ -65,7 +92,7 @@ export const lid: ClosureKind<Lid> = {
         : []),
       ...lockSupplies(here, closure),
     ],
-    steps: lockSteps(here, closure, "Shut it, and fit the lock where it opens."),
+    steps: [...clipSteps(here, closure), ...lockSteps(here, closure, "Shut it, and fit the lock where it opens.")],
     snags: clipSnags(here, closure),
   }),
 };
