@@ -25,7 +25,7 @@ const LAYERS: readonly (readonly string[])[] = [
 ];
 const RANK = new Map(LAYERS.flatMap((names, i) => names.map((name) => [name, i] as const)));
 
-const isSchema = (path: string) => /(^|\/)(schema|names)\.ts$/.test(path);
+const isSchema = (path: string) => /(^|\/)(schemas?|names)\.ts$/.test(path);
 const filesIn = (folder: string): string[] =>
   readdirSync(folder).flatMap((name) => {
     const path = join(folder, name);

@@ -3,6 +3,7 @@ import type { PlacedWay } from "../escape/way";
 import type { Checker } from "../ledgers/checker";
 import type { Facts } from "../ledgers/facts";
 import type { Fix, TradeLedger } from "../ledgers/ledger";
+import type { OpeningRule } from "../shell/kinds/kind";
 import type { Opening } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Closure } from "./schema";
@@ -26,9 +27,11 @@ export interface Beside {
   words: string;
 }
 
-/** A kind of closure. All that is known of it lives in its folder; `core/closures/kinds/index.ts` lists it. */
+/** A kind of closure. All that is known of it lives in its folder; `core/closures/kinds/list.ts` lists it. */
 export interface ClosureKind<C extends Closure = Closure> {
   kind: C["kind"];
+  /** Whether it can close such an opening. */
+  suits: (opening: OpeningRule) => boolean;
   /** How the stage sums it up: `two panes 770 × 430`. */
   summary: (here: Here, closure: C) => string;
   /** What is opened: the slides, the lid, the doors. */

@@ -4,11 +4,10 @@ import { isVent } from "../features/vents";
 import { set } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import { materialsOf } from "../materials/find";
-import { kindOf } from "../shell/kinds/index";
 import type { Opening } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Here } from "./kind";
-import { CLOSURE_KINDS } from "./kinds/index";
+import { kindsFor } from "./kinds/index";
 
 /** Mesh in the middle of a new lid, half as long and wide as its opening, where the shell has no other vent. */
 function lidMesh(site: Site, opening: Opening): Operation[] {
@@ -56,7 +55,6 @@ export function openSnags({ site, opening, own }: Here): Snag[] {
   const walled = top && walledIn(site);
   const mesh = top ? lidMesh(site, opening) : [];
   const beside = { patch: mesh, words: mesh.length > 0 ? ", with mesh in it" : "" };
-  const rule = kindOf(site.shell).openings.find((o) => o.id === opening.id);
   const size = `${site.say(opening.widthMm)} × ${site.say(opening.heightMm)}`;
   return [
     {
@@ -71,9 +69,7 @@ export function openSnags({ site, opening, own }: Here): Snag[] {
         : walled
           ? "The walls are higher than anything here reaches; a lid keeps hands, cats and draughts out."
           : "Nothing that climbs or jumps is kept in.",
-      otherFixes: CLOSURE_KINDS.filter((k) => rule?.closures.includes(k.kind)).flatMap((k) =>
-        k.offers(site, opening, beside),
-      ),
+      otherFixes: kindsFor(site.shell, opening.id).flatMap((k) => k.offers(site, opening, beside)),
     },
   ];
 }

@@ -1,10 +1,8 @@
 import * as v from "valibot";
-import { FoundClosureSchema } from "./kinds/found/schema";
-import { LidSchema } from "./kinds/lid/schema";
-import { SlidingPairSchema } from "./kinds/slidingPair/schema";
+import { CLOSURE_SCHEMAS } from "./schemas";
 
-/** Every kind of closure as it is written in the Build document; `core/closures/kinds/index.ts` says what each is. */
-export const ClosureSchema = v.variant("kind", [SlidingPairSchema, FoundClosureSchema, LidSchema]);
+/** A closure as it is written in the Build document. */
+const ClosureSchema = v.variant("kind", CLOSURE_SCHEMAS);
 export type Closure = v.InferOutput<typeof ClosureSchema>;
 
 /** What closes the shell's openings; an opening that none names stands open. */

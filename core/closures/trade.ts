@@ -72,7 +72,7 @@ export const closuresTrade: Trade = {
       const path = `/closures/${i}`;
       const rule = openings.find((o) => o.id === closure.opening);
       if (!rule) checker.add(`${path}/opening`, `A ${label.toLowerCase()} has no opening “${closure.opening}”.`);
-      else if (!rule.closures.includes(closure.kind))
+      else if (!closureKind(closure).suits(rule))
         checker.add(path, `A ${label.toLowerCase()} cannot be closed this way. Choose another door or lid.`);
       else closureKind(closure).check(closure, path, checker);
     });

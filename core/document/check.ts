@@ -1,7 +1,7 @@
 import type { Measure } from "../design/basics";
 import type { Book } from "../materials/schema";
 import { SIZE_LIMIT_MM } from "../shell/limits";
-import { TRADES } from "../trades/index";
+import { TRADES } from "../trades/list";
 import { formatLengthWithUnit } from "../units/format";
 import type { Build } from "./schema";
 import { chosenIndex } from "./variant";

@@ -26,7 +26,8 @@ export const BriefSchema = v.object({
   note: text(4000),
 });
 
-export const VariantSchema = v.object({
+/** What it does not know it refuses: it may be a part that a newer Hornwort wrote, and would be lost by the next save. */
+const variantEntries = {
   id,
   name: v.pipe(text(80), v.nonEmpty("Give the variant a name.")),
   shell: ShellSchema,
@@ -41,7 +42,11 @@ export const VariantSchema = v.object({
   ),
   ...partSchemas,
   notes: v.record(v.string(), text(4000)),
-});
+};
+export const VariantSchema = v.strictObject(
+  variantEntries,
+  "This Hornwort does not know it; open the build with the one that wrote it.",
+);
 export type Variant = v.InferOutput<typeof VariantSchema>;
 /** A variant whose shell is a sheet box. */
 export type SheetVariant = Variant & { shell: SheetShell };

@@ -49,7 +49,7 @@ export interface Reaching {
   through: string;
 }
 
-/** A kind of feature. All that is known of it lives in its folder; `core/features/index.ts` lists it. */
+/** A kind of feature. All that is known of it lives in its folder; `core/features/list.ts` lists it. */
 export interface FeatureKind<F extends Feature = Feature> {
   kind: F["kind"];
   /** The stage it is drawn and judged at. */

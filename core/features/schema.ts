@@ -1,12 +1,8 @@
 import * as v from "valibot";
-import { HolesSchema } from "./holes/schema";
-import { KeepOutSchema } from "./keepOut/schema";
-import { MeshPanelSchema } from "./mesh/schema";
-import { PaneSchema } from "./pane/schema";
-import { PortSchema } from "./port/schema";
+import { FEATURE_SCHEMAS } from "./schemas";
 
-/** Every kind of feature as it is written in the Build document; `core/features/index.ts` says what each is. */
-export const FeatureSchema = v.variant("kind", [HolesSchema, MeshPanelSchema, PortSchema, PaneSchema, KeepOutSchema]);
+/** A feature as it is written in the Build document. */
+const FeatureSchema = v.variant("kind", FEATURE_SCHEMAS);
 export type Feature = v.InferOutput<typeof FeatureSchema>;
 
 export const featuresSchemas = {

@@ -7,7 +7,7 @@ import { jobInput } from "../../tests/job";
 import type { Build } from "../document/schema";
 import { chosenVariant, variantPath } from "../document/variant";
 import { applyFix, tryFix } from "../snags/fix";
-import { TRADES } from "./index";
+import { TRADES } from "./list";
 import { gathered, type Run, runTrades } from "./run";
 
 /** Runs designs with one bench: book, workshop and log are the same for all of them. */

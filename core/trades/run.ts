@@ -8,7 +8,7 @@ import type { Shell } from "../shell/shell";
 import { makeSite, type Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import type { Workshop } from "../workshop/schema";
-import { TRADES } from "./index";
+import { TRADES } from "./list";
 
 /** All the trades are run with. */
 export interface RunInput {

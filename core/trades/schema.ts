@@ -1,38 +1,21 @@
-import { backgroundSchemas } from "../background/schema";
-import { closuresSchemas } from "../closures/schema";
-import { cutsSchemas } from "../cuts/record/schema";
-import { featuresSchemas } from "../features/schema";
-import { groundSchemas } from "../ground/schema";
-import { oddSchemas } from "../odd/schema";
-import { sealSchemas } from "../seal/schema";
-import { serviceSchemas } from "../service/schema";
-import { slipsSchemas } from "../slips/schema";
+import * as v from "valibot";
+import { SCHEMAS } from "./schemas";
 
-/**
- * What each trade writes: its part of a variant with its bare value, and what the log tells of it. One line a trade; the
- * variant's schema, a new variant and the log's schema are made of these.
- */
-export const SCHEMAS = [
-  featuresSchemas,
-  oddSchemas,
-  slipsSchemas,
-  closuresSchemas,
-  sealSchemas,
-  backgroundSchemas,
-  groundSchemas,
-  serviceSchemas,
-  cutsSchemas,
-] as const;
 type Schemas = (typeof SCHEMAS)[number];
 
 type Both<U> = (U extends unknown ? (part: U) => void : never) extends (all: infer All) => void ? All : never;
 /** Every part of a variant that a trade writes, by its name in the document. */
 export type Parts = Both<Schemas["part"]>;
 
-/** The parts' schemas, for the variant's. */
+/** The parts' schemas, for the variant's. A document older than a trade has not its part: nothing of it is decided then. */
 export const partSchemas = Object.fromEntries(
-  SCHEMAS.flatMap(({ part }) => Object.entries(part).map(([name, { schema }]) => [name, schema])),
-) as { [Name in keyof Parts]: Parts[Name]["schema"] };
+  SCHEMAS.flatMap(({ part }) =>
+    Object.entries(part).map(([name, { schema, bare }]) => [
+      name,
+      v.optional(schema as v.GenericSchema, bare as () => never),
+    ]),
+  ),
+) as unknown as { [Name in keyof Parts]: v.OptionalSchema<Parts[Name]["schema"], Parts[Name]["bare"]> };
 
 /** Every part before anything of it is decided; new values at each call. */
 export const bareParts = () =>

@@ -1,7 +1,7 @@
 import { buyingStage } from "../buying/stage";
 import { diaryStage } from "../diary/stage";
 import type { StageInfo } from "../trade/stage";
-import { TRADES } from "./index";
+import { TRADES } from "./list";
 
 const ORDER = { design: 0, after: 1 } as const;
 

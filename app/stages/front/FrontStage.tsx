@@ -1,9 +1,8 @@
 import { Box, Button, SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { closedOpenings, closureWords } from "#core/closures/here";
-import { CLOSURE_KINDS } from "#core/closures/kinds/index";
+import { kindsFor } from "#core/closures/kinds/index";
 import { chosenVariant } from "#core/document/variant";
 import { openingsRegister, serviceRegister } from "#core/registers/registers";
-import { kindOf } from "#core/shell/kinds/index";
 import type { Opening } from "#core/shell/shell";
 import { formatLengthWithUnit } from "#core/units/format";
 import { formatWithin } from "#core/units/within";
@@ -64,10 +63,9 @@ function useHere() {
 function OpenPanel({ opening }: { opening: Opening }) {
   const { api } = useBuildHandle();
   const kind = useShown(({ plan }) => plan.shell.kind);
-  const closures = kindOf({ kind }).openings.find((o) => o.id === opening.id)?.closures ?? [];
   return (
     <Panel title={opening.face === "top" ? "No lid yet" : "No door yet"}>
-      {CLOSURE_KINDS.filter((k) => closures.includes(k.kind)).map((k) => {
+      {kindsFor({ kind }, opening.id).map((k) => {
         const { button, about } = k.startWords(opening);
         return (
           <Box key={k.kind}>

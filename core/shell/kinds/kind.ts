@@ -1,4 +1,4 @@
-import type { Closure } from "../../closures/schema";
+import type { FaceId } from "../../design/names";
 import type { Variant } from "../../document/schema";
 import type { Checker } from "../../ledgers/checker";
 import type { Fix, TradeLedger } from "../../ledgers/ledger";
@@ -34,10 +34,12 @@ export interface Survey {
   first: readonly { path: string; label: string; example: string }[];
 }
 
-/** An opening of a kind of shell, and what it may be closed by. */
+/** An opening of a kind of shell. What can close it, each kind of closure knows. */
 export interface OpeningRule {
   id: string;
-  closures: readonly Closure["kind"][];
+  face: FaceId;
+  /** It came with doors or a lid of its own. */
+  shutAsFound: boolean;
   mayStandOpen: boolean;
 }
 
@@ -57,7 +59,7 @@ export interface ShellKind<S extends Variant["shell"] = Variant["shell"]> {
   label: string;
   words: string;
   survey: Survey;
-  /** Its openings, the main one first, and what each may be closed by. */
+  /** Its openings, the main one first. */
   openings: readonly [OpeningRule, ...OpeningRule[]];
   /** Where the sheet it is made of is typed, in a variant; none for what is found. */
   sheetPath?: string;

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { antYard, haberdasher, nurseryTub, towerOnEnd } from "../../../demo/builds";
 import { demoBook } from "../../../demo/tern-street";
 import { jobInput } from "../../../tests/job";
+import { closureKind } from "../../closures/kinds/index";
 import { statedMm } from "../../design/measure";
 import { readAt } from "../../design/pointer";
 import { beginVariant } from "../../document/begin";
@@ -40,7 +41,7 @@ describe("every kind", () => {
       const build = newBuild("Begun", { unit: "mm" }, variant);
       expect(problems(build)).toEqual([]);
       for (const closure of variant.closures)
-        expect(openings.find((o) => o.id === closure.opening)!.closures).toContain(closure.kind);
+        expect(closureKind(closure).suits(openings.find((o) => o.id === closure.opening)!)).toBe(true);
       const planned = plan(jobInput(build));
       expect(planned.shell.volumeMl).toBeGreaterThan(0);
       expect(JSON.stringify(planned.figures)).not.toMatch(/NaN|null,"unit"/);

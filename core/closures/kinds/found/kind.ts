@@ -9,6 +9,7 @@ import { type FoundClosure, foundClosure } from "./schema";
 /** The doors or the lid it came with: their gaps are the shell's, measured in its survey. */
 export const found: ClosureKind<FoundClosure> = {
   kind: "found",
+  suits: ({ shutAsFound }) => shutAsFound,
   summary: () => "shut by what it came with",
   what: ({ face }) => (face === "top" ? "lid" : "doors"),
   unlocked: ({ face }) =>

@@ -58,6 +58,7 @@ function clipSteps({ id }: Here, { clips }: Lid): Step[] {
 /** A lid made for a shell that is open above. */
 export const lid: ClosureKind<Lid> = {
   kind: "lid",
+  suits: ({ face, shutAsFound }) => face === "top" && !shutAsFound,
   summary: () => "under a lid",
   what: () => "lid",
   unlocked: () => "What leans on the lid opens it in the end.",

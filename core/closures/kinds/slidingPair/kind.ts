@@ -40,6 +40,7 @@ function supplies({ id }: Here, closure: SlidingPair, { fit }: Slides): { pulls:
 /** Two panes that pass one another in tracks, sized from the opening. */
 export const slidingPair: ClosureKind<SlidingPair> = {
   kind: "slidingPair",
+  suits: ({ face, shutAsFound }) => face === "front" && !shutAsFound,
   summary(here, closure) {
     const { pane } = measureSlides(here, closure).fit;
     return `two panes ${here.site.say(pane.widthMm)} × ${here.site.say(pane.heightMm)}`;

@@ -80,7 +80,7 @@ export const tank: ShellKind<TankShell> = {
   kind: "tank",
   label: "Glass tank",
   words: "stood upright, reached from above",
-  openings: [{ id: "top", closures: ["lid"], mayStandOpen: true }],
+  openings: [{ id: "top", face: "top", shutAsFound: false, mayStandOpen: true }],
   found: true,
   tapeBefore: "“Survey and clean it” is ticked off",
   survey: {

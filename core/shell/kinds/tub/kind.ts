@@ -12,7 +12,7 @@ export const tub: ShellKind<TubShell> = {
   kind: "tub",
   label: "Plastic tub",
   words: "a latching tub or tote whose walls taper",
-  openings: [{ id: "top", closures: ["found"], mayStandOpen: true }],
+  openings: [{ id: "top", face: "top", shutAsFound: true, mayStandOpen: true }],
   found: true,
   tapeBefore: "“Survey and clean it” is ticked off",
   survey: tubSurvey,
