@@ -13,11 +13,7 @@ const LAYERS: readonly (readonly string[])[] = [
   ["schemas"],
   ["materials", "workshop", "ledgers", "log", "levels"],
   ["shell", "escape", "trade", "features"],
-  // The trades.
-  [
-    ...["air", "background", "bareShell", "closures", "ground", "odd", "panes"],
-    ...["placement", "residents", "seal", "service", "slips", "standing"],
-  ],
+  ["trades of their own"],
   // The reckoners, and the starter book.
   ["book", "buying", "compare", "cuts", "diary", "registers"],
   ["trades", "document", "snags", "tally.ts"],
@@ -48,7 +44,12 @@ const imports: Import[] = filesIn("core").flatMap((from) =>
   }),
 );
 
-const layerOf = (path: string): string => (isSchema(path) ? "schemas" : relative("core", path).split("/")[0]!);
+/** The layer a file stands in: a folder with a trade in it is a trade's own, unless it is named above. */
+function layerOf(path: string): string {
+  if (isSchema(path)) return "schemas";
+  const entry = relative("core", path).split("/")[0]!;
+  return !RANK.has(entry) && existsSync(join("core", entry, "trade.ts")) ? "trades of their own" : entry;
+}
 
 /** A way round from one of some nodes back to itself; undefined where there is none. */
 function circle(edges: ReadonlyMap<string, ReadonlySet<string>>): string[] | undefined {
