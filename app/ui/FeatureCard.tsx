@@ -6,6 +6,7 @@ import { statedMm } from "#core/design/measure";
 import type { FaceId } from "#core/design/names";
 import type { Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
+import { freeId } from "#core/features/begin";
 import { featureName, featureRect } from "#core/features/feature";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { kindOf } from "#core/shell/kinds/index";
@@ -27,14 +28,6 @@ const FACE_OPTIONS = [
   ["front", "front"],
   ["base", "base"],
 ] as const;
-
-/** The first free id of a stem. */
-export function freeId(variant: Variant, stem: string): string {
-  for (let n = 1; ; n++) {
-    const id = `${stem}-${n}`;
-    if (!variant.features.some((f) => f.id === id)) return id;
-  }
-}
 
 const OPPOSITE: Partial<Record<FaceId, FaceId>> = { left: "right", right: "left" };
 

@@ -2,7 +2,9 @@ import type { PlacedWay } from "../escape/way";
 import type { FigureInput } from "../figures/figure";
 import type { Checker } from "../ledgers/checker";
 import type { Stage, TradeLedger } from "../ledgers/ledger";
+import type { Book } from "../materials/schema";
 import type { Rect } from "../shell/faces";
+import type { Shell } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Feature } from "./schema";
 
@@ -49,11 +51,22 @@ export interface Reaching {
   through: string;
 }
 
+/** One to begin with. */
+export interface Start<F extends Feature = Feature> {
+  /** What its button says. */
+  button: string;
+  /** What its id begins with. */
+  stem: string;
+  /** Where there is room for it on a shell, of the book's materials; undefined where the book has none for it. */
+  make: (shell: Shell, book: Book) => Omit<F, "id"> | undefined;
+}
+
 /** A kind of feature. All that is known of it lives in its folder; `core/features/list.ts` lists it. */
 export interface FeatureKind<F extends Feature = Feature> {
   kind: F["kind"];
   /** The stage it is drawn and judged at. */
   stage: Stage;
+  starts: readonly Start<F>[];
   size: (feature: F) => Extent;
   /** What cannot be planned at all. */
   check: (feature: F, path: string, checker: Checker) => void;

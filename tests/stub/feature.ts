@@ -9,6 +9,7 @@ const own = (feature: Feature) => feature as unknown as PerchShelf;
 export const perchShelf: FeatureKind = {
   kind: "perchShelf" as never,
   stage: "shell",
+  starts: [],
   size: (feature) => ({ widthMm: own(feature).width.value, heightMm: 20 }),
   check: (feature, path, { between }) => between(`${path}/width`, own(feature).width, 10, 900, "A perch shelf"),
   cut: (feature) => [{ shape: "rectangle", widthMm: own(feature).width.value, heightMm: 20, cornerMm: 0 }],

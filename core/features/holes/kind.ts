@@ -11,6 +11,7 @@ import { featureName } from "../name";
 import { meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
 import { fieldSize, holeCentres, openFraction } from "./pattern";
 import type { Holes } from "./schema";
+import { holesStarts } from "./starts";
 
 /** Holes above this diameter are made with a hole saw. */
 const HOLE_SAW_FROM_MM = 14;
@@ -61,6 +62,7 @@ function bridgeSnags({ say }: Site, feature: Holes, path: string): Snag[] {
 export const holes: FeatureKind<Holes> = {
   kind: "holes",
   stage: "air",
+  starts: holesStarts,
   size: fieldSize,
   check(feature, path, { between, add, say, book }) {
     between(`${path}/holeDia`, feature.holeDia, 0.5, 150, "A hole");

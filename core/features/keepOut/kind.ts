@@ -4,6 +4,7 @@ import { fittedOpening } from "../fit";
 import type { FeatureKind } from "../kind";
 import { featureName } from "../name";
 import type { KeepOut } from "./schema";
+import { keepOutStarts } from "./starts";
 import { KEEP_OUT_WORDS } from "./words";
 
 /** Clearance of a lamp while nobody has typed its label's: from memory. */
@@ -31,6 +32,7 @@ const FREE: Record<KeepOut["use"], { title: string; reason: string }> = {
 export const keepOut: FeatureKind<KeepOut> = {
   kind: "keepOut",
   stage: "shell",
+  starts: keepOutStarts,
   size: ({ width, height }) => ({ widthMm: width.value, heightMm: height.value }),
   check(feature, path, { between }) {
     between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "A keep-out's width");

@@ -9,6 +9,7 @@ import type { Extent, FeatureKind } from "../kind";
 import { featureName } from "../name";
 import { meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
 import type { MeshPanel } from "./schema";
+import { meshStarts } from "./starts";
 
 /** How one opening is cut. */
 const CUT_WORDS: Record<MeshPanel["shape"], (feature: MeshPanel, say: Site["say"]) => string> = {
@@ -46,6 +47,7 @@ function areaMm2(feature: MeshPanel): number {
 export const meshPanel: FeatureKind<MeshPanel> = {
   kind: "mesh",
   stage: "air",
+  starts: meshStarts,
   size: sizeOf,
   check(feature, path, { between, add, book }) {
     between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "An opening's width");

@@ -14,6 +14,7 @@ import type { FeatureKind } from "../kind";
 import { featureName } from "../name";
 import { LEAST_LAP, paneLapMm, paneSize, paneStepId } from "./paneSize";
 import type { Pane } from "./schema";
+import { paneStarts } from "./starts";
 
 function orderedPane(site: Site, feature: Pane): Part[] {
   if (feature.onHand) return [];
@@ -149,6 +150,7 @@ function tooSmall({ say }: Site, feature: Pane, path: string): Snag[] {
 export const pane: FeatureKind<Pane> = {
   kind: "pane",
   stage: "shell",
+  starts: paneStarts,
   size: ({ width, height }) => ({ widthMm: width.value, heightMm: height.value }),
   check(feature, path, { between, add, book }) {
     between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "An opening's width");

@@ -8,6 +8,7 @@ import { HOLE_REASON, holeEdgeMm } from "../fit";
 import type { Extent, FeatureKind } from "../kind";
 import { featureName } from "../name";
 import type { Port } from "./schema";
+import { portStarts } from "./starts";
 import { tubeHole } from "./tubeHole";
 import { ovalFigure, tubeSnags } from "./tubes";
 import { PORT_WORDS } from "./words";
@@ -28,6 +29,7 @@ function holeWords({ say }: Site, port: Port): string {
 export const port: FeatureKind<Port> = {
   kind: "port",
   stage: "shell",
+  starts: portStarts,
   size: sizeOf,
   check(feature, path, { between, add }) {
     between(`${path}/bore`, feature.bore, 1, 300, "A port");
