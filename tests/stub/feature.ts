@@ -1,17 +1,17 @@
 import type { FeatureKind } from "../../core/features/kind";
 import type { Feature } from "../../core/features/schema";
 import { emptyLedger } from "../../core/ledgers/ledger";
-import type { PerchShelf } from "./schemas";
+import type { SlotShelf } from "./schemas";
 
-const own = (feature: Feature) => feature as unknown as PerchShelf;
+const own = (feature: Feature) => feature as unknown as SlotShelf;
 
 /** A kind of feature with one of everything a kind may make. */
-export const perchShelf: FeatureKind = {
-  kind: "perchShelf" as never,
+export const slotShelf: FeatureKind = {
+  kind: "slotShelf" as never,
   stage: "shell",
   starts: [],
   size: (feature) => ({ widthMm: own(feature).width.value, heightMm: 20 }),
-  check: (feature, path, { between }) => between(`${path}/width`, own(feature).width, 10, 900, "A perch shelf"),
+  check: (feature, path, { between }) => between(`${path}/width`, own(feature).width, 10, 900, "A slot shelf"),
   cut: (feature) => [{ shape: "rectangle", widthMm: own(feature).width.value, heightMm: 20, cornerMm: 0 }],
   cutWords: (feature, say) => `slot ${say(own(feature).width.value)}`,
   edgeMm: () => 20,
@@ -19,7 +19,7 @@ export const perchShelf: FeatureKind = {
   mayBeWet: () => false,
   fitted: () => undefined,
   masked: () => true,
-  stayFree: () => ({ title: "Over a perch shelf", reason: "It is stood on." }),
+  stayFree: () => ({ title: "Over a slot shelf", reason: "It is stood on." }),
   ways: (_, { id, name, face }) => [
     { id, where: face, stage: "shell", cover: "the shelf", way: { name, kind: "slot", nominalMm: 1 } },
   ],
@@ -35,7 +35,7 @@ export const perchShelf: FeatureKind = {
     ],
     steps: [
       {
-        ...{ id: `shelf/${feature.id}`, title: "Slide the perch shelf in", detail: "From inside.", stage: "shell" },
+        ...{ id: `shelf/${feature.id}`, title: "Slide the slot shelf in", detail: "From inside.", stage: "shell" },
         ...{ handsOnMinutes: 5, waitMinutes: 0, splittable: true, toHand: [], cautions: [] },
         after: [{ reached: "sawn", because: "it must be cut" }],
         reaches: ["holesCut:back"],

@@ -5,22 +5,22 @@ import { emptyLedger } from "../../core/ledgers/ledger";
 import { MASS } from "../../core/ledgers/masses";
 import { REACHED } from "../../core/ledgers/reached";
 import type { Trade } from "../../core/trade/trade";
-import type { MistLine } from "./schemas";
+import type { DripLine } from "./schemas";
 
 /** What the stub tells, for whoever asks. */
-export const MIST_MM = factKey<number>("mistMm");
+export const DRIP_MM = factKey<number>("dripMm");
 
-const lineOf = (variant: Variant): MistLine => (variant as unknown as { mistLine: MistLine }).mistLine;
+const lineOf = (variant: Variant): DripLine => (variant as unknown as { dripLine: DripLine }).dripLine;
 
 /** A trade with one of everything a trade may make. */
-export const mistLineTrade: Trade = {
-  id: "mistLine",
-  stage: { id: "mistLine", key: "m", label: "Mist line", group: "design" },
-  reads: ["mistLine" as keyof Variant],
+export const dripLineTrade: Trade = {
+  id: "dripLine",
+  stage: { id: "dripLine", key: "m", label: "Drip line", group: "design" },
+  reads: ["dripLine" as keyof Variant],
   needs: [],
-  gives: [MIST_MM, MASS, REACHED],
+  gives: [DRIP_MM, MASS, REACHED],
   check(variant, { between }) {
-    between("/mistLine/length", lineOf(variant)?.length ?? null, 10, 2000, "The mist line");
+    between("/dripLine/length", lineOf(variant)?.length ?? null, 10, 2000, "The drip line");
   },
   plan({ variant, at }) {
     const line = lineOf(variant);
@@ -28,21 +28,21 @@ export const mistLineTrade: Trade = {
     return {
       parts: [
         {
-          ...{ id: "mistLine/board", label: "Mist line's board", materialId: "pvc-foam-10", kind: "panel", qty: 1 },
+          ...{ id: "dripLine/board", label: "Drip line's board", materialId: "pvc-foam-10", kind: "panel", qty: 1 },
           ...{ lengthMm: line.length.value, widthMm: 40, thicknessMm: 10, grainLocked: false },
           working: { length: "the line", width: "typed by the stub" },
-          figure: "mistLine/length",
+          figure: "dripLine/length",
         },
       ],
       supplies: [
         {
-          ...{ id: "mistLine/clips", label: "Clips", materialId: "lid-clip", unit: "piece", why: "hold the line" },
+          ...{ id: "dripLine/clips", label: "Clips", materialId: "lid-clip", unit: "piece", why: "hold the line" },
           ...{ likely: 3, low: 3, high: 3 },
         },
       ],
       steps: [
         {
-          ...{ id: "mistLine/fix", title: "Fix the mist line", detail: "Along the back.", stage: "mistLine" },
+          ...{ id: "dripLine/fix", title: "Fix the drip line", detail: "Along the back.", stage: "dripLine" },
           ...{ handsOnMinutes: 10, waitMinutes: 60, waitFor: "it to drip dry" },
           after: [{ reached: "stands", because: "it hangs on the walls" }],
           reaches: ["waterRuns"],
@@ -54,25 +54,25 @@ export const mistLineTrade: Trade = {
         line.length.value > 500
           ? [
               {
-                ...{ rule: "mistLine/long", subject: "line", severity: "mind", stage: "mistLine" },
-                ...{ title: "A long mist line", sentence: "Over 500.", reason: "It drips at its end." },
+                ...{ rule: "dripLine/long", subject: "line", severity: "mind", stage: "dripLine" },
+                ...{ title: "A long drip line", sentence: "Over 500.", reason: "It drips at its end." },
                 fix: {
                   label: "Shorten it",
-                  patch: [set(at("/mistLine/length"), { typed: "400", value: 400, how: "stated" })],
+                  patch: [set(at("/dripLine/length"), { typed: "400", value: 400, how: "stated" })],
                 },
               },
             ]
           : [],
       figures: [
         {
-          ...{ id: "mistLine/length", label: "Mist line", value: line.length.value, unit: "mm", formula: "as typed" },
+          ...{ id: "dripLine/length", label: "Drip line", value: line.length.value, unit: "mm", formula: "as typed" },
           inputs: [],
         },
       ],
       facts: [
-        fact(MIST_MM, line.length.value),
+        fact(DRIP_MM, line.length.value),
         fact(MASS, { when: "bare", kg: 7 }),
-        fact(REACHED, [{ id: "mist-line", label: "Mist line's end", way: "from behind" }]),
+        fact(REACHED, [{ id: "drip-line", label: "Drip line's end", way: "from behind" }]),
       ],
     };
   },
