@@ -12,6 +12,7 @@ import { BUILD_UP } from "./buildUps";
 import { type Cover, coversOf } from "./cover";
 import { backgroundFigures, MASS_FIGURE } from "./figures";
 import { filmNeeds, filmSteps, filmsOf } from "./film";
+import { intoTheShell } from "./intoTheShell";
 import { checkBackground } from "./limits";
 import { patchesOf } from "./patches";
 import { wallBondSnags } from "./rules/bonds";
@@ -86,15 +87,7 @@ function startOf({ wall }: Cover): Step["after"] {
     { id: "background/conduit", because: "a pump is swapped later only through what was laid before the wall" },
     { id: `background/${wall.face}/film`, because: "film goes on while the pane is reached" },
   ];
-  if (!inside && wall.buildUp !== "board") return list;
-  return [
-    ...list,
-    { reached: "stands", because: "the walls must stand still" },
-    { reached: "sealed", because: "seams are sealed before anything covers them" },
-    { reached: "waterTested", because: "a leak under a background is found too late" },
-    { reached: "coated", of: wall.face, because: "its coats have set" },
-    { reached: "holesCut", of: wall.face, because: "openings are cut first" },
-  ];
+  return inside || wall.buildUp === "board" ? [...list, ...intoTheShell(wall.face)] : list;
 }
 
 function workOf(site: Site, cover: Cover): Work {

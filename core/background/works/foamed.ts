@@ -9,6 +9,7 @@ import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
 import type { Cover } from "../cover";
 import { CARVE_MINUTES, foamMl, foamNeed, foamOf, LIFT_MM, liftsOf, PANEL_CORE_MM, TACK_MINUTES } from "../foam";
+import { intoTheShell } from "../intoTheShell";
 import { isPiece, isPlanter, zoneName } from "../zones";
 import { finishWork } from "./finish";
 import { panelSizes } from "./panelSizes";
@@ -101,7 +102,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   steps.push(...finish.steps);
   if (core)
     steps.push(
-      wallStep(cover, "fit", afterStep(steps.at(-1), "it is finished on the bench"), {
+      wallStep(cover, "fit", [...afterStep(steps.at(-1), "it is finished on the bench"), ...intoTheShell(face)], {
         short: "in it goes",
         title: `Wedge the ${face} panel in`,
         detail: face === "back" ? "First of the three." : "It presses the back; nothing is glued.",

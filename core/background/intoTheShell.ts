@@ -1,0 +1,11 @@
+import type { FaceId } from "../design/names";
+import type { Wait } from "../ledgers/ledger";
+
+/** What must be over before a wall of the shell is covered. */
+export const intoTheShell = (face: FaceId): Wait[] => [
+  { reached: "stands", because: "the walls must stand still" },
+  { reached: "sealed", because: "seams are sealed before anything covers them" },
+  { reached: "waterTested", because: "a leak under a background is found too late" },
+  { reached: "coated", of: face, because: "its coats have set" },
+  { reached: "holesCut", of: face, because: "openings are cut first" },
+];
