@@ -4,7 +4,7 @@
  * @param most answers kept; the one longest not asked for goes first
  * @example
  * let asked = 0;
- * const twice = remembering((n: number) => { asked++; return 2 * n; });
+ * const twice = remembering((n) => { asked++; return 2 * n; });
  * twice(3) + twice(3); // 12
  * asked; // 1
  */

@@ -35,6 +35,8 @@ export function readShape(written: unknown): Result<Build> {
  * @param written parsed JSON
  * @param book the materials the build may name
  * @returns the build, upgraded to the current version, or a sentence saying what was wrong with it
+ * @example
+ * readBuild({ version: 99 }, { materials: [] }).message; // /newer Hornwort.*Nothing was changed/
  */
 export function readBuild(written: unknown, book: Book): Result<Build> {
   const read = readShape(written);

@@ -65,6 +65,10 @@ const exactly = (mm: number, display: LengthDisplay) =>
  * factor × narrowest rigid measure (source: gap-factor), or the gap the builder has seen refused.
  * @param display the units its reasons are told in
  * @returns the ways in the order given, and the name of the one with the highest worst ÷ allowed (null without ways)
+ * @example
+ * const resident = { name: "boa", narrowestRigidMm: 14, factor: 0.5 };
+ * const ways = [{ name: "between the panes", kind: "slot", nominalMm: 6, toleranceMm: [1, 0.5] }];
+ * auditEscape({ resident, ways }).ways[0]; // { worstMm: 7.5, allowedMm: 7, passes: false, … }
  */
 export function auditEscape(input: EscapeInput, display = MILLIMETRES): { ways: JudgedWay[]; largest: string | null } {
   const { resident } = input;

@@ -31,11 +31,11 @@ function reachedBy(steps: readonly Step[]): Map<Milestone, Reached> {
  * @param steps of all trades
  * @returns the same steps, in the same order, none of them waiting for itself or for one thing twice
  * @example
- * const [saw, glue] = settleWaits([
- *   { ...step("saw"), reaches: ["sawn"] },
- *   { ...step("glue"), after: [{ reached: "sawn", because: "it must be cut" }, { reached: "fetched", because: "…" }] },
+ * const steps = settleWaits([
+ *   { id: "saw", after: [], reaches: ["sawn"] },
+ *   { id: "glue", after: [{ reached: "sawn", because: "it must be cut" }, { reached: "fetched", because: "…" }] },
  * ]);
- * glue.after; // [{ id: "saw", because: "it must be cut" }]
+ * steps[1].after; // [{ id: "saw", because: "it must be cut" }]
  */
 export function settleWaits(steps: readonly Step[]): SettledStep[] {
   const there = new Set(steps.map((s) => s.id));

@@ -64,6 +64,9 @@ const round = (value: number, decimals: number) => Number(value.toFixed(decimals
  * Source: Timoshenko and Woinowsky-Krieger, ch. 5; see `plate.ts`. A glazier decides.
  * @param input depths and span in mm
  * @returns thickness wanted and the least stock one that holds, with its stress (MPa) and bow (mm)
+ * @example
+ * sizePane({ waterDepthMm: 300, spanMm: 900, edges: "topFree", material: "floatGlass" });
+ * // { requiredMm: 7.23, chosenMm: 8, bowMm: 0.738, … }
  */
 export function sizePane(input: PaneInput): PaneResult {
   const { waterDepthMm, spanMm, edges } = input;

@@ -48,6 +48,9 @@ function formatInches(mm: number, denominator: number, rounding: Rounding): stri
  * @param mm the length in millimetres
  * @param display the build's choice of units
  * @param rounding `up` for a gap, `down` for an allowance
+ * @example
+ * formatLength(600.07, { unit: "in", denominator: 16 }, "up"); // '23 5/8"'
+ * formatLength(600.07, { unit: "mm" }, "down"); // "600"
  */
 export function formatLength(mm: number, display: LengthDisplay, rounding: Rounding = "nearest"): string {
   if (!Number.isFinite(mm)) return "–";

@@ -38,6 +38,10 @@ const EXAMPLES = `600, 60 cm, 1.5 m, 23 5/8" or 2' 3 1/2"`;
  * @param text what was typed, e.g. `23 5/8"`, `2' 3"`, `60cm`, `600`
  * @param bareUnit the unit a number without one is in
  * @returns millimetres, or a sentence saying what to type instead; zero and negative lengths are read, not judged
+ * @example
+ * parseLength('23 5/8', "in"); // { ok: true, value: 600.075 }
+ * parseLength("60 cm"); // { ok: true, value: 600 }
+ * parseLength("wide").ok; // false
  */
 export function parseLength(text: string, bareUnit: LengthUnit = "mm"): Result<number> {
   const clean = text

@@ -11,6 +11,8 @@ const MOST_DECIMALS = 9;
  * @param lengthMm what it is, mm
  * @param limitMm what it may be at most, mm
  * @param display the build's choice of units
+ * @example
+ * formatWithin(3.38, 3.34, { unit: "mm" }); // ["3.4 mm", "3.3 mm"]
  */
 export function formatWithin(lengthMm: number, limitMm: number, display: LengthDisplay): [string, string] {
   const plain: [string, string] = [

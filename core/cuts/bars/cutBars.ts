@@ -31,6 +31,11 @@ function asPanels(instance: BarInstance): NestInstance {
  * @param instance `bar-nest/1`, millimetres
  * @param rounds of search at most; fewer once the cost is proved least
  * @param goOn asked between rounds; false stops with the best so far
+ * @example
+ * const stock = [{ id: "bar", length: 2000, price: 10, count: null }];
+ * const parts = [{ id: "rail", length: 900, qty: 3 }];
+ * const terms = { kerf: 3, trim: 0, seed: 1, timeLimitMs: 2000 };
+ * cutBars({ format: "bar-nest/1", dim: 1, ...terms, stock, parts }).bars.length; // 2
  */
 export function cutBars(instance: BarInstance, rounds?: number, goOn?: (done: number) => boolean): BarSolution {
   const panels = asPanels(instance);

@@ -274,6 +274,11 @@ function firstAnswer({ kinds, counts, stocks, minSide }: Problem, bound: number,
  * @param rounds of search at most; fewer where nothing is left to try
  * @param mayGoOn asked between rounds and within them; false stops with the best so far
  * @returns every placeable part placed, the rest named, with a lower bound on the cost
+ * @example
+ * const stock = [{ id: "sheet", w: 1000, h: 500, price: 40, count: null }];
+ * const parts = [{ id: "side", w: 480, h: 480, qty: 2, rotate: true }];
+ * const terms = { kerf: 3, trim: 0, seed: 1, timeLimitMs: 2000, offcutMinSide: 100 };
+ * nest({ format: "panel-nest/1", dim: 2, ...terms, stock, parts }).bound; // { cost: 40, sheets: 1, proof: "area" }
  */
 export function nest(
   instance: NestInstance,

@@ -132,6 +132,13 @@ const rate =
  * @param input readings of the shell, and of an open pan standing inside it
  * @param display the units its reasons are told in
  * @returns the verdict with 95 % intervals, or what is wrong with the readings and what to do
+ * @example
+ * const readings = [
+ *   { at: "2026-05-02T09:00:00Z", levelMm: 120 },
+ *   { at: "2026-05-03T09:00:00Z", levelMm: 116 },
+ * ];
+ * const terms = { waterAreaM2: 0.5, readingErrorMm: 0.3, toleranceMmPerDay: 0.5, control: null, room: null };
+ * judgeLeak({ ...terms, readings, outsidePaper: "wet" }).value; // { verdict: "leaks", … }
  */
 export function judgeLeak(input: LeakInput, display = MILLIMETRES): LeakAnswer {
   const mm = rate(display);
