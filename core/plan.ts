@@ -9,7 +9,7 @@ import { type DiaryLedger, planDiary } from "./diary/planDiary";
 import type { Build } from "./document/schema";
 import { chosenVariant, variantPath } from "./document/variant";
 import { type Facts, factsOf } from "./ledgers/facts";
-import { gather, type SettledStep, type Step, type TradeLedger } from "./ledgers/ledger";
+import { gather, type SettledStep, type Step, type TradeLedger, type Wait } from "./ledgers/ledger";
 import { MASS, type MassFact } from "./ledgers/masses";
 import type { Log } from "./log/schema";
 import type { Book } from "./materials/schema";
@@ -79,16 +79,17 @@ const toBuy = (buying: BuyLedger): Set<string> =>
  * Nothing is used before it is fetched, unless it is on hand. A step that waits for another which uses the same has it there.
  * @param wanted materials of which something is still to be bought
  */
-function afterFetching(steps: readonly Step[], wanted: ReadonlySet<string>): Step[] {
-  const used = new Map(steps.map((s) => [s.id, (s.uses ?? []).filter((id) => wanted.has(id))]));
-  return steps.map((step) => {
-    const uses = used.get(step.id)!;
-    const there = new Set(step.after.flatMap((a) => ("id" in a ? (used.get(a.id) ?? []) : [])));
-    return uses.every((id) => there.has(id))
-      ? step
-      : { ...step, after: [...step.after, { reached: "fetched", because: "what it uses must be there" }] };
-  });
+function untilFetched(steps: readonly Step[], wanted: ReadonlySet<string>): (step: Step) => Wait | undefined {
+  const used = new Map<string, string[]>();
+  for (const { id, uses } of steps) {
+    const missing = uses?.filter((u) => wanted.has(u)) ?? [];
+    if (missing.length > 0) used.set(id, missing);
+  }
+  const hasIt = ({ after }: Step, material: string) =>
+    after.some((a) => "id" in a && used.get(a.id)?.includes(material) === true);
+  return (step) => (used.get(step.id)?.some((material) => !hasIt(step, material)) ? FETCHED : undefined);
 }
+const FETCHED: Wait = { reached: "fetched", because: "what it uses must be there" };
 
 /**
  * One design in, five ledgers out: levels and shell, then the trades, each once what it needs is told, then the reckoners
@@ -113,8 +114,11 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
     now: input.now,
   });
   const before = gather([trades, cuts, buying]);
-  const steps = afterFetching(before.steps, toBuy(buying));
-  const diary = planDiary(site, { steps, now: parseLocal(input.now) ?? 0 });
+  const diary = planDiary(site, {
+    steps: before.steps,
+    alsoAfter: untilFetched(before.steps, toBuy(buying)),
+    now: parseLocal(input.now) ?? 0,
+  });
   const all = gather([before, diary]);
   const facts = factsOf(trades.facts);
   const judge: Judge = (fixed) => {
@@ -127,24 +131,29 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
     ];
   };
   const masses = facts.all(MASS);
+  const ledgers = new Map<string, TradeLedger>();
+  for (const [id, { ledger }] of run.ran) ledgers.set(id, ledger);
+  ledgers.set("cuts", cuts).set("buying", buying).set("diary", diary);
   return {
-    ...all,
+    parts: all.parts,
+    supplies: all.supplies,
     steps: diary.settled,
     snags: settleSnags(all.snags, design, book, underWay ? null : judge),
-    ...{ site, shell, facts, masses },
-    ledgers: new Map<string, TradeLedger>([
-      ...[...run.ran].map(([id, { ledger }]) => [id, ledger] as const),
-      ["cuts", cuts],
-      ["buying", buying],
-      ["diary", diary],
-    ]),
+    figures: all.figures,
+    site,
+    shell,
+    facts,
+    masses,
+    ledgers,
     audit: facts.one(AUDIT) ?? { ways: [], audits: [] },
     test: facts.one(TEST)!,
     groups: cuts.groups,
     buying,
     diary,
     tally: tallyUp({
-      ...{ masses, buying, diary },
+      masses,
+      buying,
+      diary,
       steps: diary.settled,
       groups: cuts.groups,
       currency: workshop.currency,

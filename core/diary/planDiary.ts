@@ -7,6 +7,7 @@ import {
   type Snag,
   type Step,
   type TradeLedger,
+  type Wait,
 } from "../ledgers/ledger";
 import { settleWaits } from "../ledgers/milestones";
 import type { Site } from "../shell/site";
@@ -71,10 +72,17 @@ function closingSteps(): Step[] {
   ];
 }
 
+/** Steps to lay, and what each waits for beside what it says itself. */
+interface ToLay {
+  steps: readonly Step[];
+  alsoAfter: (step: Step) => Wait | undefined;
+  now: LocalMinutes;
+}
+
 /** Every trade's steps and the closing ones, laid on the builder's own hours. */
-export function planDiary(site: Site, needs: { steps: Step[]; now: LocalMinutes }): DiaryLedger {
+export function planDiary(site: Site, needs: ToLay): DiaryLedger {
   const closing = closingSteps();
-  const steps = settleWaits([...needs.steps, ...closing]);
+  const steps = settleWaits([...needs.steps, ...closing], needs.alsoAfter);
   const { hours } = site.workshop;
   const entries = schedule(steps, hours, needs.now);
   const handsOnMinutes = steps.reduce((sum, s) => sum + s.handsOnMinutes, 0);

@@ -16,14 +16,20 @@ export interface Entry {
 /** Minutes from a step's start to the end of all that depends on it, waits included: its urgency. */
 function tails(steps: readonly SettledStep[]): Map<string, number> {
   const followers = new Map<string, SettledStep[]>();
-  for (const step of steps) for (const { id } of step.after) followers.set(id, [...(followers.get(id) ?? []), step]);
+  for (const step of steps)
+    for (const { id } of step.after) {
+      const known = followers.get(id);
+      if (known) known.push(step);
+      else followers.set(id, [step]);
+    }
   const tail = new Map<string, number>();
   const visit = (step: SettledStep, open: Set<string>): number => {
     const known = tail.get(step.id);
     if (known !== undefined) return known;
     if (open.has(step.id)) throw new Error(`Steps wait for each other in a circle at ${step.id}`);
     open.add(step.id);
-    const rest = Math.max(0, ...(followers.get(step.id) ?? []).map((f) => visit(f, open)));
+    let rest = 0;
+    for (const follower of followers.get(step.id) ?? []) rest = Math.max(rest, visit(follower, open));
     open.delete(step.id);
     tail.set(step.id, step.handsOnMinutes + step.waitMinutes + rest);
     return tail.get(step.id)!;
@@ -43,23 +49,26 @@ export function schedule(steps: readonly SettledStep[], hours: Workshop["hours"]
   const ids = new Set(steps.map((s) => s.id));
   const urgency = tails(steps);
   const done = new Map<string, Entry>();
-  const left = [...steps].sort((a, b) => urgency.get(b.id)! - urgency.get(a.id)!);
+  const left = steps
+    .map((step) => ({ step, waitsFor: step.after.filter((a) => ids.has(a.id)).map((a) => a.id) }))
+    .sort((a, b) => urgency.get(b.step.id)! - urgency.get(a.step.id)!);
   const entries: Entry[] = [];
   let handsFree = now;
   let held: { posture: NonNullable<Step["posture"]>; until: LocalMinutes } | undefined;
   while (left.length > 0) {
     let best: { index: number; sessions: Session[] } | undefined;
-    for (const [index, step] of left.entries()) {
-      const waitsFor = step.after.filter((a) => ids.has(a.id));
-      if (!waitsFor.every((a) => done.has(a.id))) continue;
+    for (let index = 0; index < left.length; index++) {
+      const { step, waitsFor } = left[index]!;
+      if (!waitsFor.every((id) => done.has(id))) continue;
       const posture = step.posture && held && held.posture !== step.posture ? held.until : now;
-      const from = Math.max(handsFree, posture, ...waitsFor.map((a) => done.get(a.id)!.readyAt));
+      let from = Math.max(handsFree, posture);
+      for (const id of waitsFor) from = Math.max(from, done.get(id)!.readyAt);
       const sessions = findHands(hours, from, step.handsOnMinutes, step.splittable);
       if (!best || sessions[0]!.from < best.sessions[0]!.from) best = { index, sessions };
     }
     // Every set of steps without a circle has one that waits for nothing left.
     const { index, sessions } = best!;
-    const step = left.splice(index, 1)[0]!;
+    const { step } = left.splice(index, 1)[0]!;
     const handsEndAt = sessions.at(-1)!.to;
     const entry: Entry = {
       stepId: step.id,

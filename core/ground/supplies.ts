@@ -1,7 +1,6 @@
 import { constant, memory } from "../figures/figure";
 import type { Part } from "../ledgers/ledger";
 import { type Need, need } from "../ledgers/needs";
-import { materialsOf } from "../materials/find";
 import type { ClothForm, FillForm } from "../materials/names";
 import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
@@ -11,10 +10,10 @@ import { fillOf } from "./mass";
 import { mixLitres, SETTLES } from "./mix";
 import { siteFloor } from "./site";
 
-const fillId = (site: Site, form: FillForm) =>
-  materialsOf(site.book, "fill").find((f) => f.form === form)?.id ?? `fill-${form.toLowerCase()}`;
-const clothId = (site: Site, form: ClothForm) =>
-  materialsOf(site.book, "cloth").find((c) => c.form === form)?.id ?? `cloth-${form.toLowerCase()}`;
+const fillId = ({ book }: Site, form: FillForm) =>
+  book.materials.find((m) => m.class === "fill" && m.form === form)?.id ?? `fill-${form.toLowerCase()}`;
+const clothId = ({ book }: Site, form: ClothForm) =>
+  book.materials.find((m) => m.class === "cloth" && m.form === form)?.id ?? `cloth-${form.toLowerCase()}`;
 
 /** Poured litres are heaped and spilt by this share either way: from memory. */
 const POURED = { value: 1, low: 0.95, high: 1.15, basis: memory } as const;

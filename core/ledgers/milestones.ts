@@ -9,7 +9,10 @@ interface Reached {
 }
 
 /** A milestone, and the face or thing it is reached of. */
-const parted = (reach: Reach) => reach.split(":") as [Milestone, string | undefined];
+function parted(reach: Reach): [Milestone, string | undefined] {
+  const at = reach.indexOf(":");
+  return at < 0 ? [reach as Milestone, undefined] : [reach.slice(0, at) as Milestone, reach.slice(at + 1)];
+}
 
 function reachedBy(steps: readonly Step[]): Map<Milestone, Reached> {
   const found = new Map<Milestone, Reached>();
@@ -29,6 +32,7 @@ function reachedBy(steps: readonly Step[]): Map<Milestone, Reached> {
  * Puts the steps that there are in the place of what each step waits for. A milestone is reached when every step that says
  * so is over, and at once if none does; a step of another trade that this build has not is not waited for.
  * @param steps of all trades
+ * @param also what a step waits for beside what it says itself
  * @returns the same steps, in the same order, none of them waiting for itself or for one thing twice
  * @example
  * const steps = settleWaits([
@@ -37,19 +41,26 @@ function reachedBy(steps: readonly Step[]): Map<Milestone, Reached> {
  * ]);
  * steps[1].after; // [{ id: "saw", because: "it must be cut" }]
  */
-export function settleWaits(steps: readonly Step[]): SettledStep[] {
+export function settleWaits(
+  steps: readonly Step[],
+  also: (step: Step) => Wait | undefined = () => undefined,
+): SettledStep[] {
   const there = new Set(steps.map((s) => s.id));
   const reached = reachedBy(steps);
-  const stepsFor = (wait: Wait): readonly string[] => {
-    if ("id" in wait) return there.has(wait.id) ? [wait.id] : [];
-    const at = reached.get(wait.reached);
+  const reaching = (milestone: Milestone, of: string | undefined): readonly string[] => {
+    const at = reached.get(milestone);
     if (!at) return [];
-    return wait.of === undefined ? at.all : [...at.whole, ...(at.of.get(wait.of) ?? [])];
+    return of === undefined ? at.all : [...at.whole, ...(at.of.get(of) ?? [])];
   };
   return steps.map((step) => {
-    const after = new Map<string, string>();
-    for (const wait of step.after)
-      for (const id of stepsFor(wait)) if (id !== step.id && !after.has(id)) after.set(id, wait.because);
-    return { ...step, after: [...after].map(([id, because]) => ({ id, because })) };
+    const after: SettledStep["after"] = [];
+    const add = (id: string, because: string) => {
+      if (id !== step.id && !after.some((a) => a.id === id)) after.push({ id, because });
+    };
+    const more = also(step);
+    for (const wait of more ? [...step.after, more] : step.after)
+      if (!("id" in wait)) for (const id of reaching(wait.reached, wait.of)) add(id, wait.because);
+      else if (there.has(wait.id)) add(wait.id, wait.because);
+    return { ...step, after };
   });
 }

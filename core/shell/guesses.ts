@@ -24,7 +24,9 @@ function guessesIn(node: unknown, path: string): Guess[] {
       ? [{ path, measure: { ...node, low, high } }]
       : [];
   }
-  return Object.entries(node).flatMap(([key, child]) => guessesIn(child, `${path}/${key}`));
+  return Object.entries(node).flatMap(([key, child]) =>
+    typeof child === "object" ? guessesIn(child, `${path}/${key}`) : [],
+  );
 }
 
 /** The shell's guessed measures, in the order of the document. */
@@ -64,10 +66,12 @@ export function volumeFigure(site: Site): Figure {
 
 /** What each guessed measure is called in its survey. */
 export function guessLabels(site: Site): string[] {
+  const guesses = shellGuesses(site.variant);
+  if (guesses.length === 0) return [];
   const labels = new Map(
     kindOf(site.shell).survey.groups.flatMap((g) => g.fields.map((f) => [f.path, f.label] as const)),
   );
-  return shellGuesses(site.variant).map(({ path }) => labels.get(path) ?? "A measure");
+  return guesses.map(({ path }) => labels.get(path) ?? "A measure");
 }
 
 /** Asks for the tape before the step that needs it. */

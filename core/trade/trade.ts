@@ -14,8 +14,8 @@ export interface Told {
 
 /**
  * A trade: what it decides in the design, what of the design and of others it reads, and what it makes of them. Everything
- * that knows it lives in its folder; `core/trades/list.ts` lists it. It is given only the parts of the variant it says it
- * reads, and is planned again only when one of those, or a fact it needs, has changed.
+ * that knows it lives in its folder; `core/trades/list.ts` lists it. It reads no part of the variant
+ * but those it says it reads, which is tested, and is planned again only when one of those, or a fact it needs, has changed.
  */
 export interface Trade {
   id: string;

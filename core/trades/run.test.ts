@@ -4,8 +4,9 @@ import { demoBuilds } from "../../demo/builds";
 import { anySheetBuild } from "../../tests/anySheet";
 import { anyFoundBuild } from "../../tests/anyShell";
 import { jobInput } from "../../tests/job";
-import type { Build } from "../document/schema";
+import type { Build, Variant } from "../document/schema";
 import { chosenVariant, variantPath } from "../document/variant";
+import { factsOf } from "../ledgers/facts";
 import { applyFix, tryFix } from "../snags/fix";
 import { TRADES } from "./list";
 import { gathered, type Run, runTrades } from "./run";
@@ -93,6 +94,29 @@ describe("trades run again after a fix", () => {
     }
     expect(anew).toBeGreaterThan(0);
     expect(kept).toBeGreaterThan(anew);
+  });
+
+  it("read no part of the variant but those they say they read", () => {
+    let looked = 0;
+    fc.assert(
+      fc.property(anyBuild(), (design) => {
+        const { site, ran } = bench()(design);
+        for (const trade of TRADES) {
+          const variant = new Proxy(site.variant, {
+            get(whole, name) {
+              looked++;
+              if (!trade.reads.includes(name as keyof Variant)) throw new Error(`${trade.id} reads ${String(name)}`);
+              return Reflect.get(whole, name);
+            },
+          });
+          const told = [...ran.values()].flatMap((r) => r.ledger.facts);
+          const needed = told.filter((f) => trade.needs.some((n) => n.key === f.key));
+          trade.plan({ ...site, variant }, { facts: factsOf(needed), log: jobInput().log });
+        }
+      }),
+      { numRuns: 60 },
+    );
+    expect(looked).toBeGreaterThan(1000);
   });
 
   it("are all planned again at another bench", () => {

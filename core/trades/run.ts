@@ -1,3 +1,4 @@
+import equal from "fast-deep-equal";
 import type { Brief, Variant } from "../document/schema";
 import { type Fact, factsOf } from "../ledgers/facts";
 import { gather, type TradeLedger } from "../ledgers/ledger";
@@ -32,30 +33,12 @@ interface Ran {
 export interface Run {
   shell: Shell;
   shellGiven: readonly unknown[];
-  /** The site as no trade sees it: with the whole variant. */
   site: Site;
   ran: ReadonlyMap<string, Ran>;
 }
 
 const same = (a: readonly unknown[], b: readonly unknown[]): boolean =>
   a.length === b.length && a.every((x, i) => Object.is(x, b[i]));
-
-/** What data says as one text, or undefined where a function is in it, which may hold more than it shows. */
-function saidBy(data: unknown): string | undefined {
-  let plain = true;
-  const text = JSON.stringify(data, (_, value) => {
-    if (typeof value === "function") plain = false;
-    return value;
-  });
-  return plain ? text : undefined;
-}
-
-/** Plain data that says the same: what one trade tells again unchanged is no reason to plan another again. */
-function alike(a: unknown, b: unknown): boolean {
-  if (Object.is(a, b)) return true;
-  const said = saidBy(a);
-  return said !== undefined && said === saidBy(b);
-}
 
 /** What a shell is built from: `buildShell` reads nothing else of the variant. */
 const shellGivenOf = ({ shell, faces, ground, seal }: Variant, book: Book): unknown[] => [
@@ -77,11 +60,17 @@ function inTurn(trades: readonly Trade[]): Trade[] {
   return turn;
 }
 
-/** The site as a trade sees it: only the parts of the variant that it says it reads. */
-const siteFor = (site: Site, { reads }: Trade): Site => ({
-  ...site,
-  variant: Object.fromEntries(reads.map((name) => [name, site.variant[name]])) as Variant,
-});
+/** What was told that a trade needs, in the order of the trades. */
+function toldFor({ needs }: Trade, ran: ReadonlyMap<string, Ran>): Fact[] {
+  if (needs.length === 0) return [];
+  const told: Fact[] = [];
+  for (const { id } of TRADES)
+    for (const f of ran.get(id)?.ledger.facts ?? []) if (needs.some((n) => n.key === f.key)) told.push(f);
+  return told;
+}
+
+/** The trades in their turn: the list is the same for every run. */
+const TURN = inTurn(TRADES);
 
 /**
  * Builds the shell and runs the trades, each once all it needs is told. What a trade makes follows from the parts of the
@@ -94,25 +83,16 @@ export function runTrades({ brief, variant, book, workshop, log, at }: RunInput,
   const shell = before && same(before.shellGiven, shellGiven) ? before.shell : buildShell(variant, book);
   const site = makeSite({ brief, variant, shell, book, workshop, at });
   const ran = new Map<string, Ran>();
-  for (const trade of inTurn(TRADES)) {
-    const told: Fact[] = TRADES.flatMap((t) => ran.get(t.id)?.ledger.facts ?? []);
-    const needed = told.filter((f) => trade.needs.some((n) => n.key === f.key));
-    const given = [
-      book,
-      workshop,
-      log,
-      at(""),
-      brief,
-      shell,
-      ...trade.reads.map((name) => variant[name]),
-      ...needed.map((f) => f.value),
-    ];
+  const bench = [book, workshop, log, at(""), brief, shell];
+  for (const trade of TURN) {
+    const needed = toldFor(trade, ran);
+    const given = [...bench, ...trade.reads.map((name) => variant[name]), ...needed.map((f) => f.value)];
     const was = before?.ran.get(trade.id);
     if (was && same(was.given, given)) {
       ran.set(trade.id, was);
       continue;
     }
-    const ledger = trade.plan(siteFor(site, trade), { facts: factsOf(needed), log });
+    const ledger = trade.plan(site, { facts: factsOf(needed), log });
     ran.set(trade.id, {
       trade,
       given,
@@ -122,11 +102,17 @@ export function runTrades({ brief, variant, book, workshop, log, at }: RunInput,
   return { shell, shellGiven, site, ran };
 }
 
-/** Facts told again as they were are the very same ones, so that whoever needs them sees no change. */
+/** The facts that some trade needs. */
+const NEEDED = new Set(TRADES.flatMap((t) => t.needs.map((n) => n.key)));
+
+/**
+ * Facts told again as they were are the very same ones, so that a trade that needs them sees no change. A function, which
+ * may hold more than it shows, is only ever the same as itself.
+ */
 const kept = (facts: readonly Fact[], before: readonly Fact[]): Fact[] =>
   facts.map((f, i) => {
     const was = before[i];
-    return was && was.key === f.key && alike(was.value, f.value) ? was : f;
+    return was && NEEDED.has(f.key) && was.key === f.key && equal(was.value, f.value) ? was : f;
   });
 
 /** All ledgers of a run as one, in the order of the trades. */
