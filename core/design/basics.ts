@@ -11,7 +11,6 @@ export const range = v.object({ low: finite, high: finite });
 
 /** Whether a thing came with the shell or is made for it. What was found is never cut, bought or drilled. */
 export const origin = v.picklist(["made", "found"]);
-export type Origin = v.InferOutput<typeof origin>;
 
 /** What was typed, what it came to in the unit its place names (millimetres for lengths), and how it is known. */
 export const MeasureSchema = v.object({

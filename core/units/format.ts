@@ -19,8 +19,9 @@ const ROUND: Record<Rounding, (n: number) => number> = {
 export function formatNumber(value: number, decimals = 1, rounding: Rounding = "nearest"): string {
   if (!Number.isFinite(value)) return "–";
   const scale = 10 ** decimals;
+  // A whole number over a power of ten is written with just its own decimals.
   const rounded = ROUND[rounding](value * scale) / scale;
-  return String(rounded === 0 ? 0 : Number(rounded.toFixed(decimals)));
+  return String(rounded === 0 ? 0 : rounded);
 }
 
 /** Below this a fraction of an inch that is off by more than a tenth is written with decimals. */
