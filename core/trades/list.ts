@@ -18,8 +18,8 @@ import type { Trade } from "../trade/trade";
 /** Every trade, in the order its ledger is read. Beside its folder and its schemas, a trade is one line here. */
 export const TRADES: readonly Trade[] = [
   residentsTrade,
-  bareShellTrade,
   standingTrade,
+  bareShellTrade,
   closuresTrade,
   featuresTrade,
   airTrade,

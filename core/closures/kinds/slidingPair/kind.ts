@@ -3,6 +3,7 @@ import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Supply } from "../../../ledgers/ledger";
 import { MASS } from "../../../ledgers/masses";
 import { findMaterial } from "../../../materials/find";
+import { formatLength } from "../../../units/format";
 import { HUNG } from "../../facts";
 import type { ClosureKind, Here } from "../../kind";
 import { lockSteps, lockSupplies } from "../../lock/lock";
@@ -43,7 +44,8 @@ export const slidingPair: ClosureKind<SlidingPair> = {
   suits: ({ face, shutAsFound }) => face === "front" && !shutAsFound,
   summary(here, closure) {
     const { pane } = measureSlides(here, closure).fit;
-    return `two panes ${here.site.say(pane.widthMm)} × ${here.site.say(pane.heightMm)}`;
+    const { say, brief } = here.site;
+    return `two panes ${formatLength(pane.widthMm, brief.units)} × ${say(pane.heightMm)}`;
   },
   what: () => "slides",
   unlocked: () => "An animal that leans on a pane slides it.",
