@@ -81,8 +81,8 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
     });
   return (
     <Panel id={fieldsId(feature.id)} borderColor={chosen ? "fern" : "line"} onFocus={() => choose(feature.id)}>
-      <Flex align="center" gap="3" mb="2.5">
-        <Text fontWeight="bold" flex="1">
+      <Flex align="center" gap="2" mb="2.5" wrap="wrap">
+        <Text fontWeight="bold" flex="1" minW="6rem">
           {feature.name || feature.id}
         </Text>
         <QuietButton size="xs" onClick={centre}>
