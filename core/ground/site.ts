@@ -15,6 +15,10 @@ export function groundIsPlanned({ variant: { ground } }: Site): boolean {
   );
 }
 
+/** Whether ground is laid; a poured floor is its own kind of shell's. */
+export const laysGround = ({ shell, variant }: Site): boolean =>
+  shell.levels.groundMm > 0 && variant.shell.groundDepth !== null;
+
 /** The height of the drain layer that standing water leaves free, and its voids. */
 export function drainRoom({ shell, variant }: Site): { freeMm: number; voidShare: number } {
   const { drain } = variant.ground;

@@ -10,7 +10,7 @@ import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
 import { fillKg, fillOf } from "./mass";
 import { MIX } from "./mix";
-import { siteFloor } from "./site";
+import { laysGround, siteFloor } from "./site";
 import { usedBy } from "./supplies";
 
 const WEEK_MINUTES = 7 * 1440;
@@ -55,7 +55,6 @@ const BARE_SHELL: Step["after"] = [
 export function groundSteps(site: Site): Step[] {
   const { shell, variant } = site;
   const { ground } = variant;
-  const { groundMm } = shell.levels;
   const floor = siteFloor(site);
   const fills = fillOf(shell, variant);
   const litres = (id: string) => fills.find((f) => f.id === id)?.litres ?? 0;
@@ -127,8 +126,7 @@ export function groundSteps(site: Site): Step[] {
         cautions: [CAUTION.dust],
       }),
     );
-  // A poured floor is laid by its own kind of shell.
-  if (groundMm > 0 && variant.shell.groundDepth) {
+  if (laysGround(site)) {
     const parts = ground.mix.parts.map(
       (p) => `${p.amount.typed}${ground.mix.unit === "percent" ? " %" : ""} ${MIX[p.what].name}`,
     );
@@ -149,7 +147,7 @@ export function groundSteps(site: Site): Step[] {
     );
   }
   // Leaves alone, where no ground is laid that they lie on.
-  if (ground.litter && !(groundMm > 0 && variant.shell.groundDepth))
+  if (ground.litter && !laysGround(site))
     list.push(
       step("litter", [...next("leaves lie on top"), ...(list.length > 0 ? BARE_SHELL : [])], {
         uses: ids.of("litter"),

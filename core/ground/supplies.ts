@@ -8,7 +8,7 @@ import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
 import { fillOf } from "./mass";
 import { mixLitres, SETTLES } from "./mix";
-import { siteFloor } from "./site";
+import { laysGround, siteFloor } from "./site";
 
 const fillId = ({ book }: Site, form: FillForm) =>
   book.materials.find((m) => m.class === "fill" && m.form === form)?.id ?? `fill-${form.toLowerCase()}`;
@@ -102,7 +102,7 @@ export function groundNeeds(site: Site): Need[] {
   }
   if (ground.charcoal)
     needs.push(pour("charcoal", `${site.say(ground.charcoal.value)} of charcoal`, litres("charcoal")));
-  const lies = litres("mix");
+  const lies = laysGround(site) ? litres("mix") : 0;
   const [likely, low, high] = [SETTLES.value, SETTLES.low!, SETTLES.high!].map((s) => mixLitres(ground.mix, lies, s));
   for (const [i, { what, litres: l }] of likely!.entries())
     needs.push(
