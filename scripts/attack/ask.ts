@@ -18,7 +18,8 @@ export function ask(
 ): Promise<Answer> {
   const { hostname, port } = new URL(address);
   return new Promise((done) => {
-    const sent = request({ hostname, port, path, method, headers }, (response) => {
+    // A connection of its own: one kept from an earlier question may be closed just as it is used again.
+    const sent = request({ hostname, port, path, method, headers, agent: false }, (response) => {
       const chunks: Buffer[] = [];
       response.on("data", (chunk: Buffer) => chunks.push(chunk));
       response.on("end", () => {
