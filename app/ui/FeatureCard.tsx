@@ -8,6 +8,7 @@ import type { Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
 import { freeId } from "#core/features/begin";
 import { featureName, featureRect } from "#core/features/feature";
+import { featureKind } from "#core/features/index";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { kindOf } from "#core/shell/kinds/index";
 import { FEATURE_FIELDS } from "../features/fields";
@@ -42,6 +43,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
       name: whole.name,
       face: whole.face,
       kind: whole.kind,
+      readings: featureKind(whole).readings?.(whole) ?? [],
       widthMm,
       heightMm,
     };
@@ -118,8 +120,9 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
         )}
       </Fields>
       <Flex mt="3" gap="6" align="end">
-        <FigureReading id={`air/${feature.id}/free`} label="Free area" />
-        <FigureReading id={`ports/${feature.id}/oval`} label="Oval, the long way" />
+        {feature.readings.map(({ figure, label }) => (
+          <FigureReading key={figure} id={figure} label={label} />
+        ))}
         <Box fontSize="xs" color="muted">
           takes {say(feature.widthMm)} × {say(feature.heightMm)} of the {feature.face}
         </Box>

@@ -81,6 +81,8 @@ export interface FeatureKind<F extends Feature = Feature> {
   mayBeWet: (feature: F) => boolean;
   /** The largest like it that its face gives, in a rectangle of it. */
   fitted: (feature: F, room: Rect) => Fitted | undefined;
+  /** Figures to read beside its fields, with what they are called there. */
+  readings?: (feature: F) => readonly { figure: string; label: string }[];
   /** Whether a coat leaves its place out. */
   masked: (feature: F) => boolean;
   /** What a background may not cover it for. */

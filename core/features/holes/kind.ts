@@ -84,6 +84,7 @@ export const holes: FeatureKind<Holes> = {
   edgeReason: HOLE_REASON,
   mayBeWet: () => false,
   fitted,
+  readings: ({ id }) => [{ figure: `air/${id}/free`, label: "Free area" }],
   masked: () => false,
   stayFree: () => ventStaysFree,
   airs: ({ columns, rows, holeDia, pitch, pattern }) => ({

@@ -62,6 +62,7 @@ export const meshPanel: FeatureKind<MeshPanel> = {
   edgeReason: FRAME_REASON,
   mayBeWet: () => false,
   fitted: ({ width, height }, room) => fittedOpening(width.value, height.value, room),
+  readings: ({ id }) => [{ figure: `air/${id}/free`, label: "Free area" }],
   masked: () => true,
   stayFree: () => ventStaysFree,
   airs: (feature) => ({

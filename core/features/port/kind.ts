@@ -48,6 +48,7 @@ export const port: FeatureKind<Port> = {
   edgeReason: HOLE_REASON,
   mayBeWet: ({ use }) => use === "drain",
   fitted: (feature) => ({ label: "Move it onto the face", ...sizeOf(feature), sizes: [] }),
+  readings: ({ id }) => [{ figure: `ports/${id}/oval`, label: "Oval, the long way" }],
   masked: () => false,
   stayFree: () => ({
     title: "Glued over something that must be reached",
