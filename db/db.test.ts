@@ -18,7 +18,7 @@ import { readNestings, writeNesting } from "./nestings";
 import { type OpenDatabase, openDirectory } from "./open";
 import { dropOffcut, putOffcuts } from "./rack";
 import { events, revisions } from "./schema";
-import { TEMPLATE } from "./testing/template";
+import { templateDirectory } from "./testing/template";
 import {
   readBook,
   readPinnedNow,
@@ -41,7 +41,7 @@ function got<T>(read: Result<T> | undefined): T {
 }
 
 beforeAll(async () => {
-  cpSync(TEMPLATE, directory, { recursive: true });
+  cpSync(templateDirectory(), directory, { recursive: true });
   open = await openDirectory(directory);
 });
 afterAll(async () => {

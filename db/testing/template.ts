@@ -1,14 +1,18 @@
-import { rmSync } from "node:fs";
+import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { openDirectory } from "../open";
 
-/** One migrated, empty data directory; test files copy it instead of starting from nothing. */
-export const TEMPLATE = join(tmpdir(), `hornwort-template-${process.getuid?.() ?? 0}`);
+/** Where the run's own template lies; the processes that run the tests are told by it. */
+const NAME = "HORNWORT_TEST_TEMPLATE";
+
+/** One migrated, empty data directory, of this run alone; test files copy it instead of starting from nothing. */
+export const templateDirectory = (): string => process.env[NAME]!;
 
 export default async function setup() {
-  rmSync(TEMPLATE, { recursive: true, force: true });
-  const { close } = await openDirectory(TEMPLATE);
+  const directory = mkdtempSync(join(tmpdir(), "hornwort-template-"));
+  process.env[NAME] = directory;
+  const { close } = await openDirectory(directory);
   await close();
-  return () => rmSync(TEMPLATE, { recursive: true, force: true });
+  return () => rmSync(directory, { recursive: true, force: true });
 }
