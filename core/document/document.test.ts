@@ -173,6 +173,22 @@ describe("reading a build", () => {
     expect(read).toMatchObject({ ok: false, message: expect.stringMatching(words) });
     expect(read).toMatchObject({ message: expect.stringMatching(/Nothing was changed/) });
   });
+  it("refuses a part that it does not know, which the next save would lose", () => {
+    const build = jobBuild();
+    const variants = build.variants.map((variant) => ({ ...variant, fogMachine: { litres: 2 } }));
+    expect(readBuild({ ...build, variants }, book)).toEqual({
+      ok: false,
+      message: expect.stringMatching(
+        /variants\.0\.fogMachine: This Hornwort does not know it; open .* Nothing was changed/,
+      ),
+    });
+  });
+  it("takes a part that is not there as bare", () => {
+    const build = jobBuild();
+    const variants = build.variants.map(({ service: _, slips: __, ...variant }) => variant);
+    const read = readBuild({ ...build, variants }, book);
+    expect(read).toMatchObject({ ok: true, value: { variants: [{ service: [], slips: [] }] } });
+  });
   it("refuses one that cannot be planned", () => {
     const build = jobBuild();
     sheetShell(build).size.width = statedMm(0);
