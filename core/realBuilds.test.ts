@@ -65,11 +65,11 @@ describe("air", () => {
 
   it("through one opening is what BS 5925:1991 and Epstein (1988) say, worked by hand", () => {
     // 0.61 × 0.05 ÷ 3 × √(9.80665 × 5 ÷ 293.15 × 0.2), an upright opening 200 mm high.
-    expect(exchangeFlow([{ grossM2: 0.05, heightM: 0.2, mesh: null }], 5, 293.15)).toBeCloseTo(0.001859, 6);
+    expect(exchangeFlow([{ grossM2: 0.05, heightM: 0.2, screens: [] }], 5, 293.15)).toBeCloseTo(0.001859, 6);
     // 0.055 × √(0.167264 × 0.5⁵), a round hole 0.5 m across in a top.
-    const round = { grossM2: (Math.PI / 4) * 0.25, heightM: undefined, mesh: null };
+    const round = { grossM2: (Math.PI / 4) * 0.25, heightM: undefined, screens: [] };
     expect(exchangeFlow([round], 5, 293.15)).toBeCloseTo(0.003976, 6);
-    const screened = exchangeFlow([{ ...round, mesh: { porosity: 0.66, wireMm: 0.28 } }], 5, 293.15);
+    const screened = exchangeFlow([{ ...round, screens: [{ porosity: 0.66, wireMm: 0.28 }] }], 5, 293.15);
     expect(screened).toBeGreaterThan(0);
     expect(screened).toBeLessThan(0.003976);
     expect(exchangeFlow([round], 0, 293.15)).toBe(0);

@@ -4,17 +4,21 @@ import { foundClosure } from "../core/closures/kinds/found/schema";
 import { newLid } from "../core/closures/kinds/lid/schema";
 
 import { newSlidingPair } from "../core/closures/kinds/slidingPair/create";
+import { CURE_IDS } from "../core/cures/names";
 import { statedMm } from "../core/design/measure";
 import { FACES } from "../core/design/names";
 import { checkDesign } from "../core/document/check";
 import { newBuild, newVariant } from "../core/document/create";
 import type { Build, Variant } from "../core/document/schema";
+import { SEATS } from "../core/escape/names";
 import type { Feature } from "../core/features/schema";
 import { bareGround } from "../core/ground/schema";
 import { FOUND_IDS } from "../core/materials/names";
-
 import { STARTER_RESIDENTS } from "../core/residents/starters";
+import { bareSeal } from "../core/seal/schema";
+import { bareSecondHand } from "../core/shell/found/schema";
 import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
+import type { FrontGlassShell } from "../core/shell/kinds/frontGlass/schema";
 import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
 import type { TankShell } from "../core/shell/kinds/tank/schema";
 import type { TankOnEndShell } from "../core/shell/kinds/tankOnEnd/schema";
@@ -28,13 +32,99 @@ const lock = fc.option(
   fc.record({ kind: fc.constantFrom("wedge" as const, "key" as const), origin: fc.constantFrom("made" as const) }),
   { nil: null },
 );
+const fate = fc.constantFrom("kept" as const, "mended" as const, "replaced" as const);
 const foundLock = fc.option(
   fc.record({
     kind: fc.constantFrom("wedge" as const, "key" as const),
     origin: fc.constantFrom("made" as const, "found" as const, "unknown" as const),
+    fate,
   }),
   { nil: null },
 );
+/** Doors or a lid as found: kept or mended, off for the work or on. */
+const foundDoors = fc.record({
+  lock: foundLock,
+  fate: fc.constantFrom("kept" as const, "mended" as const),
+  forWork: fc.constantFrom("undecided" as const, "off" as const, "on" as const),
+});
+const secondHand = fc.record({
+  is: fc.constantFrom("unknown" as const, "new" as const, "used" as const),
+  chips: fc.constantFrom("unknown" as const, "none" as const, "edge" as const, "seam" as const),
+  beadYears: maybe(mm(0, 30)),
+  disinfect: fc.boolean(),
+});
+const common = { groundDepth: maybe(mm(5, 150)), topLoadKg: mm(0, 20) };
+/** A screened top, its mesh kept, patched or replaced. */
+const screen = fc
+  .record({
+    fixed: fc.boolean(),
+    aperture: mm(1, 6),
+    wire: mm(0.5, 1),
+    lip: mm(0, 5),
+    fate,
+    hole: maybe(mm(2, 60)),
+    mesh: fc.constantFrom("fly-screen", "steel-mesh-6"),
+  })
+  .map((s) => ({
+    ...s,
+    ...{ width: null, depth: null, patch: null },
+    fate: s.fate === "mended" && !s.hole ? ("kept" as const) : s.fate,
+  }));
+/** A dam and a second floor of bought stuff. */
+const boughtDam = maybe(
+  fc.record({
+    source: fc.record({ of: fc.constant("bought" as const), material: fc.constantFrom("glass-6", "pvc-foam-10") }),
+    height: mm(30, 160),
+    length: fc.constant(null),
+  }),
+);
+const boughtFloor = maybe(
+  fc.record({
+    source: fc.record({ of: fc.constant("bought" as const), material: fc.constantFrom("glass-4", "glass-6") }),
+  }),
+);
+
+const frontGlass: fc.Arbitrary<Partial<Variant>> = fc
+  .record({
+    size: fc.record({ width: mm(250, 1200), depth: mm(250, 700), height: mm(350, 1200) }),
+    glass: mm(3, 6),
+    basePane: mm(4, 8),
+    recess: mm(0, 30),
+    sill: fc.record({ height: mm(60, 160), from: fc.constantFrom("inside" as const, "stand" as const) }),
+    strip: fc.record({
+      height: maybe(mm(15, 50)),
+      openings: fc.constantFrom("holes" as const, "slots" as const),
+      bore: mm(1, 4),
+      count: fc.nat(60),
+    }),
+    doors: fc.record({
+      leaves: fc.constantFrom(1 as const, 2 as const),
+      ...{ hinge: mm(0, 5), meeting: mm(0, 5), head: mm(0, 5), foot: mm(0, 5), corner: maybe(mm(0, 5)) },
+      latch: fc.constantFrom("none" as const, "magnet" as const, "turn" as const, "key" as const),
+    }),
+    top: screen,
+    notches: fc.record({ count: fc.nat(4), width: mm(10, 40), shut: mm(0, 8) }),
+    background: fc.record({
+      is: fc.constantFrom("none" as const, "kept" as const, "tornOut" as const),
+      ...{ thickness: mm(10, 60), gap: mm(0, 20) },
+    }),
+    tempered: fc.constantFrom("unknown" as const, "none" as const, "doors" as const, "base" as const, "all" as const),
+    secondHand,
+    ...{ dam: boughtDam, floor: boughtFloor, ...common, front: foundDoors, above: maybe(foundDoors) },
+  })
+  .map(({ size, front, above, dam, floor, groundDepth, topLoadKg, strip, doors, ...found }) => ({
+    shell: {
+      kind: "frontGlass",
+      found: {
+        ...{ ...size, ...found },
+        strip: { ...strip, length: null, slot: statedMm(15) },
+        doors: { ...doors, width: null, height: null },
+      },
+      ...{ dam, floor, groundDepth, topLoadKg },
+    } satisfies FrontGlassShell,
+    closures: [{ ...foundClosure("front"), ...front }, ...(above ? [{ ...foundClosure("top"), ...above }] : [])],
+    seal: { ...bareSeal(), seams: "none" },
+  }));
 
 const foundTank = fc.record({
   length: mm(200, 1500),
@@ -43,14 +133,21 @@ const foundTank = fc.record({
   glass: mm(3, 12),
   rim: maybe(mm(10, 40)),
   tempered: fc.constantFrom("none" as const, "base" as const, "all" as const, "unknown" as const),
+  secondHand: fc.constant(bareSecondHand()),
 });
-const common = { groundDepth: maybe(mm(5, 150)), topLoadKg: mm(0, 20) };
 
 const tank: fc.Arbitrary<Partial<Variant>> = fc
-  .record({ found: foundTank, ...common, gap: mm(0, 8), clips: fc.nat(12), lock, open: fc.boolean() })
-  .map(({ found, groundDepth, topLoadKg, gap, clips, lock: held, open }) => ({
-    shell: { kind: "tank", found, groundDepth, topLoadKg } satisfies TankShell,
-    closures: open ? [] : [{ ...newLid("top", held), gap, clips }],
+  .record({
+    ...{ found: foundTank, ...common, gap: mm(0, 8), clips: fc.nat(12), lock, own: screen, secondHand },
+    shut: fc.constantFrom("open" as const, "lid" as const, "lid" as const, "own" as const, "insteadOfOwn" as const),
+  })
+  .map(({ found, groundDepth, topLoadKg, gap, clips, lock: held, own, shut, secondHand: used }) => ({
+    shell: {
+      ...{ kind: "tank", groundDepth, topLoadKg },
+      found: { ...found, secondHand: used },
+      lid: { there: shut === "own" || shut === "insteadOfOwn", ...own },
+    } satisfies TankShell,
+    closures: shut === "open" ? [] : [shut === "own" ? foundClosure("top") : { ...newLid("top", held), gap, clips }],
   }));
 
 const onEnd: fc.Arbitrary<Partial<Variant>> = fc
@@ -85,6 +182,12 @@ const cabinet: fc.Arbitrary<Partial<Variant>> = fc
     materials: fc.array(fc.constantFrom(...FOUND_IDS), { minLength: 6, maxLength: 6 }),
     thickness: mm(3, 22),
     leaves: fc.constantFrom(1 as const, 2 as const),
+    opens: fc.constantFrom("swing" as const, "slide" as const),
+    below: maybe(mm(20, 100)),
+    dam: boughtDam,
+    ofShelf: fc.constantFrom("wholeShelf" as const, "cutShelf" as const, null),
+    floor: boughtFloor,
+    doors: foundDoors,
     meetingGap: mm(0, 6),
     edgeGap: mm(0, 6),
     frame: mm(0, 40),
@@ -93,7 +196,6 @@ const cabinet: fc.Arbitrary<Partial<Variant>> = fc
     legs: maybe(mm(20, 200)),
     tray: maybe(mm(40, 180)),
     ...common,
-    lock: foundLock,
   })
   .map((r) => {
     const shell = starterCabinet();
@@ -103,16 +205,21 @@ const cabinet: fc.Arbitrary<Partial<Variant>> = fc
       depth: r.depth,
       height: r.height,
       faces: faces as typeof shell.found.faces,
-      doors: { leaves: r.leaves, meetingGap: r.meetingGap, edgeGap: r.edgeGap },
+      doors: { leaves: r.leaves, opens: r.opens, meetingGap: r.meetingGap, edgeGap: r.edgeGap },
       frame: r.frame,
+      below: { height: r.below, material: "chipboard", thickness: statedMm(16) },
       shelves: r.shelves.map((s, i) => ({ ...s, name: `Shelf ${i + 1}` })),
       holes: r.holes,
       legs: r.legs,
     };
     shell.tray = r.tray && { height: r.tray };
+    // Of the first shelf, where there is one for it.
+    const source = r.ofShelf && r.shelves.length > 0 ? { of: r.ofShelf, shelf: "Shelf 1" } : r.dam?.source;
+    shell.dam = r.dam && source ? { ...r.dam, source } : null;
+    shell.floor = r.floor;
     return {
       shell: { ...shell, groundDepth: r.groundDepth, topLoadKg: r.topLoadKg },
-      closures: [{ ...foundClosure("front"), lock: r.lock }],
+      closures: [{ ...foundClosure("front"), ...r.doors }],
     };
   });
 
@@ -129,6 +236,10 @@ const tub: fc.Arbitrary<Partial<Variant>> = fc
     litres: maybe(fc.integer({ min: 5, max: 200 })),
     lidGap: mm(0, 5),
     catches: fc.nat(6),
+    holes: fc.record({
+      ...{ count: fc.nat(30), bore: mm(2, 12), height: mm(20, 60) },
+      where: fc.constantFrom("lid" as const, "walls" as const),
+    }),
     ...common,
     lock: foundLock,
     open: fc.boolean(),
@@ -159,7 +270,9 @@ const roundTub: fc.Arbitrary<Partial<Variant>> = fc
     wall: mm(1, 5),
     plastic: fc.constantFrom("pp" as const, "pe" as const, "ps" as const, "acrylic" as const),
     lidGap: mm(0, 4),
-    floorDepth: maybe(mm(5, 40)),
+    floorDepth: maybe(mm(5, 20)),
+    mound: fc.record({ height: maybe(mm(5, 20)), across: mm(20, 80) }),
+    riser: maybe(mm(10, 120)),
     ...common,
     lock: foundLock,
   })
@@ -175,6 +288,7 @@ const roundTub: fc.Arbitrary<Partial<Variant>> = fc
 const made = fc.constantFrom("made" as const, "found" as const);
 const place = {
   origin: made,
+  fate,
   face: fc.constantFrom(
     "left" as const,
     "right" as const,
@@ -196,11 +310,12 @@ const feature = fc.oneof(
       columns: fc.integer({ min: 1, max: 12 }),
       rows: fc.integer({ min: 1, max: 5 }),
       mesh: fc.constantFrom(null, "fly-screen"),
+      meshOrigin: made,
+      hole: maybe(mm(5, 40)),
     })
     .map(({ gap, ...h }) => ({
       ...h,
       kind: "holes" as const,
-      meshOrigin: "made" as const,
       pattern: "staggered" as const,
       pitch: statedMm(h.holeDia.value + gap.value),
     })),
@@ -212,8 +327,10 @@ const feature = fc.oneof(
       shape: fc.constantFrom("panel" as const, "slot" as const, "round" as const),
       mesh: fc.constantFrom(null, "fly-screen", "steel-mesh-6"),
       lap: mm(0, 30),
+      meshOrigin: made,
+      hole: maybe(mm(5, 40)),
     })
-    .map((m) => ({ ...m, kind: "mesh" as const, meshOrigin: "made" as const })),
+    .map((m) => ({ ...m, kind: "mesh" as const })),
   fc
     .record({
       ...place,
@@ -252,11 +369,34 @@ const feature = fc.oneof(
     .map((k) => ({ ...k, kind: "keepOut" as const })),
 );
 
+const gaps = fc
+  .array(
+    fc.record({
+      kind: fc.constantFrom("slot" as const, "round" as const),
+      seat: fc.constantFrom(...SEATS),
+      size: mm(0.5, 8),
+      tolerance: maybe(mm(0, 1)),
+      where: fc.constantFrom(...FACES),
+      length: maybe(mm(10, 600)),
+      height: maybe(mm(0, 300)),
+    }),
+    { maxLength: 2 },
+  )
+  .map((list) => list.map((gap, i) => ({ ...gap, id: `g${i}`, name: `gap ${i + 1}` })));
+/** Ways out that shells come with, as the plan calls them. */
+const CURED = ["doors-meet", "doors-edge", "doors-hinge", "screen", "screen-lip", "notches", "strip", "lid", "gap-g0"];
+const cures = fc
+  .uniqueArray(fc.record({ way: fc.constantFrom(...CURED), kind: fc.constantFrom(...CURE_IDS), origin: made }), {
+    selector: (c) => c.way,
+    maxLength: 2,
+  })
+  .map((list) => list.map((c, i) => ({ ...c, id: `c${i}`, mesh: c.kind === "mesh" ? "steel-mesh-no-18" : null })));
+
 /** Any build that starts from a found shell and passes its limits. */
 export const anyFoundBuild = (): fc.Arbitrary<Build> =>
   fc
     .record({
-      start: fc.oneof(tank, onEnd, cabinet, tub, roundTub),
+      start: fc.oneof(frontGlass, tank, onEnd, cabinet, tub, roundTub),
       features: fc.array(feature, { maxLength: 4 }),
       water: maybe(mm(5, 120)),
       seams: fc.constantFrom("none" as const, "base" as const, "all" as const),
@@ -265,6 +405,7 @@ export const anyFoundBuild = (): fc.Arbitrary<Build> =>
       background: fc.option(anyBackground, { nil: bareBackground() }),
       ground: fc.option(anyGround, { nil: bareGround() }),
       service: anyService,
+      ...{ gaps, cures },
     })
     .map(({ start, features, water, seams, resident, divider, ...inside }) => {
       const kind = start.shell!.kind;

@@ -48,11 +48,12 @@ function FoundDoors({ here, net, scale }: MarkProps) {
   const { opening, site } = here;
   if (opening.face === "top") return null;
   const rect = drawRect(opening.face, opening, net, scale);
-  const middle = rect.x + rect.width / 2;
   return (
     <g stroke="var(--chakra-colors-water)" fill="none">
       <rect {...rect} />
-      {site.shell.doorLeaves > 1 && <path d={`M${middle} ${rect.y}v${rect.height}`} />}
+      {site.shell.doors?.leaves.map((leaf) => (
+        <rect key={leaf.uMm} {...drawRect(opening.face, leaf, net, scale)} />
+      ))}
     </g>
   );
 }

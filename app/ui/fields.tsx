@@ -75,7 +75,7 @@ export const ChoiceField = memo(
 export const TickField = memo(function TickField({ label, path }: { label: string; path: string }) {
   const { value, commit } = useDecision<boolean>(path);
   return (
-    <Checkbox.Root size="sm" checked={value} onCheckedChange={({ checked }) => commit(checked === true)}>
+    <Checkbox.Root size="sm" checked={value === true} onCheckedChange={({ checked }) => commit(checked === true)}>
       <Checkbox.HiddenInput />
       <Checkbox.Control borderColor="muted" _checked={{ bg: "fern", borderColor: "fern", color: "fernInk" }} />
       <Checkbox.Label>{label}</Checkbox.Label>

@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { statedMm } from "../design/measure";
+import { meshPorosity } from "../escape/airPath";
 import { fieldSize, holeCentres, openFraction } from "../features/holes/pattern";
 import type { Holes } from "../features/holes/schema";
-import { type FlowOpening, meshPorosity, screenLoss, stackFlow } from "./flow";
+import { type FlowOpening, screenLoss, stackFlow } from "./flow";
 
 const field = (pattern: Holes["pattern"], columns: number, rows: number, dia = 12, pitch = 24) => ({
   pattern,
@@ -80,7 +81,7 @@ describe("screens and stack flow", () => {
     expect(screenLoss(porosity, 0.28, 100)).toBeCloseTo(0.72, 1);
   });
 
-  const plain = (grossM2: number): FlowOpening => ({ grossM2, mesh: null });
+  const plain = (grossM2: number): FlowOpening => ({ grossM2, screens: [] });
   it("agrees with the old inch-pound rule for stack effect, Q = 9.4·A·√(h·Δt) (ASHRAE Handbook—Fundamentals 1985, ch. 22; from memory)", () => {
     // cfm of equal openings in ft², ft and °F, with an effectiveness of 65 %; here a sharp edge lets 61 % through.
     for (const [ft2, ft, degF] of [
@@ -120,8 +121,8 @@ describe("screens and stack flow", () => {
         fc.double({ min: 0.1, max: 20, noNaN: true }),
         (area, height, warmer) => {
           const open = stackFlow([plain(area)], [plain(area)], height, warmer, 293);
-          const screened = stackFlow([{ grossM2: area, mesh }], [plain(area)], height, warmer, 293);
-          const doubled = stackFlow([{ grossM2: 2 * area, mesh }], [plain(2 * area)], height, warmer, 293);
+          const screened = stackFlow([{ grossM2: area, screens: [mesh] }], [plain(area)], height, warmer, 293);
+          const doubled = stackFlow([{ grossM2: 2 * area, screens: [mesh] }], [plain(2 * area)], height, warmer, 293);
           expect(screened).toBeLessThan(open);
           expect(doubled).toBeGreaterThan(screened);
           expect(Number.isFinite(doubled)).toBe(true);

@@ -1,3 +1,4 @@
+import type { OpenMesh } from "../escape/airPath";
 import { type Known, memory, published } from "../figures/figure";
 import { GRAVITY } from "../units/constants";
 
@@ -12,10 +13,6 @@ export const SCREEN_SOURCE: Known["basis"] = published("idelchik");
 /** What a warm shell is over its room while a first look is taken; the climate stage will compute it. */
 export const LOOK_K: Known = { value: 5, basis: memory };
 
-/** Open share of a woven mesh: product over both directions of w/(w + d), from apertures and wire in mm (geometry). */
-export const meshPorosity = ([a, b]: readonly [number, number], wireMm: number): number =>
-  (a / (a + wireMm)) * (b / (b + wireMm));
-
 /**
  * Loss coefficient of a screen: 1.3(1 − f) + (1/f − 1)² + 22/Re (source: idelchik). The last term is the low-speed
  * one, given for Re under 50; it is kept above, where it is under 0.44 and fades, so that the curve has no step.
@@ -28,19 +25,22 @@ export function screenLoss(porosity: number, wireMm: number, clearMPerS: number)
   return 1.3 * (1 - porosity) + (1 / porosity - 1) ** 2 + 22 / reynolds;
 }
 
-/** An opening as the flow sees it: gross area with its screen's loss, never free area and loss together. */
+/** An opening as the flow sees it: gross area with its screens' losses, never free area and loss together. */
 export interface FlowOpening {
   grossM2: number;
-  mesh: { porosity: number; wireMm: number } | null;
+  /** Each mesh over it; their losses add up. */
+  screens: readonly OpenMesh[];
 }
+
+/** Loss of all screens over an opening, at a velocity over its gross area, m/s. */
+const lossOf = (screens: FlowOpening["screens"], faceMPerS: number): number =>
+  screens.reduce((sum, s) => sum + screenLoss(s.porosity, s.wireMm, faceMPerS / s.porosity), 0);
 
 /** Cd·A of several openings side by side at one face velocity each, m². */
 function conductance(openings: FlowOpening[], flowM3PerS: number): number {
   const grossM2 = openings.reduce((sum, o) => sum + o.grossM2, 0);
   return openings.reduce((sum, o) => {
-    const loss = o.mesh
-      ? screenLoss(o.mesh.porosity, o.mesh.wireMm, flowM3PerS / Math.max(1e-9, grossM2) / o.mesh.porosity)
-      : 0;
+    const loss = lossOf(o.screens, flowM3PerS / Math.max(1e-9, grossM2));
     return sum + o.grossM2 / Math.sqrt(1 / SHARP_CD.value ** 2 + loss);
   }, 0);
 }
@@ -97,20 +97,20 @@ export interface LoneOpening extends FlowOpening {
 export function exchangeFlow(openings: readonly LoneOpening[], warmerK: number, roomK: number): number {
   if (warmerK <= 0) return 0;
   const reducedGravity = (GRAVITY * warmerK) / roomK;
-  return openings.reduce((sum, { grossM2, heightM, mesh }) => {
+  return openings.reduce((sum, { grossM2, heightM, screens }) => {
     const bare =
       heightM === undefined
         ? EXCHANGE.value * Math.sqrt(reducedGravity * Math.sqrt((4 * grossM2) / Math.PI) ** 5)
         : ((SHARP_CD.value * grossM2) / 3) * Math.sqrt(reducedGravity * heightM);
-    return sum + (mesh && grossM2 > 0 ? throughScreen(bare, grossM2, mesh) : bare);
+    return sum + (screens.length > 0 && grossM2 > 0 ? throughScreens(bare, grossM2, screens) : bare);
   }, 0);
 }
 
-/** What a screen leaves of a flow that goes both ways through it, m³/s. */
-function throughScreen(bareM3PerS: number, grossM2: number, mesh: NonNullable<FlowOpening["mesh"]>): number {
+/** What screens leave of a flow that goes both ways through them, m³/s. */
+function throughScreens(bareM3PerS: number, grossM2: number, screens: FlowOpening["screens"]): number {
   let flow = bareM3PerS;
   for (let i = 0; i < 60; i++) {
-    const loss = screenLoss(mesh.porosity, mesh.wireMm, flow / (grossM2 / 2) / mesh.porosity);
+    const loss = lossOf(screens, flow / (grossM2 / 2));
     const next = bareM3PerS / Math.sqrt(1 + loss * SHARP_CD.value ** 2);
     if (Math.abs(next - flow) < 1e-9) break;
     flow = (flow + next) / 2;

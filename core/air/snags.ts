@@ -1,14 +1,14 @@
-import { ventsOf } from "../features/vents";
 import type { Snag } from "../ledgers/ledger";
 import type { Site } from "../shell/site";
+import type { Airway } from "./paths";
 
-/** Whether air crosses the shell. */
-export function airSnags(site: Site): Snag[] {
+/** Whether air crosses the shell. Gaps that nobody meant are no vents. */
+export function airSnags(site: Site, airways: readonly Airway[]): Snag[] {
   // A box that is open at the top has all the air of the room.
   const open = site.shell.openings.filter((o) => !site.variant.closures.some((c) => c.opening === o.id));
   if (open.some((o) => o.face === "top")) return [];
-  const features = ventsOf(site.variant);
-  if (features.length === 0)
+  const vents = airways.filter((a) => a.vent);
+  if (vents.length === 0)
     return [
       {
         rule: "air/no-vents",
@@ -22,9 +22,10 @@ export function airSnags(site: Site): Snag[] {
       },
     ];
   const middle = site.shell.inside.heightMm / 2;
-  const low = features.filter((f) => f.face !== "top" && f.v.value < middle);
-  const high = features.filter((f) => f.face === "top" || f.v.value >= middle);
-  const crossing = low.some((a) => high.some((b) => a.face !== b.face));
+  const isLow = ({ where, paths }: Airway) => where !== "top" && paths[0]!.zMm < middle;
+  const low = vents.filter(isLow);
+  const high = vents.filter((v) => !isLow(v));
+  const crossing = low.some((a) => high.some((b) => a.where !== b.where));
   if (crossing) return [];
   return [
     {

@@ -97,7 +97,8 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
 export function coverDepths(variant: Pick<Variant, "background">, shell: Shell): Record<WallId, number> {
   const depth = (face: WallId) => {
     const wall = variant.background.walls.find((w) => w.face === face);
-    return wall && !shell.faces[face].open ? meanDepthMm(wall) : 0;
+    const own = shell.lining?.face === face ? shell.lining.depthMm : 0;
+    return wall && !shell.faces[face].open ? Math.max(own, meanDepthMm(wall)) : own;
   };
   return { back: depth("back"), left: depth("left"), right: depth("right") };
 }

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { id, MeasureSchema, origin, text } from "../design/basics";
+import { fate, id, MeasureSchema, origin, text } from "../design/basics";
 import { ANCHORS, BUILD_UPS, FIBRES, FINISHES, WALLS } from "./names";
 
 /** One wall's build-up and finish. */
@@ -25,8 +25,9 @@ export const WallSchema = v.object({
   damp: v.boolean(),
   /** It stands already: its steps are done, its supplies used up. */
   up: v.boolean(),
-  /** One that came with the shell is weighed and drawn, and never made. */
+  /** One that came with the shell is weighed and drawn, and never made, unless it is replaced. */
   origin,
+  fate,
 });
 export type Wall = v.InferOutput<typeof WallSchema>;
 

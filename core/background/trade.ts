@@ -12,6 +12,7 @@ import { BUILD_UP } from "./buildUps";
 import { type Cover, coversOf } from "./cover";
 import { backgroundFigures, MASS_FIGURE } from "./figures";
 import { filmNeeds, filmSteps, filmsOf } from "./film";
+import { foundWallStepId, foundWallSteps, liningSnags } from "./foundWalls";
 import { intoTheShell } from "./intoTheShell";
 import { checkBackground } from "./limits";
 import { patchesOf } from "./patches";
@@ -60,6 +61,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     supplies: gathered.supplies,
     facts: [fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 })],
     steps: [
+      ...foundWallSteps(walls),
       ...filmSteps(films),
       ...(wallSteps.length > 0 || zoneNeeds(site).length > 0 ? prepareSteps(site) : []),
       ...wallSteps,
@@ -67,6 +69,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     ],
     snags: [
       ...roomSnags(site),
+      ...liningSnags(site),
       ...covers.flatMap((c) => wallSnags(site, c, test, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
       ...covers.flatMap((c) => wallBondSnags(site, c.wall, site.at(`/background/walls/${walls.indexOf(c.wall)}`))),
       ...zones.flatMap((zone, i): Snag[] => {
@@ -83,6 +86,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
 function startOf({ wall }: Cover): Step["after"] {
   const inside = BUILD_UP[wall.buildUp].inTheShell;
   const list: Step["after"] = [
+    { id: foundWallStepId(wall), because: "the old background must be out" },
     { id: "background/prepare", because: "what is glued is laid out dry and photographed first" },
     { id: "background/conduit", because: "a pump is swapped later only through what was laid before the wall" },
     { id: `background/${wall.face}/film`, because: "film goes on while the pane is reached" },

@@ -1,8 +1,10 @@
+import { curesFor } from "../cures/apply";
 import type { Measure } from "../design/basics";
 import { type Audit, auditEscape, type EscapeInput } from "../escape/escape";
 import type { PlacedWay } from "../escape/way";
 import { constant, type Figure } from "../figures/figure";
 import type { Snag, Step } from "../ledgers/ledger";
+import { chewers } from "../residents/chews";
 import { GAP_FACTOR } from "../residents/factors";
 import type { Resident } from "../residents/schema";
 import type { Site } from "../shell/site";
@@ -56,9 +58,11 @@ export function auditSnags(site: Site, { ways, audits }: AuditFact): Snag[] {
         (worst.get(way.id)?.way.allowedMm ?? Infinity) > way.allowedMm
       )
         worst.set(way.id, { audit, way });
+  const chewed = chewers(site.brief.residents).length > 0;
   return [...worst.values()].map(({ audit, way }): Snag => {
     const placed = told.get(way.id)!;
-    const fix = placed.mend?.(way.allowedMm);
+    const mend = placed.mend?.(way.allowedMm);
+    const [fix, ...otherFixes] = [...(mend ? [mend] : []), ...curesFor(site, placed, way.allowedMm, chewed)];
     return {
       rule: "front/way-out",
       subject: way.id,
@@ -67,7 +71,7 @@ export function auditSnags(site: Site, { ways, audits }: AuditFact): Snag[] {
       title: `${audit.name}: a way out ${way.kind === "slot" ? way.name : `through ${way.name}`}`,
       sentence: `${site.say(way.worstMm, "up")} at worst fit; ${site.say(way.allowedMm, "down")} allowed.`,
       reason: `Allowed is a share of the narrowest rigid measure of the smallest stage. Here ${way.why}.`,
-      ...(fix && { fix }),
+      ...(fix && { fix, otherFixes }),
       figure: "front/audit",
     };
   });

@@ -1,4 +1,6 @@
 import type { Facts } from "../ledgers/facts";
+import { kindOf } from "../shell/kinds/index";
+import type { OpeningRule } from "../shell/kinds/kind";
 import type { Opening } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Here } from "./kind";
@@ -9,16 +11,20 @@ import type { Closure } from "./schema";
 export interface Closed {
   opening: Opening;
   closure: Closure | undefined;
+  rule: OpeningRule;
   here: Here;
 }
 
 /** Every opening of the shell with its closure, the main one first. */
-export const closedOpenings = (site: Site, facts: Facts): Closed[] =>
-  site.shell.openings.map((opening, i): Closed => {
+export function closedOpenings(site: Site, facts: Facts): Closed[] {
+  const rules = kindOf(site.shell).openings(site.variant.shell);
+  return site.shell.openings.map((opening, i): Closed => {
+    const rule = rules.find((r) => r.id === opening.id)!;
     const index = site.variant.closures.findIndex((c) => c.opening === opening.id);
     return {
       opening,
       closure: site.variant.closures[index],
+      rule,
       here: {
         ...{ site, opening, facts, path: site.at(`/closures/${Math.max(0, index)}`) },
         id: (thing) => (i === 0 ? `front/${thing}` : `front/${opening.id}/${thing}`),
@@ -26,6 +32,7 @@ export const closedOpenings = (site: Site, facts: Facts): Closed[] =>
       },
     };
   });
+}
 
 /** What is opened, and how the stage sums it up. */
 export const closureWords = ({ closure, here }: Closed): string =>

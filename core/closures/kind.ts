@@ -4,7 +4,7 @@ import type { Checker } from "../ledgers/checker";
 import type { Facts } from "../ledgers/facts";
 import type { Fix, TradeLedger } from "../ledgers/ledger";
 import type { OpeningRule } from "../shell/kinds/kind";
-import type { Opening } from "../shell/shell";
+import type { Opening, OwnHold } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Closure } from "./schema";
 
@@ -38,6 +38,8 @@ export interface ClosureKind<C extends Closure = Closure> {
   what: (opening: Opening) => string;
   /** What happens while nothing locks it. */
   unlocked: (opening: Opening) => string;
+  /** What of its own holds it shut, beside its lock. */
+  holds?: (here: Here) => OwnHold | undefined;
   check: (closure: C, path: string, checker: Checker) => void;
   /** One to begin with, and how its button and its opening are told. */
   start: (site: Site, opening: Opening) => C;

@@ -8,7 +8,8 @@ import type { Closure } from "./schema";
 const madeLock = (kind: "key" | "wedge") => ({ kind, origin: "made" });
 
 /** Whether it is held as firmly as who lives there asks, and whether its lock was there already. */
-export function lockSnags({ site, opening, path, own }: Here, closure: Closure): Snag[] {
+export function lockSnags(here: Here, closure: Closure): Snag[] {
+  const { site, opening, path, own } = here;
   const kind = closureKind(closure);
   const what = kind.what(opening);
   const { lock } = closure;
@@ -27,20 +28,22 @@ export function lockSnags({ site, opening, path, own }: Here, closure: Closure):
           },
         ]
       : [];
-  if (lock && LOCKS[lock.kind].firm) return asked;
+  const hold = kind.holds?.(here);
+  if ((lock && LOCKS[lock.kind].firm) || hold?.firm) return asked;
   const needsKey = site.brief.residents.filter((r) => r.strong || r.dangerous).map((r) => r.name);
   const must = needsKey.length > 0 || site.brief.childrenAtHome;
-  if (!must && lock) return asked;
+  const held = lock ? LOCKS[lock.kind].words : hold?.words;
+  if (!must && held) return asked;
   return [
     ...asked,
     {
       rule: "front/no-lock",
       subject: own(what),
-      severity: must && !lock ? "stop" : "mind",
+      severity: must && !held ? "stop" : "mind",
       stage: "front",
       title: must ? "A key lock is wanted" : `Nothing locks the ${what}`,
       sentence: must
-        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${lock ? `only ${LOCKS[lock.kind].words}` : "no lock"} on the ${what}.`
+        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${held ? `only ${held}` : "no lock"} on the ${what}.`
         : kind.unlocked(opening),
       reason:
         "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",

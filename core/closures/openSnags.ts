@@ -69,7 +69,7 @@ export function openSnags({ site, opening, own }: Here): Snag[] {
         : walled
           ? "The walls are higher than anything here reaches; a lid keeps hands, cats and draughts out."
           : "Nothing that climbs or jumps is kept in.",
-      otherFixes: kindsFor(site.shell, opening.id).flatMap((k) => k.offers(site, opening, beside)),
+      otherFixes: kindsFor(site.variant.shell, opening.id).flatMap((k) => k.offers(site, opening, beside)),
     },
   ];
 }

@@ -1,22 +1,23 @@
+import { withCures } from "../cures/apply";
+import { isMade, isReplaced } from "../design/found";
 import { type PlacedWay, WAYS } from "../escape/way";
+import { frontStage } from "../features/stages";
 import { type Facts, fact } from "../ledgers/facts";
-import { set } from "../ledgers/fix";
-import { emptyLedger, gather, type TradeLedger } from "../ledgers/ledger";
+import { emptyLedger, gather, type Step, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { RAIL_SAG } from "../shell/facts";
 import { kindOf } from "../shell/kinds/index";
 import type { Site } from "../shell/site";
-import type { StageInfo } from "../trade/stage";
 import type { Trade } from "../trade/trade";
+import { CAUTION } from "../workshop/cautions";
 import { auditAll, auditFigures, auditSnags, auditStep } from "./audit";
 import { AUDIT, HUNG } from "./facts";
+import { gapWay } from "./gapWay";
 import { type Closed, closedOpenings } from "./here";
 import { closureKind } from "./kinds/index";
 import { lockWords } from "./lock/words";
 import { lockSnags } from "./lockSnags";
 import { openSnags } from "./openSnags";
-
-const frontStage: StageInfo = { id: "front", key: "4", label: "Front & lid", group: "design" };
 
 /** The ways out of an opening: of what closes it, or the opening itself. */
 function waysOf({ closure, opening, here }: Closed): PlacedWay[] {
@@ -29,27 +30,44 @@ function waysOf({ closure, opening, here }: Closed): PlacedWay[] {
   ];
 }
 
-/** The gaps a shell came with. */
-const foundWays = ({ shell, at }: Site, [main]: readonly Closed[]): PlacedWay[] =>
-  shell.gaps.map(
-    ({ id, label, kind, mm, cover, mend }): PlacedWay => ({
-      ...{ id, where: shell.openings[0].face, stage: "front", cover: cover ?? lockWords(main?.closure?.lock) },
-      way: kind === "slot" ? { name: label, kind, nominalMm: mm } : { name: label, kind, diameterMm: mm },
-      ...(mend && { mend: () => ({ label: mend.label, patch: [set(at(mend.path), mend.value)] }) }),
-    }),
-  );
+/** The gaps a shell came with that belong to none of its doors and lids. */
+const ownWays = (site: Site): PlacedWay[] =>
+  site.shell.gaps.filter((gap) => gap.opening === undefined).map((gap) => gapWay(site, gap, lockWords(null)));
+
+/** What came with the shell comes off where something made takes its place. */
+function takeOffSteps({ closure, here, rule }: Closed): Step[] {
+  if (!closure || !isMade(closure) || !(rule.shutAsFound || isReplaced(closure))) return [];
+  const what = rule.face === "top" ? "lid" : "doors";
+  return [
+    {
+      id: here.id("take-off"),
+      title: `Take its own ${what} off for good`,
+      detail:
+        "Hinges, tracks and clips off with it; what they leave behind is scraped clean, open holes are told as gaps.",
+      stage: "front",
+      handsOnMinutes: 20,
+      waitMinutes: 0,
+      after: [{ reached: "surveyed", because: "it is measured first" }],
+      reaches: ["doorsOff"],
+      splittable: true,
+      toHand: ["screwdriver", "scraper"],
+      cautions: [CAUTION.glass],
+    },
+  ];
+}
 
 /** Doors, lids and locks, and the escape audit over all there is. */
 function planClosures(site: Site, facts: Facts): TradeLedger {
   const openings = closedOpenings(site, facts);
-  const audit = auditAll(site, [...openings.flatMap(waysOf), ...foundWays(site, openings), ...facts.all(WAYS).flat()]);
+  const ways = [...openings.flatMap(waysOf), ...ownWays(site), ...facts.all(WAYS).flat()];
+  const audit = auditAll(site, withCures(ways, site.variant.cures, site.book));
   return gather([
     ...openings.map(({ closure, here }) =>
       closure ? closureKind(closure).plan(here, closure) : { ...emptyLedger(), snags: openSnags(here) },
     ),
     {
       ...emptyLedger(),
-      steps: [auditStep(audit.audits.length > 0)],
+      steps: [...openings.flatMap(takeOffSteps), auditStep(audit.audits.length > 0)],
       snags: [
         ...auditSnags(site, audit),
         ...openings.flatMap(({ closure, here }) => (closure ? lockSnags(here, closure) : [])),
@@ -63,11 +81,12 @@ function planClosures(site: Site, facts: Facts): TradeLedger {
 export const closuresTrade: Trade = {
   id: "closures",
   stage: frontStage,
-  reads: ["closures", "features"],
+  reads: ["closures", "features", "cures"],
   needs: [RAIL_SAG, WAYS],
   gives: [AUDIT, HUNG, MASS],
   check({ closures, shell }, checker) {
-    const { openings, label } = kindOf(shell);
+    const { label, openings: openingsOf } = kindOf(shell);
+    const openings = openingsOf(shell);
     closures.forEach((closure, i) => {
       const path = `/closures/${i}`;
       const rule = openings.find((o) => o.id === closure.opening);

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { FATES } from "./names";
 
 /** Pieces every part of the Build document is made of. */
 export const text = (max: number) => v.pipe(v.string(), v.maxLength(max, `Keep this under ${max} characters.`));
@@ -11,6 +12,16 @@ export const range = v.object({ low: finite, high: finite });
 
 /** Whether a thing came with the shell or is made for it. What was found is never cut, bought or drilled. */
 export const origin = v.picklist(["made", "found"]);
+/** What becomes of a found thing: kept where nothing is said; what is replaced is taken off, and made. */
+export const fate = v.exactOptional(v.picklist(FATES));
+
+/** A whole number of things, at least one. */
+export const count = v.pipe(
+  finite,
+  v.integer("Whole numbers only."),
+  v.minValue(1, "At least one."),
+  v.maxValue(200, "At most 200."),
+);
 
 /** What was typed, what it came to in the unit its place names (millimetres for lengths), and how it is known. */
 export const MeasureSchema = v.object({

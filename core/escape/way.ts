@@ -1,6 +1,8 @@
 import { factKey } from "../ledgers/facts";
 import type { Fix, Stage } from "../ledgers/ledger";
+import type { AirPath } from "./airPath";
 import type { Way } from "./escape";
+import type { Seat } from "./names";
 
 /** A way out of the shell, with what is told of it. */
 export interface PlacedWay {
@@ -16,6 +18,13 @@ export interface PlacedWay {
   standsOpen?: true;
   /** What would close it for a gap of so many millimetres. */
   mend?: (allowedMm: number) => Fix | undefined;
+  /** What sort of gap it is, and along which length; told by those that something can be laid along or over. */
+  seat?: Seat;
+  lengthMm?: number;
+  /** What air passes of it; a vent's own air is told by the vent. */
+  air?: readonly AirPath[];
+  /** It is there for air: a strip of holes, a screen. */
+  vent?: true;
 }
 
 /** Told by whoever leaves a gap: the shell, its closures, its features. */

@@ -1,34 +1,14 @@
 import { WAYS } from "../escape/way";
 import { fact } from "../ledgers/facts";
-import { emptyLedger, gather, type Part, type Supply } from "../ledgers/ledger";
+import { emptyLedger, gather } from "../ledgers/ledger";
 import { REACHED } from "../ledgers/reached";
-import { findMaterial } from "../materials/find";
+import { meshSupplies } from "../shell/found/mesh";
 import type { Site } from "../shell/site";
 import { throughWords } from "../shell/through";
 import type { Trade } from "../trade/trade";
 import { featureKind } from "./index";
 import type { Feature } from "./schema";
 import { shellStage } from "./stages";
-
-/** Mesh is bought by area; pieces rarely fit edge to edge, so a fifth more is the likely need. */
-function meshSupplies(site: Site, parts: readonly Part[]): Supply[] {
-  const byMesh = new Map<string, Part[]>();
-  for (const part of parts)
-    if (part.kind === "mesh") byMesh.set(part.materialId, [...(byMesh.get(part.materialId) ?? []), part]);
-  return [...byMesh].map(([materialId, pieces]): Supply => {
-    const area = pieces.reduce((sum, p) => sum + p.lengthMm * p.widthMm * p.qty, 0);
-    return {
-      id: `air/mesh/${materialId}`,
-      label: findMaterial(site.book, materialId, "mesh")!.name,
-      materialId,
-      unit: "mm2",
-      likely: area * 1.2,
-      low: area,
-      high: area * 1.6,
-      why: `${pieces.length} ${pieces.length === 1 ? "piece" : "pieces"}, laps in it`,
-    };
-  });
-}
 
 /** How each feature is reached; the first line of a feature is called by the feature's own id. */
 const reachedOf = (site: Site, feature: Feature) =>
@@ -60,7 +40,7 @@ export const featuresTrade: Trade = {
       all,
       {
         ...emptyLedger(),
-        supplies: meshSupplies(site, all.parts),
+        supplies: meshSupplies(site, all.parts, "air"),
         facts: [
           fact(
             WAYS,

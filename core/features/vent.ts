@@ -1,8 +1,10 @@
 import type { Way } from "../escape/escape";
 import type { PlacedWay } from "../escape/way";
+import type { Checker } from "../ledgers/checker";
 import { set } from "../ledgers/fix";
 import type { Fix, Part, Step } from "../ledgers/ledger";
 import { findMaterial, materialsOf } from "../materials/find";
+import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps } from "../shell/found/mesh";
 import type { Site } from "../shell/site";
 import { CAUTION } from "../workshop/cautions";
 import { RATES } from "../workshop/rates";
@@ -19,10 +21,18 @@ type Vent = Holes | MeshPanel;
 export const meshMaterial = ({ book }: Pick<Site, "book">, { mesh }: Pick<Vent, "mesh">) =>
   mesh === null ? undefined : findMaterial(book, mesh, "mesh");
 
-/** The mesh to cut for a vent. Mesh that was there already is not cut again. */
+/** Mesh that was there already, and what becomes of it. */
+const foundMesh = (feature: Vent, { widthMm, heightMm }: Extent, lapMm: number): FoundMesh => ({
+  ...{ id: `air/${feature.id}`, name: featureName(feature), fate: feature.fate ?? "kept" },
+  ...{ hole: feature.hole ?? null, patch: feature.patch ?? null, materialId: feature.mesh },
+  ...{ widthMm, heightMm, lapMm },
+});
+
+/** The mesh to cut for a vent. Mesh that was there already is not cut again, but patched or replaced. */
 export function meshParts(site: Site, feature: Vent, { widthMm, heightMm }: Extent, lapMm: number): Part[] {
   const mesh = meshMaterial(site, feature);
-  if (!mesh || feature.meshOrigin === "found") return [];
+  if (!mesh) return [];
+  if (feature.meshOrigin === "found") return foundMeshParts(site, foundMesh(feature, { widthMm, heightMm }, lapMm));
   return [
     {
       id: `air/${feature.id}/mesh`,
@@ -44,7 +54,8 @@ export function meshParts(site: Site, feature: Vent, { widthMm, heightMm }: Exte
 
 /** Fitting the mesh, where there is one to fit. */
 export function meshSteps(feature: Vent): Step[] {
-  if (feature.mesh === null || feature.meshOrigin === "found") return [];
+  if (feature.mesh === null) return [];
+  if (feature.meshOrigin === "found") return foundMeshSteps(foundMesh(feature, { widthMm: 0, heightMm: 0 }, 0), "air");
   return [
     {
       id: `air/mesh/${feature.id}`,
@@ -69,9 +80,24 @@ export function meshSteps(feature: Vent): Step[] {
 }
 
 /** A finer mesh of the book over a vent. */
-function finerMesh({ book }: Site, path: string, allowedMm: number, verb: string): Fix | undefined {
+function finerMesh({ book }: Site, feature: Vent, path: string, allowedMm: number, verb: string): Fix | undefined {
   const mesh = materialsOf(book, "mesh").find((m) => Math.max(...m.apertureMm) <= allowedMm);
-  return mesh && { label: `${verb} ${mesh.name.toLowerCase()}`, patch: [set(`${path}/mesh`, mesh.id)] };
+  // Mesh that was found does not become finer by being called so: new mesh takes its place.
+  const made = feature.meshOrigin === "found" ? [set(`${path}/meshOrigin`, "made")] : [];
+  return mesh && { label: `${verb} ${mesh.name.toLowerCase()}`, patch: [set(`${path}/mesh`, mesh.id), ...made] };
+}
+
+/** A hole in found mesh that nobody mends. */
+function tornWay(feature: Vent, path: string): PlacedWay[] {
+  const { hole, fate = "kept" } = feature;
+  if (feature.mesh === null || feature.meshOrigin !== "found" || !hole || fate !== "kept") return [];
+  return [
+    {
+      ...{ id: `${feature.id}-torn`, where: feature.face, stage: "air", cover: "nothing" },
+      way: { name: `a hole in the mesh of ${featureName(feature)}`, kind: "round", diameterMm: hole.value },
+      mend: () => ({ label: "Patch it", patch: [set(`${path}/fate`, "mended")] }),
+    },
+  ];
 }
 
 /** A vent as a way out. */
@@ -79,9 +105,18 @@ export const ventWay = (site: Site, feature: Vent, path: string, way: Way, verb:
   {
     ...{ id: feature.id, way, where: feature.face, stage: "air" },
     cover: meshMaterial(site, feature)?.name ?? "nothing: it stands open",
-    mend: (allowedMm) => finerMesh(site, path, allowedMm, verb),
+    mend: (allowedMm) => finerMesh(site, feature, path, allowedMm, verb),
   },
+  ...tornWay(feature, path),
 ];
+
+/** Limits of the mesh over a vent. */
+export function checkVentMesh(feature: Vent, path: string, checker: Checker): void {
+  const { add, book } = checker;
+  if (feature.mesh !== null && !findMaterial(book, feature.mesh, "mesh"))
+    add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
+  if (feature.meshOrigin === "found") checkPatch(feature, path, checker);
+}
 
 /** How the mesh of a vent is reached. */
 export const ventReached = (feature: Vent, through: string) =>

@@ -60,6 +60,7 @@ export type Posture = "upright" | "onBack" | "onFront" | "onLeft" | "onRight" | 
  */
 export type Milestone =
   | "surveyed"
+  | "doorsOff"
   | "fetched"
   | "sawn"
   | "holesCut"

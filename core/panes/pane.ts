@@ -33,7 +33,7 @@ export const PaneSchema = v.pipe(
 export type PaneInput = v.InferOutput<typeof PaneSchema>;
 
 /** Pa, and shares; float glass: EN 572-1 and the hobby's rule; acrylic: from memory. */
-const MATERIAL = {
+export const MATERIAL = {
   floatGlass: { poisson: 0.22, elasticPa: 70e9, bowElasticPa: 70e9, strengthPa: 19.2e6, safety: 3.8 },
   acrylic: { poisson: 0.37, elasticPa: 3.2e9, bowElasticPa: 1.5e9, strengthPa: 60e6, safety: 6 },
 } as const;
@@ -41,7 +41,7 @@ const MATERIAL = {
 /** Thicknesses glass and acrylic are sold in, mm. */
 export const STOCK_MM = [3, 4, 5, 6, 8, 10, 12, 15, 19] as const;
 /** A bow shows and opens seams beyond the smaller of these: shorter span ÷ 300, and 1.5 mm (from memory). */
-const BOW = { shareOfSpan: 300, mostMm: 1.5 } as const;
+export const BOW = { shareOfSpan: 300, mostMm: 1.5 } as const;
 
 export interface PaneResult {
   requiredMm: number;
@@ -55,7 +55,7 @@ export interface PaneResult {
 }
 
 const onFourEdges = remembering(fourEdges);
-const onThreeEdges = remembering(topFree);
+export const onThreeEdges = remembering(topFree);
 
 const round = (value: number, decimals: number) => Number(value.toFixed(decimals));
 

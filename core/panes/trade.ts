@@ -1,11 +1,15 @@
 import { remembering } from "../cache/remembering";
-import { type Figure, published } from "../figures/figure";
+import { constant, type Figure, published } from "../figures/figure";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
 import { sealStage } from "../seal/stage";
 import { testLevel } from "../seal/testLevel";
+import { waterStands } from "../seal/water";
+import type { Shell, Strip } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
-import { atLeast } from "../units/tolerance";
+import { atLeast, atMost } from "../units/tolerance";
+import { boardBow } from "./boards";
+import { lyingPanes } from "./lying";
 import { type PaneInput, sizePane } from "./pane";
 
 /** A pane of the shell that water stands against. */
@@ -18,10 +22,33 @@ interface WetPane {
 
 const KIND = { glass: "floatGlass", temperedGlass: "floatGlass", acrylic: "acrylic" } as const;
 
+/** How deep water stands against a dam, mm, at the level of the test. */
+const damDepthMm = ({ vMm, heightMm }: Strip, levelMm: number): number => Math.min(heightMm, levelMm - vMm);
+
+/** Dams on edge: what came with the shell, and what is made. */
+const damsOf = ({ strips }: Shell): Strip[] => strips.filter((s) => s.role === "dam");
+
+/** Glass dams, held at foot and ends. */
+const wetDams = (shell: Shell, levelMm: number): WetPane[] =>
+  damsOf(shell).flatMap((dam): WetPane[] => {
+    const kind = KIND[dam.material.family as keyof typeof KIND];
+    const depth = damDepthMm(dam, levelMm);
+    if (!kind || depth < 1) return [];
+    return [
+      {
+        id: dam.id,
+        label: dam.label,
+        thicknessMm: dam.material.thicknessMm,
+        input: { waterDepthMm: depth, spanMm: dam.widthMm, edges: "topFree", material: kind },
+      },
+    ];
+  });
+
 /** Every pane that water stands against, at the level of the water test. */
-function wetPanes({ shell }: Site): WetPane[] {
+function wetPanes(site: Site): WetPane[] {
+  const { shell } = site;
   const { levels, tray } = shell;
-  if (levels.waterMm <= 0) return [];
+  if (!waterStands(site) || levels.damTopMm <= 0) return [];
   const depth = testLevel(levels).levelMm;
   if (depth < 1) return [];
   if (tray)
@@ -34,10 +61,12 @@ function wetPanes({ shell }: Site): WetPane[] {
         input: { waterDepthMm: depth, spanMm: tray.widthMm, edges: "topFree", material: "floatGlass" },
       },
     ];
-  return (["left", "right", "back", "front"] as const).flatMap((face): WetPane[] => {
+  const dams = wetDams(shell, depth);
+  const walls = (["left", "right", "back", "front"] as const).flatMap((face): WetPane[] => {
     const { material, open, room } = shell.faces[face];
     const kind = KIND[material.family as keyof typeof KIND];
-    if (open || !kind) return [];
+    // Behind a dam the doors stay dry.
+    if (open || !kind || (face === "front" && damsOf(shell).length > 0)) return [];
     return [
       {
         id: face,
@@ -53,6 +82,55 @@ function wetPanes({ shell }: Site): WetPane[] {
       },
     ];
   });
+  return [...walls, ...dams];
+}
+
+/** Boards on edge that bow too far under the water they hold. */
+function bowedDams(site: Site): Pick<TradeLedger, "figures" | "snags"> {
+  const { shell, say } = site;
+  if (!waterStands(site) || shell.levels.damTopMm <= 0) return { figures: [], snags: [] };
+  const { levelMm } = testLevel(shell.levels);
+  const judged = damsOf(shell).flatMap((dam) => {
+    const depthMm = damDepthMm(dam, levelMm);
+    const bow = boardBow(dam.material.family, dam.material.thicknessMm, depthMm, dam.widthMm);
+    return bow ? [{ dam, depthMm, bow }] : [];
+  });
+  return {
+    figures: judged.map(
+      ({ dam, depthMm, bow }): Figure => ({
+        id: `panes/${dam.id}-bow`,
+        label: `${dam.label}, bow in years`,
+        value: bow.bowMm,
+        unit: "mm",
+        rounding: "up",
+        estimate: true,
+        formula: "α · ρ·g·H·H⁴ ÷ D, top edge free, stiffness after years of creep",
+        inputs: [
+          { name: "water at the test, H", value: depthMm, unit: "mm" },
+          { name: "span", value: dam.widthMm, unit: "mm" },
+          { name: "thickness", value: dam.material.thicknessMm, unit: "mm" },
+          constant("stiffness after years", { ...bow.elastic, value: bow.elastic.value / 1e9 }, "GPa"),
+          { name: "bow its beads put up with", value: bow.allowedMm, unit: "mm" },
+        ],
+      }),
+    ),
+    snags: judged.flatMap(({ dam, depthMm, bow }): Snag[] =>
+      atMost(bow.bowMm, bow.allowedMm)
+        ? []
+        : [
+            {
+              rule: "panes/board-bows",
+              subject: dam.id,
+              severity: "mind",
+              stage: "seal",
+              title: `${dam.label} bows under the water`,
+              sentence: `${say(bow.bowMm, "up")} in years over ${say(dam.widthMm)} with ${say(depthMm)} of water; its beads put up with ${say(bow.allowedMm, "down")}.`,
+              reason: "A bead that is pulled opens at its ends first. A thicker board, a rail along its top, or glass.",
+              figure: `panes/${dam.id}-bow`,
+            },
+          ],
+    ),
+  };
 }
 
 /** Opposite panes are alike, and the same panes stand in every design a fix would lead to. */
@@ -61,62 +139,72 @@ const sizeOnce = remembering(sizePane);
 /** Glass and acrylic that hold water back: what each pane wants, and which is too thin. */
 function planPanes(site: Site): TradeLedger {
   const sized = wetPanes(site).map((pane) => ({ pane, result: sizeOnce(pane.input) }));
+  const boards = bowedDams(site);
+  const lying = lyingPanes(site);
   return {
     ...emptyLedger(),
-    figures: sized.map(
-      ({ pane, result }): Figure => ({
-        id: `panes/${pane.id}`,
-        label: `${pane.label}, wanted thickness`,
-        value: result.requiredMm,
-        unit: "mm",
-        rounding: "up",
-        estimate: true,
-        formula:
-          "the thicker of √(β·ρ·g·H³·safety ÷ strength) and ∛(α·ρ·g·H⁵ ÷ (E·bow allowed)), β and α from plate series",
-        inputs: [
-          { name: "water at the test, H", value: pane.input.waterDepthMm, unit: "mm" },
-          { name: "span", value: pane.input.spanMm, unit: "mm" },
-          {
-            name: `β, ${pane.input.edges === "four" ? "four edges held" : "top edge free"}`,
-            value: result.coefficients.beta,
-            unit: "",
-            basis: published("timoshenko"),
-          },
-          {
-            name: "α",
-            value: result.coefficients.alpha,
-            unit: "",
-            basis: published("timoshenko"),
-          },
-          { name: "next stock thickness", value: result.chosenMm ?? 0, unit: "mm" },
-          { name: "what it is", value: pane.thicknessMm, unit: "mm" },
-        ],
-      }),
-    ),
-    snags: sized.flatMap(({ pane, result }): Snag[] =>
-      atLeast(pane.thicknessMm, result.requiredMm)
-        ? []
-        : [
+    figures: [
+      ...boards.figures,
+      ...lying.figures,
+      ...sized.map(
+        ({ pane, result }): Figure => ({
+          id: `panes/${pane.id}`,
+          label: `${pane.label}, wanted thickness`,
+          value: result.requiredMm,
+          unit: "mm",
+          rounding: "up",
+          estimate: true,
+          formula:
+            "the thicker of √(β·ρ·g·H³·safety ÷ strength) and ∛(α·ρ·g·H⁵ ÷ (E·bow allowed)), β and α from plate series",
+          inputs: [
+            { name: "water at the test, H", value: pane.input.waterDepthMm, unit: "mm" },
+            { name: "span", value: pane.input.spanMm, unit: "mm" },
             {
-              rule: "panes/too-thin",
-              subject: pane.id,
-              severity: "stop",
-              stage: "seal",
-              title: `${pane.label}: too thin for the water`,
-              sentence: `${site.say(pane.thicknessMm)}; water of ${site.say(pane.input.waterDepthMm)} over ${site.say(pane.input.spanMm)} wants ${site.say(result.requiredMm, "up")}.`,
-              reason:
-                "Working stress with a margin of 3.8 for glass, and a bow the seams put up with. A glazier decides.",
-              figure: `panes/${pane.id}`,
+              name: `β, ${pane.input.edges === "four" ? "four edges held" : "top edge free"}`,
+              value: result.coefficients.beta,
+              unit: "",
+              basis: published("timoshenko"),
             },
+            {
+              name: "α",
+              value: result.coefficients.alpha,
+              unit: "",
+              basis: published("timoshenko"),
+            },
+            { name: "next stock thickness", value: result.chosenMm ?? 0, unit: "mm" },
+            { name: "what it is", value: pane.thicknessMm, unit: "mm" },
           ],
-    ),
+        }),
+      ),
+    ],
+    snags: [
+      ...boards.snags,
+      ...lying.snags,
+      ...sized.flatMap(({ pane, result }): Snag[] =>
+        atLeast(pane.thicknessMm, result.requiredMm)
+          ? []
+          : [
+              {
+                rule: "panes/too-thin",
+                subject: pane.id,
+                severity: "stop",
+                stage: "seal",
+                title: `${pane.label}: too thin for the water`,
+                sentence: `${site.say(pane.thicknessMm)}; water of ${site.say(pane.input.waterDepthMm)} over ${site.say(pane.input.spanMm)} wants ${site.say(result.requiredMm, "up")}.`,
+                reason:
+                  "Working stress with a margin of 3.8 for glass, and a bow the seams put up with. A glazier decides.",
+                figure: `panes/${pane.id}`,
+              },
+            ],
+      ),
+    ],
   };
 }
 
 export const panesTrade: Trade = {
   id: "panes",
   stage: sealStage,
-  reads: [],
+  reads: ["seal", "ground", "shell"],
   needs: [],
   gives: [],
   plan: planPanes,

@@ -31,6 +31,8 @@ export const ResidentSchema = v.object({
     wetSkin: v.boolean(),
     eatsGround: v.boolean(),
     wantsPrivacy: v.boolean(),
+    /** It gnaws: foam and rubber do not hold it. */
+    chews: v.exactOptional(v.boolean()),
   }),
   /** What it lives in: warmth and humidity; null while not known. */
   bands: v.object({ tempC: v.nullable(range), rh: v.nullable(range) }),

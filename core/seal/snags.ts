@@ -2,12 +2,14 @@ import { practice } from "../figures/figure";
 import { set, setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import { materialsOf } from "../materials/find";
+import { raiseDam } from "../shell/dam/raise";
 import { HOLLOW_DEPTH } from "../shell/fillet";
 import type { Seam } from "../shell/shell";
 import type { Site } from "../shell/site";
 import { formatMinutes, formatNumber } from "../units/format";
 import { sealantOf } from "./beads";
 import { TEST_OVER_MM } from "./testLevel";
+import { hasDam, waterStands } from "./water";
 
 /** Airing before animals after silicone: 3 days to 2 weeks (source: sealing). */
 const AIRING_DAYS = { low: 3, high: 14, basis: practice } as const;
@@ -32,16 +34,7 @@ export function sealSnags(site: Site, seams: Seam[]): Snag[] {
         fix: { label: `Use ${clean.name.toLowerCase()}`, patch: [set(at("/seal/sealant"), clean.id)] },
       }),
     });
-  if (seal.standingWater !== null && seams.length === 0)
-    add({
-      rule: "seal/water-without-beads",
-      severity: "stop",
-      title: "Water with no bead to hold it",
-      sentence: `${say(seal.standingWater.value)} of water is planned and no seam is sealed.`,
-      reason: "Glued joints carry load; they are not watertight.",
-      fix: { label: "Bead every seam", patch: [set(at("/seal/seams"), "all")] },
-    });
-  if (seal.standingWater !== null && seal.standingWater.value > shell.levels.damTopMm) {
+  if (seal.standingWater !== null && hasDam(site) && seal.standingWater.value > shell.levels.damTopMm) {
     const wanted = seal.standingWater.value + TEST_OVER_MM;
     add({
       rule: "seal/water-over-dam",
@@ -50,16 +43,16 @@ export function sealSnags(site: Site, seams: Seam[]): Snag[] {
       sentence: `Water to ${say(seal.standingWater.value)}, dam ${say(shell.levels.damTopMm)}.`,
       reason: `The dam must top the water line, with freeboard to test it ${say(20)} higher.`,
       ...(shell.damPath !== null && {
-        fix: { label: `Make the dam ${say(wanted)} high`, patch: [setMm(at(shell.damPath), wanted)] },
+        fix: { label: `Make the dam ${say(wanted)} high`, patch: raiseDam(site, wanted) },
       }),
     });
   }
-  if (seal.standingWater === null && shell.levels.groundMm > 0)
+  if (!waterStands(site) && shell.levels.groundMm > 0)
     add({
       rule: "seal/splash-only",
       severity: "note",
       title: "Sealed against splashes only",
-      sentence: "No standing water is planned, so the diary holds no water test.",
+      sentence: "No water can stand in it as planned, so the diary holds no water test.",
       reason:
         "A spilt dish is a splash. A drain layer is standing water sooner or later: plan its level if there will be one.",
     });

@@ -6,13 +6,13 @@ import type { Site } from "../shell/site";
 import { CAUTION } from "../workshop/cautions";
 import { RATES, WAITS } from "../workshop/rates";
 import { sealantOf } from "./beads";
-import { holdsWater } from "./holdsWater";
 import { TOLERANCE_MM_PER_DAY } from "./leak/format";
 import { coatsSafeMinutes, coatsWetMinutes, isCoated } from "./stack/planStacks";
 import { testLevel } from "./testLevel";
+import { hasDam, waterStands } from "./water";
 
 /**
- * The beads and the water test; mending first where the last test leaked.
+ * The beads; mending first where the last test leaked.
  * @param leaks whether it did
  */
 export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[] {
@@ -63,12 +63,30 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       figure: "seal/volume",
     },
   ];
-  if (holdsWater(site)) {
-    const { levelMm, capped } = testLevel(site.shell.levels);
-    list.push({
+  return list;
+}
+
+/** Where papers lie for a test: under the seams as far as they are reached from outside. */
+function paperWords({ shell, say }: Site): string {
+  if (shell.seams.length === 0) return "dry paper under it";
+  // A base that hangs in its frame hides the foot of every wall.
+  return shell.baseHangs
+    ? `dry paper under the base, in its ${say(shell.legsMm)} of frame, and along every seam above it`
+    : "dry paper under every seam";
+}
+
+/** The water test, wherever water can stand, with or without beads of one's own. */
+export function testSteps(site: Site): Step[] {
+  if (!waterStands(site)) return [];
+  const { levelMm, capped } = testLevel(site.shell.levels);
+  const lining = site.shell.lining
+    ? " The background it came with is taken out for it where it comes out; else the test is kept as made with it in."
+    : "";
+  return [
+    {
       id: "seal/water-test",
       title: "Water test",
-      detail: `Level, on its stand. Fill to ${site.say(levelMm)}${capped ? `, the top of the dam: ${site.say(20)} over the water line would run over it` : ""}. Control pan inside, dry paper under every seam, first reading after two hours.`,
+      detail: `Level, on its stand. Fill to ${site.say(levelMm)}${capped ? `, the top of the dam: ${site.say(20)} over the water line would run over it` : hasDam(site) ? "" : ", once there is a dam"}. Control pan inside, ${paperWords(site)}, first reading after two hours.${lining}`,
       stage: "seal",
       handsOnMinutes: RATES.waterTestSetUp.value + 5 * RATES.waterTestReading.value,
       waitMinutes: WAITS.waterTest.value,
@@ -77,6 +95,8 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
         { id: "seal/bead", because: "the beads must be cured through" },
         ...coatsDry(site).map(({ id }) => ({ id, because: "a coat must be through before it gets wet" })),
         { reached: "sealed", because: "what holds water is whole before it is tested" },
+        { reached: "stands", because: "it is tested as it will stand" },
+        { reached: "holesCut", because: "ports and drains go in before the test" },
       ],
       reaches: ["waterTested"],
       posture: "upright",
@@ -85,9 +105,11 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       toHand: ["finely divided ruler", "open pan", "dry paper", "jug"],
       cautions: [CAUTION.waterPower, CAUTION.lift],
       passSign: `Papers dry, and the shell loses no more than the pan, give or take ${site.say(TOLERANCE_MM_PER_DAY)} a day.`,
-    });
-  }
-  return [...list, ...(holdsWater(site) ? [...coatsDry(site), ...dividerTests(site)] : [])];
+      figure: "seal/test-litres",
+    },
+    ...coatsDry(site),
+    ...dividerTests(site),
+  ];
 }
 
 /** What the coats still wait, once the last is on, until they may get wet. */

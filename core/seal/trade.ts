@@ -9,9 +9,10 @@ import { SPLIT_MET } from "./facts";
 import { sealSnags } from "./snags";
 import { planStacks } from "./stack/planStacks";
 import { sealStage } from "./stage";
-import { airOut, beadSteps } from "./steps";
+import { airOut, beadSteps, testSteps } from "./steps";
 import { TEST, UNTESTED } from "./test/facts";
 import type { TestStanding } from "./test/standing";
+import { waterSnags } from "./waterSnags";
 import { dividerSnags, galvanisedSnags } from "./wetFaces";
 
 /** What begins the sealing waits for the survey: a shell that was found is measured and clean before anything sticks to it. */
@@ -37,10 +38,12 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
     steps: afterSurvey([
       ...stacks.steps,
       ...(seams.length === 0 ? [] : beadSteps(site, figures, test.status === "leaks")),
+      ...testSteps(site),
       ...airOut(site, seams),
     ]),
     snags: [
       ...sealSnags(site, seams),
+      ...waterSnags(site, test),
       ...stacks.snags,
       ...galvanisedSnags(site),
       ...dividerSnags(site),

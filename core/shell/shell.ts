@@ -1,5 +1,8 @@
 import type { FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
+import type { AirPath } from "../escape/airPath";
+import type { Way } from "../escape/escape";
+import type { Seat } from "../escape/names";
 import type { FigureInput } from "../figures/figure";
 import type { Levels } from "../levels/levels";
 import type { FaceMaterial, Family } from "../materials/face";
@@ -33,6 +36,10 @@ export interface Strip extends Rect {
   role: "dam" | "ventRail" | "headRail" | "stile";
   label: string;
   material: FaceMaterial;
+  /** How far its front lies behind the inside of the front, mm; one that stands in the front's own plane is before it. */
+  backMm?: number;
+  /** It came with the shell. */
+  found?: true;
 }
 
 /** A piece of sheet to be cut, with the face it belongs to and how its two sizes came about. */
@@ -64,6 +71,8 @@ export interface Seam {
   wet: boolean;
   /** True for the inner edges of the base. */
   foot: boolean;
+  /** Its maker has run its bead. */
+  found?: true;
 }
 
 /** Something of the bare shell that has weight, with the middle of it. */
@@ -74,16 +83,57 @@ export interface Solid {
   at: Vec3;
 }
 
-/** A gap of the shell as found that is a way out: between doors, round a lid, through a hole left by hardware. */
+/**
+ * A gap or an opening of the shell as found: between doors, round a lid, a strip of holes, a screen. It is aired through,
+ * audited and drawn, and never cut.
+ */
 export interface FoundGap {
   id: string;
   label: string;
-  kind: "slot" | "round";
-  mm: number;
+  face: FaceId;
+  /** The opening whose doors or lid it belongs to: it is there only while what came with the shell closes that. */
+  opening?: string;
+  /** What could pass, but for its name. */
+  way: Gap;
+  seat: Seat;
+  /** Along which something could be laid or put over it, mm. */
+  lengthMm: number;
+  /** Where it is drawn on its face. */
+  at: readonly Rect[];
+  air: readonly AirPath[];
+  /** It is there for air. */
+  vent?: true;
   /** What covers it, where that is not what holds its door or lid shut. */
   cover?: string;
-  /** What closes it: a place in the variant, and what is put there. */
-  mend?: { label: string; path: string; value: unknown };
+  /** What closes it: places in the variant, and what is put there. */
+  mend?: { label: string; sets: readonly { path: string; value: unknown }[] };
+}
+/** A way out but for its name. */
+export type Gap = DistributiveOmit<Way, "name">;
+type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
+
+/** The leaves of the doors a shell came with. */
+export interface FoundDoors {
+  opens: "swing" | "slide";
+  leaves: readonly Rect[];
+  thicknessMm: number;
+  kg: number;
+  /** The solid of the bare shell that they are, so that they are not weighed twice. */
+  solid: string;
+}
+
+/** What of its own holds a door or lid shut, and whether it keeps a strong animal in. */
+export interface OwnHold {
+  words: string;
+  firm: boolean;
+}
+
+/** A background that came with the shell and stays. */
+export interface Lining {
+  face: FaceId;
+  /** From the bare wall to its front, the gap behind it in it, mm. */
+  depthMm: number;
+  gapMm: number;
 }
 
 /** Panes that came with the shell and may be cut up. */
@@ -107,6 +157,17 @@ export interface OwnPane {
   working: { length: Sum; width: Sum };
 }
 
+/** A pane of glass ordered cut to size, that stands or lies in the shell. */
+export interface GlassPane {
+  id: string;
+  label: string;
+  lengthMm: number;
+  widthMm: number;
+  thicknessMm: number;
+  materialId: string;
+  working: { length: Sum; width: Sum };
+}
+
 /** The shell as it will stand: what every trade reads. */
 export interface Shell {
   kind: Variant["shell"]["kind"];
@@ -116,6 +177,10 @@ export interface Shell {
   outside: Size3;
   /** Legs or plinth under the outside of the base. */
   legsMm: number;
+  /** Its base is held at its edges only, over the stand. */
+  baseHangs: boolean;
+  /** Place in the variant where the room under its base is typed; null where it cannot be made larger. */
+  underBasePath: string | null;
   profile: Profile;
   volumeMl: number;
   volumeWorking: { formula: string; inputs: FigureInput[] };
@@ -128,17 +193,26 @@ export interface Shell {
   seams: Seam[];
   solids: Solid[];
   gaps: FoundGap[];
-  /** Leaves of the doors it came with, which swing; 0 without any. */
-  doorLeaves: number;
+  /** The doors it came with; null without any. */
+  doors: FoundDoors | null;
+  /** What of their own holds the doors and lids it came with, by their openings. */
+  held: Readonly<Record<string, OwnHold>>;
+  /** A background it came with that is kept. */
+  lining: Lining | null;
+  /** A second floor bedded on the base: how thick, mm; 0 for none. */
+  floorMm: number;
   /** Walls whose upper edge is held by a rim, a top or another wall, and both side edges by walls. */
   heldWalls: FaceId[];
   /** An inner watertight tray in the middle of the base; its front is the dam. */
   tray: { widthMm: number; depthMm: number; heightMm: number; glassMm: number } | null;
   reusable: Reusable[];
   ownPanes: OwnPane[];
+  glassPanes: GlassPane[];
   levels: Levels;
-  /** Place in the variant of what holds ground and water at the front; null where the walls themselves do. */
+  /** Place in the variant of what holds ground and water at the front; null where nothing of the kind can be made. */
   damPath: string | null;
+  /** What is put into the variant where no dam is planned yet, so that `damPath` is there. */
+  damStart: { path: string; value: unknown } | null;
   /** Places in the variant where its inside is typed; null where it is not given by its inside. */
   insidePaths: { widthMm: string; depthMm: string; heightMm: string } | null;
 }

@@ -1,9 +1,10 @@
 import { setMm } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
+import { raiseDam } from "./dam/raise";
 import type { Site } from "./site";
 
 /** Ground must stay below the dam's edge by this, so that it is not kicked into the tracks. */
-const DAM_FREEBOARD_MM = 10;
+export const DAM_FREEBOARD_MM = 10;
 
 /** Whether the dam holds what is planned behind it. */
 export function groundSnags(site: Site): Snag[] {
@@ -13,7 +14,7 @@ export function groundSnags(site: Site): Snag[] {
   const wanted = Math.max(groundDepth?.value ?? 0, ...site.brief.residents.map((r) => r.groundDepth?.value ?? 0));
   const holds = levels.damTopMm;
   const raise = (groundMm: number) =>
-    damPath !== null && holds < groundMm + DAM_FREEBOARD_MM ? [setMm(at(damPath), groundMm + DAM_FREEBOARD_MM)] : [];
+    holds < groundMm + DAM_FREEBOARD_MM ? raiseDam(site, groundMm + DAM_FREEBOARD_MM) : [];
   // A tray holds the ground all round, a dam only at the front.
   const atDam = tray ? Math.max(levels.groundMm, levels.groundFrontMm) : levels.groundFrontMm;
   if (atDam > 0 && holds < atDam + DAM_FREEBOARD_MM) {
@@ -28,7 +29,7 @@ export function groundSnags(site: Site): Snag[] {
         sentence: `Ground to ${say(atDam)} behind ${damPath === null ? "walls" : "a dam"} of ${say(holds)}; ${say(least)} at the least.`,
         reason: "The dam holds the ground in; ground level with its edge is kicked into the tracks.",
         ...(damPath !== null && {
-          fix: { label: `Make the dam ${say(least)} high`, patch: [setMm(at(damPath), least)] },
+          fix: { label: `Make the dam ${say(least)} high`, patch: raiseDam(site, least) },
           ...(!tray &&
             holds > DAM_FREEBOARD_MM && {
               otherFixes: [

@@ -2,7 +2,9 @@ import { airTrade } from "../air/trade";
 import { backgroundTrade } from "../background/trade";
 import { bareShellTrade } from "../bareShell/trade";
 import { closuresTrade } from "../closures/trade";
+import { curesTrade } from "../cures/trade";
 import { featuresTrade } from "../features/trade";
+import { gapsTrade } from "../gaps/trade";
 import { groundTrade } from "../ground/trade";
 import { oddTrade } from "../odd/trade";
 import { panesTrade } from "../panes/trade";
@@ -21,6 +23,8 @@ export const TRADES: readonly Trade[] = [
   standingTrade,
   bareShellTrade,
   closuresTrade,
+  gapsTrade,
+  curesTrade,
   featuresTrade,
   airTrade,
   sealTrade,

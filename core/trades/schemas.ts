@@ -1,7 +1,9 @@
 import { backgroundSchemas } from "../background/schema";
 import { closuresSchemas } from "../closures/schema";
+import { curesSchemas } from "../cures/schema";
 import { cutsSchemas } from "../cuts/record/schema";
 import { featuresSchemas } from "../features/schema";
+import { gapsSchemas } from "../gaps/schema";
 import { groundSchemas } from "../ground/schema";
 import { oddSchemas } from "../odd/schema";
 import { sealSchemas } from "../seal/schema";
@@ -17,6 +19,8 @@ export const SCHEMAS = [
   oddSchemas,
   slipsSchemas,
   closuresSchemas,
+  gapsSchemas,
+  curesSchemas,
   sealSchemas,
   backgroundSchemas,
   groundSchemas,

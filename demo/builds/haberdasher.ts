@@ -29,7 +29,7 @@ export function haberdasher(): Build {
       back: { material: "plywood", thickness: measured(12) },
       front: { material: "glass", thickness: measured(4) },
     },
-    doors: { leaves: 2, meetingGap: measured(3.4), edgeGap: measured(2) },
+    doors: { leaves: 2, opens: "swing", meetingGap: measured(3.4), edgeGap: measured(2) },
     frame: measured(30),
     shelves: [
       {

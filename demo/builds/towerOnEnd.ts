@@ -4,6 +4,7 @@ import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
 import { RECIPES } from "../../core/ground/mix";
+import { bareSecondHand } from "../../core/shell/found/schema";
 import type { TankOnEndShell } from "../../core/shell/kinds/tankOnEnd/schema";
 
 import { inches, starter, wall } from "./measures";
@@ -19,6 +20,7 @@ export function towerOnEnd(): Build {
     glass: inches('3/16"'),
     rim: null,
     tempered: "none",
+    secondHand: bareSecondHand(),
   };
   shell.dam = { ...inches('4"'), how: "stated" };
   shell.ventRail = { ...inches('1 1/2"'), how: "stated" };

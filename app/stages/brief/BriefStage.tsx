@@ -39,6 +39,7 @@ const TRAITS: readonly [keyof Resident["traits"], string][] = [
   ["wetSkin", "Wet skin"],
   ["eatsGround", "Eats its ground"],
   ["wantsPrivacy", "Wants privacy"],
+  ["chews", "Chews foam and rubber"],
 ];
 
 /** Who it is for, the room it stands in, and what it may cost. */

@@ -8,7 +8,7 @@ import { formatLengthWithUnit } from "#core/units/format";
 import { formatWithin } from "#core/units/within";
 import { CLOSURE_FIELDS } from "../../closures/fields";
 import { Net } from "../../drawing/Net";
-import { useBuildHandle, useShown, useUnits } from "../../state/context";
+import { useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { StageHead } from "../StageHead";
@@ -62,10 +62,10 @@ function useHere() {
 /** What can close an opening that stands open. */
 function OpenPanel({ opening }: { opening: Opening }) {
   const { api } = useBuildHandle();
-  const kind = useShown(({ plan }) => plan.shell.kind);
+  const shell = useVariant((v) => v.shell);
   return (
     <Panel title={opening.face === "top" ? "No lid yet" : "No door yet"}>
-      {kindsFor({ kind }, opening.id).map((k) => {
+      {kindsFor(shell, opening.id).map((k) => {
         const { button, about } = k.startWords(opening);
         return (
           <Box key={k.kind}>

@@ -2,7 +2,7 @@ import { SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
 import { materialsOf } from "#core/materials/find";
 import { panesTrade } from "#core/panes/trade";
 import { sealedSeams } from "#core/seal/beads";
-import { holdsWater } from "#core/seal/holdsWater";
+import { waterStands } from "#core/seal/water";
 
 import { useBench, useShown, useUnits, useVariant } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
@@ -24,7 +24,7 @@ export default function SealStage() {
   const panes = useShown(({ plan }) => plan.ledgers.get(panesTrade.id)!.figures.map((f) => f.id));
   const seams = useShown(({ plan }) => plan.shell.seams);
   const sealed = new Set(useShown(({ plan }) => sealedSeams(plan.site).map((s) => s.id)));
-  const wet = useShown(({ plan }) => holdsWater(plan.site));
+  const wet = useShown(({ plan }) => waterStands(plan.site));
   const dry = useVariant((v) => v.seal.standingWater === null);
   return (
     <Stack gap="3">

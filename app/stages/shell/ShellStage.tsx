@@ -25,7 +25,7 @@ const VIEWS = [
 
 /** What a kind of shell asks beside its survey. */
 const OWN_PANELS: Record<Variant["shell"]["kind"], ComponentType | null> = {
-  ...{ sheet: null, tank: null, tankOnEnd: null, tub: null, roundTub: null },
+  ...{ frontGlass: null, sheet: null, tank: null, tankOnEnd: null, tub: null, roundTub: null },
   cabinet: ShelvesPanel,
 };
 

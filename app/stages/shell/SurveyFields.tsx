@@ -1,5 +1,5 @@
 import { Box } from "@chakra-ui/react";
-import { shellSheets } from "#core/materials/find";
+import { materialsOf, shellSheets } from "#core/materials/find";
 import type { SurveyField } from "#core/shell/kinds/kind";
 import { useDecision, useShown } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
@@ -30,12 +30,15 @@ function Asked({ field, onFocus }: { field: SurveyField; onFocus: (path: string)
 
 function OneField({ field }: { field: SurveyField }) {
   const sheets = useShown(({ bench }) => shellSheets(bench.book).map((s) => [s.id, s.name] as const));
+  const meshes = useShown(({ bench }) => materialsOf(bench.book, "mesh").map((m) => [m.id, m.name] as const));
   const { label, path } = field;
   switch (field.ask) {
     case "choice":
       return <ChoiceField label={label} path={path} options={field.options ?? []} />;
     case "sheet":
       return <ChoiceField label={label} path={path} options={sheets} />;
+    case "mesh":
+      return <ChoiceField label={label} path={path} options={[["", "none"], ...meshes]} />;
     case "tick":
       return <TickField label={label} path={path} />;
     case "count":

@@ -1,7 +1,7 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Severity, Snag } from "../../ledgers/ledger";
-import { holdsWater } from "../../seal/holdsWater";
 import type { TestStanding } from "../../seal/test/standing";
+import { waterStands } from "../../seal/water";
 import type { Site } from "../../shell/site";
 import { BUILD_UP } from "../buildUps";
 import type { Cover } from "../cover";
@@ -22,7 +22,7 @@ export function wallSnags(site: Site, cover: Cover, test: Pick<TestStanding, "st
   const list: Snag[] = [];
   const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "background", subject: wall.face, severity, ...snag });
-  if (holdsWater(site) && test.status !== "testedBeforeDressing") {
+  if (waterStands(site) && test.status !== "testedBeforeDressing") {
     if (wall.up)
       add(test.status === "tested" ? "mind" : "stop", {
         rule: "background/before-the-test",

@@ -7,8 +7,10 @@ import { CLOSURE_KINDS } from "./list";
 const BY_KIND = new Map(CLOSURE_KINDS.map((k) => [k.kind, k]));
 
 /** The kinds that can close an opening of a shell, the commonest first. */
-export function kindsFor(shell: Pick<Variant["shell"], "kind">, openingId: string): readonly ClosureKind[] {
-  const opening = kindOf(shell).openings.find((o) => o.id === openingId);
+export function kindsFor(shell: Variant["shell"], openingId: string): readonly ClosureKind[] {
+  const opening = kindOf(shell)
+    .openings(shell)
+    .find((o) => o.id === openingId);
   return opening ? CLOSURE_KINDS.filter((k) => k.suits(opening)) : [];
 }
 

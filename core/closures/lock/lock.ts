@@ -1,3 +1,4 @@
+import { isMade, isReplaced } from "../../design/found";
 import type { Step, Supply } from "../../ledgers/ledger";
 import type { Here } from "../kind";
 import type { Closure } from "../schema";
@@ -5,7 +6,7 @@ import type { Lock } from "./schema";
 import { LOCKS } from "./words";
 
 /** A lock that is to be fitted. One that is not known to be there is counted as bought. */
-const toFit = ({ lock }: Closure) => (lock && lock.origin !== "found" ? lock : null);
+const toFit = ({ lock }: Closure) => (lock && isMade(lock) ? lock : null);
 
 /** A lock's material in the book. */
 const lockId = ({ kind }: NonNullable<Lock>): string => `${kind}-lock`;
@@ -34,7 +35,7 @@ export function lockSteps({ id }: Here, closure: Closure, detail: string): Step[
     {
       id: id("lock"),
       title: "Fit the lock",
-      detail,
+      detail: isReplaced(lock) ? `The old one off first, its holes plugged. ${detail}` : detail,
       stage: "front",
       handsOnMinutes: 15,
       waitMinutes: 0,

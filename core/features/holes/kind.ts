@@ -1,6 +1,5 @@
 import { setMm } from "../../ledgers/fix";
 import { emptyLedger, type Snag } from "../../ledgers/ledger";
-import { findMaterial } from "../../materials/find";
 import type { Site } from "../../shell/site";
 import { atLeast } from "../../units/tolerance";
 import { RATES } from "../../workshop/rates";
@@ -8,7 +7,7 @@ import { cutSteps } from "../cutStep";
 import { HOLE_REASON, holeEdgeMm } from "../fit";
 import type { FeatureKind, Fitted } from "../kind";
 import { featureName } from "../name";
-import { meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
+import { checkVentMesh, meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
 import { fieldSize, holeCentres, openFraction } from "./pattern";
 import type { Holes } from "./schema";
 import { holesStarts } from "./starts";
@@ -64,7 +63,8 @@ export const holes: FeatureKind<Holes> = {
   stage: "air",
   starts: holesStarts,
   size: fieldSize,
-  check(feature, path, { between, add, say, book }) {
+  check(feature, path, checker) {
+    const { between, add, say } = checker;
     between(`${path}/holeDia`, feature.holeDia, 0.5, 150, "A hole");
     between(`${path}/pitch`, feature.pitch, 0.5, 500, "The pitch");
     if (feature.pitch.value > 0 && feature.pitch.value <= feature.holeDia.value)
@@ -74,8 +74,7 @@ export const holes: FeatureKind<Holes> = {
       );
     if (feature.columns * feature.rows > MOST_HOLES)
       add(`${path}/rows`, "More than 5000 holes. Use a mesh panel instead.");
-    if (feature.mesh !== null && !findMaterial(book, feature.mesh, "mesh"))
-      add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
+    checkVentMesh(feature, path, checker);
   },
   cut: (feature) => holeCentres(feature).map((at) => ({ shape: "circle", ...at, diaMm: feature.holeDia.value })),
   cutWords: ({ columns, rows, holeDia, pattern, pitch }, say) =>

@@ -1,6 +1,6 @@
 import * as v from "valibot";
-import { MeasureSchema } from "../../design/basics";
-import { count, featureBase, meshOver } from "../base/schema";
+import { count, MeasureSchema } from "../../design/basics";
+import { featureBase, meshOver } from "../base/schema";
 
 export const HolesSchema = v.object({
   ...featureBase,

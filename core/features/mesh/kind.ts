@@ -1,5 +1,4 @@
 import { emptyLedger } from "../../ledgers/ledger";
-import { findMaterial } from "../../materials/find";
 import { SIZE_LIMIT_MM } from "../../shell/limits";
 import type { Site } from "../../shell/site";
 import { RATES } from "../../workshop/rates";
@@ -7,7 +6,7 @@ import { cutSteps } from "../cutStep";
 import { FRAME_EDGE_MM, FRAME_REASON, fittedOpening } from "../fit";
 import type { Extent, FeatureKind } from "../kind";
 import { featureName } from "../name";
-import { meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
+import { checkVentMesh, meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
 import type { MeshPanel } from "./schema";
 import { meshStarts } from "./starts";
 
@@ -49,12 +48,12 @@ export const meshPanel: FeatureKind<MeshPanel> = {
   stage: "air",
   starts: meshStarts,
   size: sizeOf,
-  check(feature, path, { between, add, book }) {
+  check(feature, path, checker) {
+    const { between } = checker;
     between(`${path}/width`, feature.width, 5, SIZE_LIMIT_MM.high, "An opening's width");
     between(`${path}/height`, feature.height, 5, SIZE_LIMIT_MM.high, "An opening's height");
     between(`${path}/lap`, feature.lap, 0, 200, "The lap");
-    if (feature.mesh !== null && !findMaterial(book, feature.mesh, "mesh"))
-      add(`${path}/mesh`, `The book has no mesh “${feature.mesh}”. Choose another.`);
+    checkVentMesh(feature, path, checker);
   },
   cut: (feature) => [{ shape: "rectangle", ...sizeOf(feature), cornerMm: cornerMm(feature) }],
   cutWords: (feature, say) => `${say(sizeOf(feature).widthMm)} × ${say(sizeOf(feature).heightMm)}`,

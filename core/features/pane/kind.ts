@@ -1,3 +1,4 @@
+import { isMade } from "../../design/found";
 import { setMm } from "../../ledgers/fix";
 import { emptyLedger, type Part, type Snag, type Step, type Supply } from "../../ledgers/ledger";
 import { findMaterial } from "../../materials/find";
@@ -8,7 +9,7 @@ import { heightOf } from "../../shell/space";
 import { atLeast } from "../../units/tolerance";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES, WAITS } from "../../workshop/rates";
-import { cutStepId, cutSteps } from "../cutStep";
+import { cutStepId, cutSteps, takeOutStepId, takeOutSteps } from "../cutStep";
 import { FRAME_EDGE_MM, FRAME_REASON, fittedOpening } from "../fit";
 import type { FeatureKind } from "../kind";
 import { featureName } from "../name";
@@ -70,6 +71,12 @@ function steps(site: Site, feature: Pane): Step[] {
   });
   return [
     ...cut,
+    ...takeOutSteps(
+      feature,
+      "Take the old pane out",
+      "Cut its bed all round, lift it with suction cups, scrape the old silicone off.",
+      [CAUTION.glass, CAUTION.blade],
+    ),
     {
       id: paneStepId(feature),
       title: `Bed the pane: ${name}`,
@@ -80,6 +87,7 @@ function steps(site: Site, feature: Pane): Step[] {
       waitFor: "the bed under the pane",
       after: [
         { id: cutStepId(feature), because: "the opening must be there" },
+        { id: takeOutStepId(feature), because: "the old pane must be out" },
         { reached: "keyed", because: "sealant holds on a keyed, clean face" },
       ],
       reaches: ["sealed"],
@@ -170,13 +178,13 @@ export const pane: FeatureKind<Pane> = {
   mayBeWet: () => true,
   fitted: ({ width, height }, room) => fittedOpening(width.value, height.value, room),
   masked: () => true,
-  bedded: ({ origin }) => origin === "made",
+  bedded: (feature) => isMade(feature),
   stayFree: () => ({ title: "Over an opening", reason: "A vent or window under foam is none." }),
   ways: () => [],
   reached: () => [],
   plan: (site, feature, path) => ({
     ...emptyLedger(),
-    ...(feature.origin === "made" && {
+    ...(isMade(feature) && {
       parts: orderedPane(site, feature),
       supplies: [bead(site, feature)],
       steps: steps(site, feature),

@@ -1,9 +1,9 @@
 import { setMm } from "../../ledgers/fix";
-import { emptyLedger } from "../../ledgers/ledger";
+import { emptyLedger, type Step } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
-import { cutSteps } from "../cutStep";
+import { cutSteps, takeOutStepId, takeOutSteps } from "../cutStep";
 import { HOLE_REASON, holeEdgeMm } from "../fit";
 import type { Extent, FeatureKind } from "../kind";
 import { featureName } from "../name";
@@ -23,6 +23,35 @@ const sizeOf = ({ bore, tube }: Port): Extent => ({
 function holeWords({ say }: Site, port: Port): string {
   if (!port.tube) return `ø${say(port.bore.value)}`;
   return `An oval ${say(port.bore.value)} wide and ${say(sizeOf(port).heightMm)} high, from two holes filed together,`;
+}
+
+/** A new fitting in a hole that was found; the fitting itself is not counted, its size is not known. */
+function refitSteps({ say }: Site, feature: Port): Step[] {
+  const { words, cover } = PORT_WORDS[feature.use];
+  const off = takeOutSteps(
+    feature,
+    `Take the old ${words} out`,
+    "Its fitting unscrewed or pulled, the hole wiped.",
+    [],
+  );
+  if (off.length === 0) return [];
+  return [
+    ...off,
+    {
+      id: `ports/${feature.id}/refit`,
+      title: `Fit the ${words} anew: ${featureName(feature)}`,
+      detail: `${cover[0]!.toUpperCase()}${cover.slice(1)}, to the hole as it is: the fitting is not counted. At most ${say(feature.gap.value)} may stay open.`,
+      stage: "shell",
+      handsOnMinutes: 10,
+      waitMinutes: 0,
+      after: [{ id: takeOutStepId(feature), because: "the old one must be out" }],
+      reaches: [`holesCut:${feature.face}`],
+      splittable: true,
+      toHand: ["the new fitting"],
+      cautions: [],
+      passSign: "It seats without force.",
+    },
+  ];
 }
 
 /** A hole for something that passes the wall. */
@@ -85,10 +114,12 @@ export const port: FeatureKind<Port> = {
     });
     return {
       ...emptyLedger(),
-      steps:
-        feature.use === "cable"
+      steps: [
+        ...(feature.use === "cable"
           ? steps.map((step) => ({ ...step, cautions: [...step.cautions, CAUTION.waterPower] }))
-          : steps,
+          : steps),
+        ...refitSteps(site, feature),
+      ],
       ...(feature.tube && {
         figures: [ovalFigure(feature, feature.tube)],
         snags: tubeSnags(site, feature, feature.tube, path),

@@ -1,6 +1,8 @@
 import { featureKind } from "../../features/index";
 import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
+import { isMisted, keptWet, WET_RH } from "../../seal/water";
+import { raiseDam } from "../../shell/dam/raise";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { ceil, over, SET_MM } from "../../units/tolerance";
@@ -10,8 +12,6 @@ import { DRAIN_DEPTH_MM, OVER_WATER_MM, SOON_DAYS } from "../drain";
 import { keptApart, poolDivider } from "../poolLevel";
 import { drainRoom, mixDepthMm, siteFloor } from "../site";
 
-/** Air wetter than this wants the deeper drain layer: from memory. */
-const WET_RH = 70;
 /** Ground thinner than this is a film: from memory. */
 const FILM_MM = 20;
 
@@ -82,11 +82,22 @@ export function levelSnags(site: Site): Snag[] {
         shell.damPath !== null && {
           fix: {
             label: `Bring its top to ${say(wanted)}, the dam to ${say(wanted + 10)}`,
-            patch: [setMm(at("/shell/groundDepth"), wanted), setMm(at(shell.damPath), wanted + 10)],
+            patch: [setMm(at("/shell/groundDepth"), wanted), ...raiseDam(site, wanted + 10)],
           },
         }),
     });
   }
+  if (!ground.drain && !(land && levels.waterMm > 0 && !apart) && (isMisted(variant) || keptWet(brief)))
+    add("mind", {
+      rule: "ground/wet-without-drain",
+      title: "Kept wet, and no drain layer",
+      sentence: `${isMisted(variant) ? "It is misted" : "Who lives there is kept wet"}, and nothing under the ground takes up what runs down.`,
+      reason: "Water that has nowhere to go stands in the ground and sours it (common practice, no source).",
+      fix: {
+        label: `Lay ${say(DRAIN_DEPTH_MM.wet.low)} of expanded clay`,
+        patch: [set(at("/ground/drain"), drainOf(DRAIN_DEPTH_MM.wet.low))],
+      },
+    });
   const wettest = Math.max(0, ...brief.residents.map((r) => r.bands.rh?.low ?? 0));
   const least = wettest >= WET_RH ? DRAIN_DEPTH_MM.wet.low : DRAIN_DEPTH_MM.moderate.low;
   if (ground.drain && ground.drain.depth.value < least)

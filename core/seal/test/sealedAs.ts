@@ -21,5 +21,9 @@ export function sealedAs(site: Site): string {
         `${s.face}:${s.layers.flatMap((l) => (layerKind(l.layer).keeps === "standing" ? [l.layer] : [])).join("+")}`,
     )
     .sort();
-  return [seal.seams, seal.sealant, seal.leg.value, ...stacks, ...holes].join(" ");
+  // What a dam and a second floor are, where there is one: a new one is untested.
+  const { strips, floorMm } = site.shell;
+  const dams = strips.filter((s) => s.id === "dam" || s.found).map((s) => `${s.id}@${s.vMm + s.heightMm}`);
+  const floor = floorMm > 0 ? [`floor@${floorMm}`] : [];
+  return [seal.seams, seal.sealant, seal.leg.value, ...stacks, ...holes, ...dams, ...floor].join(" ");
 }

@@ -5,6 +5,7 @@ import { standing } from "../../log/standing";
 import { formatLengthWithUnit, type LengthDisplay } from "../../units/format";
 import { type LeakVerdict, TOLERANCE_MM_PER_DAY } from "../leak/format";
 import { judgeLeak } from "../leak/judgeLeak";
+import { workingMm } from "../testLevel";
 import { hoursOf } from "./hours";
 import { isTestEvent, type TestEvent } from "./schema";
 
@@ -122,8 +123,8 @@ export function testStanding(
     };
   const say = (mm: number) => formatLengthWithUnit(Math.round(mm), display);
   const lacks = [
-    ...(begun.levelMm < levels.waterMm - LEVEL_SLACK_MM
-      ? [`water to its highest line, ${say(levels.waterMm)}: it was filled to ${say(begun.levelMm)}`]
+    ...(begun.levelMm < workingMm(levels) - LEVEL_SLACK_MM
+      ? [`water to its highest line, ${say(workingMm(levels))}: it was filled to ${say(begun.levelMm)}`]
       : []),
     ...(begun.pan ? [] : ["an open pan inside, to tell a leak from what the air takes"]),
     ...(hours < LEAST_HOURS ? [`${LEAST_HOURS} hours of readings: there are ${Math.round(hours)}`] : []),
@@ -139,7 +140,7 @@ export function testStanding(
   if (dropped)
     return { ...common, status: "untested", why: `It was tested, but ${DROPPED[dropped]}.`, lacks: ["a new test"] };
   if (lacks.length > 0) {
-    const gross = papers === "dry" && hours > 0 && begun.levelMm >= levels.waterMm - LEVEL_SLACK_MM;
+    const gross = papers === "dry" && hours > 0 && begun.levelMm >= workingMm(levels) - LEVEL_SLACK_MM;
     return {
       ...common,
       status: gross ? "grossTested" : "untested",

@@ -4,12 +4,12 @@ import { WATER } from "../../figures/water";
 import { fact } from "../../ledgers/facts";
 import { emptyLedger, type Snag, type TradeLedger } from "../../ledgers/ledger";
 import type { Log } from "../../log/schema";
-import { volumeBelowMl } from "../../shell/profile";
 import type { Site } from "../../shell/site";
 import type { Trade } from "../../trade/trade";
-import { holdsWater } from "../holdsWater";
+import { type Holding, holdingOf } from "../holding";
 import { sealStage } from "../stage";
 import { testLevel } from "../testLevel";
+import { waterStands } from "../water";
 import { TEST } from "./facts";
 import { sealedAs } from "./sealedAs";
 import { type TestStanding, testStanding } from "./standing";
@@ -17,28 +17,24 @@ import { type TestStanding, testStanding } from "./standing";
 /** What the water test takes, and where it stands by the log. */
 function planTest(site: Site, log: Log): TradeLedger {
   const { levelMm } = testLevel(site.shell.levels);
-  const step = 2;
-  // The water's surface: what two more millimetres hold.
-  const waterAreaM2 =
-    (volumeBelowMl(site.shell.profile, levelMm) - volumeBelowMl(site.shell.profile, levelMm - step)) / step / 1000;
-  const test = testStanding(log, site.shell.levels, sealedAs(site), waterAreaM2, site.brief.units);
+  const holding = holdingOf(site.shell, levelMm);
+  const test = testStanding(log, site.shell.levels, sealedAs(site), holding.areaM2, site.brief.units);
   const facts = [fact(TEST, test)];
-  if (!holdsWater(site)) return { ...emptyLedger(), facts };
-  return { ...emptyLedger(), facts, snags: testSnags(site, test), figures: testFigures(site, levelMm, waterAreaM2) };
+  if (!waterStands(site)) return { ...emptyLedger(), facts };
+  return { ...emptyLedger(), facts, snags: testSnags(site, test), figures: testFigures(levelMm, holding) };
 }
 
-function testFigures(site: Site, levelMm: number, waterAreaM2: number): Figure[] {
-  const litres = volumeBelowMl(site.shell.profile, levelMm) / 1000;
+function testFigures(levelMm: number, { words, litres, areaM2 }: Holding): Figure[] {
   return [
     {
       id: "seal/test-litres",
       label: "Water for the test",
       value: litres,
       unit: "L",
-      formula: "inside volume below the test's level",
+      formula: `what ${words} holds below the test's level`,
       inputs: [
         { name: "test level", value: levelMm, unit: "mm" },
-        { name: "water surface", value: waterAreaM2, unit: "m²" },
+        { name: "water surface", value: areaM2, unit: "m²" },
       ],
     },
     {
@@ -86,7 +82,7 @@ function testSnags(site: Site, { status, begun, ended, why, dropped, lacks }: Te
 export const waterTestTrade: Trade = {
   id: "waterTest",
   stage: sealStage,
-  reads: ["seal", "features"],
+  reads: ["seal", "features", "ground"],
   needs: [],
   gives: [TEST],
   plan: (site, { log }) => planTest(site, log),

@@ -30,8 +30,17 @@ const EDGES: readonly [FaceId, FaceId, keyof Size3][] = [
 
 const side = (face: FaceId) => (face === "left" || face === "right" ? `${face} side` : face);
 
-/** The inner seams of a box where both faces are there, foot seams first, with the dam's. Uprights are parted at the wet line. */
-export function boxSeams(inside: Size3, open: readonly FaceId[], strips: readonly Strip[], levels: Levels): Seam[] {
+/**
+ * The inner seams of a box where both faces are there, foot seams first, with the dams'. Uprights are parted at the wet line.
+ * @param asFound its maker has run its beads
+ */
+export function boxSeams(
+  inside: Size3,
+  open: readonly FaceId[],
+  strips: readonly Strip[],
+  levels: Levels,
+  asFound = false,
+): Seam[] {
   const seam = (id: string, label: string, lengthMm: number, wet = false, foot = false): Seam => ({
     id: `seam/${id}`,
     label,
@@ -40,14 +49,15 @@ export function boxSeams(inside: Size3, open: readonly FaceId[], strips: readonl
     foot,
   });
   const wetMm = Math.min(inside.heightMm, Math.max(levels.groundMm, levels.waterMm, levels.damTopMm));
-  const dam = strips.find((s) => s.role === "dam");
-  const damSeams = dam
-    ? [
-        seam("base-dam", "Base to dam", dam.widthMm, true),
-        seam("dam-left", "Dam to left side", dam.heightMm, true),
-        seam("dam-right", "Dam to right side", dam.heightMm, true),
-      ]
-    : [];
+  const damSeams = strips
+    .filter((strip) => strip.role === "dam")
+    .flatMap(({ id, label, widthMm, heightMm, found }) =>
+      [
+        seam(`base-${id}`, `Base to ${label.toLowerCase()}`, widthMm, true),
+        seam(`${id}-left`, `${label} to left side`, heightMm, true),
+        seam(`${id}-right`, `${label} to right side`, heightMm, true),
+      ].map((s) => (found ? { ...s, found } : s)),
+    );
   const closed = EDGES.filter(([a, b]) => !open.includes(a) && !open.includes(b));
   const list = closed.flatMap(([a, b, axis]): Seam[] => {
     const id = `${a}-${b}`;
@@ -59,5 +69,6 @@ export function boxSeams(inside: Size3, open: readonly FaceId[], strips: readonl
       ...(wetMm < inside.heightMm ? [seam(id, `${label}, above the dam`, inside.heightMm - wetMm)] : []),
     ];
   });
-  return [...list.filter((s) => s.foot), ...damSeams, ...list.filter((s) => !s.foot)];
+  const own = asFound ? list.map((s): Seam => ({ ...s, found: true })) : list;
+  return [...own.filter((s) => s.foot), ...damSeams, ...own.filter((s) => !s.foot)];
 }

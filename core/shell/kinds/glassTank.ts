@@ -1,8 +1,12 @@
 import type * as v from "valibot";
 import { statedMm } from "../../design/measure";
 import type { Checker } from "../../ledgers/checker";
+import type { TradeLedger } from "../../ledgers/ledger";
 import { type FaceMaterial, foundFace } from "../../materials/face";
+import { bareSecondHand } from "../found/schema";
+import { checkSecondHand, secondHandFields, secondHandSnags, secondHandSteps } from "../found/secondHand";
 import { SIZE_LIMIT_MM } from "../limits";
+import type { Site } from "../site";
 import type { SurveyField } from "./kind";
 import type { foundTank } from "./parts/schema";
 
@@ -17,6 +21,7 @@ export const starterTank = (): FoundTank => ({
   glass: statedMm(4),
   rim: null,
   tempered: "unknown",
+  secondHand: bareSecondHand(),
 });
 
 /** The pane of a tank: its base, or a wall. What is not known is taken as tempered, which is never cut. */
@@ -26,7 +31,8 @@ export function tankPane({ glass, tempered }: FoundTank, pane: "base" | "wall"):
 }
 
 /** Limits of a tank's survey. */
-export function checkTank(found: FoundTank, { between, add, say }: Checker): void {
+export function checkTank(found: FoundTank, checker: Checker): void {
+  const { between, add, say } = checker;
   for (const [key, words] of [
     ["length", "Length"],
     ["width", "Width"],
@@ -42,6 +48,7 @@ export function checkTank(found: FoundTank, { between, add, say }: Checker): voi
   }
   between("/shell/found/glass", found.glass, 2, 25, "The glass");
   between("/shell/found/rim", found.rim, 5, 100, "The rim");
+  checkSecondHand(found.secondHand, "/shell/found/secondHand", checker);
 }
 
 /** How a tank's fields are drawn and hinted at, by what each asks. */
@@ -65,7 +72,14 @@ export const tankFields = (notes: FieldNotes): readonly SurveyField[] => [
       ["all", "every pane"],
     ],
   },
+  ...secondHandFields("/shell/found/secondHand"),
 ];
+
+/** What second-hand glass asks of any tank. */
+export const tankSecondHand = (site: Site, { secondHand }: FoundTank): Pick<TradeLedger, "snags" | "steps"> => ({
+  snags: secondHandSnags(site, secondHand, "/shell/found/secondHand"),
+  steps: secondHandSteps(secondHand),
+});
 
 /** A long glass box, drawn open at the top. */
 export const tankDrawing = [

@@ -10,7 +10,7 @@ import type { Site } from "../site";
 export interface SurveyField {
   path: string;
   label: string;
-  ask: "length" | "plain" | "volume" | "choice" | "tick" | "count" | "sheet";
+  ask: "length" | "plain" | "volume" | "choice" | "tick" | "count" | "sheet" | "mesh";
   optional?: boolean;
   suffix?: string;
   hint?: string;
@@ -60,7 +60,7 @@ export interface ShellKind<S extends Variant["shell"] = Variant["shell"]> {
   words: string;
   survey: Survey;
   /** Its openings, the main one first. */
-  openings: readonly [OpeningRule, ...OpeningRule[]];
+  openings: (shell: S) => readonly [OpeningRule, ...OpeningRule[]];
   /** Where the sheet it is made of is typed, in a variant; none for what is found. */
   sheetPath?: string;
   /** Whether it came from somewhere, with what was on it already; what is made of sheet has nothing found. */

@@ -41,7 +41,7 @@ describe("every kind", () => {
       const build = newBuild("Begun", { unit: "mm" }, variant);
       expect(problems(build)).toEqual([]);
       for (const closure of variant.closures)
-        expect(closureKind(closure).suits(openings.find((o) => o.id === closure.opening)!)).toBe(true);
+        expect(closureKind(closure).suits(openings(variant.shell).find((o) => o.id === closure.opening)!)).toBe(true);
       const planned = plan(jobInput(build));
       expect(planned.shell.volumeMl).toBeGreaterThan(0);
       expect(JSON.stringify(planned.figures)).not.toMatch(/NaN|null,"unit"/);

@@ -1,12 +1,13 @@
 import type { Measure } from "../../design/basics";
 import type { FaceId } from "../../design/names";
 import type { Variant } from "../../document/schema";
+import { levelSlot } from "../../escape/airPath";
 import type { Checker } from "../../ledgers/checker";
 import { stackLevels } from "../../levels/levels";
 import { FACE_WORDS, faceSolid } from "../boxFaces";
 import { SIZE_LIMIT_MM } from "../limits";
 import { type Profile, volumeBelowMl } from "../profile";
-import type { Shell, ShellFace } from "../shell";
+import type { FoundGap, Shell, ShellFace } from "../shell";
 import type { SurveyField } from "./kind";
 import type { RoundTubShell } from "./roundTub/schema";
 import type { TubShell } from "./tub/schema";
@@ -24,12 +25,50 @@ interface TubOf {
   lidMm?: { widthMm: number | undefined; depthMm: number | undefined };
   /** What is poured on its floor, mm. */
   pouredMm?: number;
+  /** How high it stands on a riser, mm, and where that is typed. */
+  standsMm?: number;
+  underBasePath?: string;
+}
+
+/** Round the lid, and holes somebody drilled before. */
+function tubGaps({ found }: LiddedTub, profile: Profile): FoundGap[] {
+  const roundMm = profile.round ? Math.PI * profile.rimWidthMm : 2 * (profile.rimWidthMm + profile.rimDepthMm);
+  const gaps: FoundGap[] = [
+    {
+      ...{ id: "lid", label: "round the lid", face: "top", opening: "top", seat: "rim" },
+      way: { kind: "slot", nominalMm: found.lidGap.value },
+      ...{ lengthMm: roundMm, at: [], air: levelSlot(found.lidGap.value, roundMm, profile.heightMm) },
+      cover: "its own catches",
+    },
+  ];
+  const holes = "holes" in found ? found.holes : undefined;
+  if (!holes || holes.count === 0) return gaps;
+  const bore = holes.bore.value;
+  const inLid = holes.where === "lid";
+  return [
+    ...gaps,
+    {
+      ...{ id: "own-holes", label: "the holes it came with", face: inLid ? "top" : "back" },
+      // Those of the lid are there while the lid is.
+      ...(inLid && { opening: "top" }),
+      way: { kind: "round", diameterMm: bore },
+      ...{ seat: "strip", lengthMm: holes.count * bore * 2, at: [], vent: true, cover: "nothing" },
+      air: [
+        {
+          grossMm2: (holes.count * Math.PI * bore ** 2) / 4,
+          zMm: inLid ? profile.heightMm : holes.height.value,
+          uprightMm: inLid ? null : bore,
+          screens: [],
+        },
+      ],
+    },
+  ];
 }
 
 /** A tub as it stands, with its lid on: nothing of it is cut or made, and water stands in it up to its rim. */
 export function liddedTub(shell: LiddedTub, { seal, ground }: Pick<Variant, "seal" | "ground">, of: TubOf): Shell {
   const { profile, faces, lidMm, pouredMm = 0 } = of;
-  const { wall, lidGap } = shell.found;
+  const { wall } = shell.found;
   const inside = { widthMm: profile.rimWidthMm, depthMm: profile.rimDepthMm, heightMm: profile.heightMm };
   return {
     kind: shell.kind,
@@ -40,7 +79,9 @@ export function liddedTub(shell: LiddedTub, { seal, ground }: Pick<Variant, "sea
       depthMm: lidMm?.depthMm ?? inside.depthMm + 2 * wall.value,
       heightMm: inside.heightMm + 2 * wall.value,
     },
-    legsMm: 0,
+    legsMm: of.standsMm ?? 0,
+    underBasePath: of.underBasePath ?? null,
+    baseHangs: false,
     profile,
     volumeMl: volumeBelowMl(profile, profile.heightMm),
     volumeWorking: of.volumeWorking,
@@ -51,12 +92,16 @@ export function liddedTub(shell: LiddedTub, { seal, ground }: Pick<Variant, "sea
     joints: [],
     seams: [],
     solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
-    gaps: [{ id: "lid", label: "round the lid", kind: "slot", mm: lidGap.value, cover: "its own catches" }],
-    doorLeaves: 0,
+    gaps: tubGaps(shell, profile),
+    doors: null,
+    held: {},
+    lining: null,
+    floorMm: 0,
     heldWalls: [],
     tray: null,
     reusable: [],
     ownPanes: [],
+    glassPanes: [],
     levels: stackLevels({
       insideHeightMm: inside.heightMm,
       groundMm: Math.max(shell.groundDepth?.value ?? 0, pouredMm),
@@ -65,6 +110,7 @@ export function liddedTub(shell: LiddedTub, { seal, ground }: Pick<Variant, "sea
       damMm: inside.heightMm,
     }),
     damPath: null,
+    damStart: null,
     insidePaths: null,
   };
 }

@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { CabinetShellSchema } from "./cabinet/schema";
+import { FrontGlassShellSchema } from "./frontGlass/schema";
 import { RoundTubShellSchema } from "./roundTub/schema";
 import { SheetShellSchema } from "./sheet/schema";
 import { TankShellSchema } from "./tank/schema";
@@ -11,6 +12,7 @@ export const ShellSchema = v.variant("kind", [
   SheetShellSchema,
   TankShellSchema,
   TankOnEndShellSchema,
+  FrontGlassShellSchema,
   CabinetShellSchema,
   TubShellSchema,
   RoundTubShellSchema,

@@ -2,9 +2,15 @@ import { fact } from "../../../ledgers/facts";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger } from "../../../ledgers/ledger";
 import { HUNG } from "../../facts";
-import type { ClosureKind } from "../../kind";
+import { gapWay } from "../../gapWay";
+import type { ClosureKind, Here } from "../../kind";
 import { lockSteps, lockSupplies } from "../../lock/lock";
+import { lockWords } from "../../lock/words";
+import { doorSnags, doorSteps } from "./doors";
 import { type FoundClosure, foundClosure } from "./schema";
+
+/** The doors of the shell that close an opening. */
+const doorsOf = ({ site, opening }: Here) => (opening.face === "front" ? site.shell.doors : null);
 
 /** The doors or the lid it came with: their gaps are the shell's, measured in its survey. */
 export const found: ClosureKind<FoundClosure> = {
@@ -14,7 +20,10 @@ export const found: ClosureKind<FoundClosure> = {
   what: ({ face }) => (face === "top" ? "lid" : "doors"),
   unlocked: ({ face }) =>
     face === "top" ? "What leans on the lid opens it in the end." : "What leans on the doors opens them in the end.",
-  check: () => {},
+  holds: ({ site, opening }) => site.shell.held[opening.id],
+  check(closure, path, { add }) {
+    if (closure.fate === "replaced") add(`${path}/fate`, "Choose the door or lid that replaces it.");
+  },
   start: (_, opening) => foundClosure(opening.id),
   startWords: ({ face }) => ({ button: `Use the ${face === "top" ? "lid" : "doors"} it came with`, about: "" }),
   offers: (site, opening, { patch, words }) => [
@@ -23,27 +32,32 @@ export const found: ClosureKind<FoundClosure> = {
       patch: [set(site.at("/closures/-"), foundClosure(opening.id)), ...patch],
     },
   ],
-  ways: () => [],
+  ways: (here, closure) =>
+    here.site.shell.gaps
+      .filter((gap) => gap.opening === here.opening.id)
+      .map((gap) => gapWay(here.site, gap, here.site.shell.held[here.opening.id]?.words ?? lockWords(closure.lock))),
   plan(here, closure) {
-    const { faces, doorLeaves } = here.site.shell;
-    const { opening } = here;
-    const { thicknessMm, densityKgPerM3 } = faces[opening.face].material;
-    const leaves = opening.face === "front" ? doorLeaves : 0;
+    const doors = doorsOf(here);
+    const swings = doors?.opens === "swing";
     return {
       ...emptyLedger(),
       supplies: lockSupplies(here, closure),
-      steps: lockSteps(here, closure, "Shut it, and fit the lock where it opens."),
-      facts:
-        leaves === 0
-          ? []
-          : [
-              fact(HUNG, {
-                label: "Doors, open",
-                replaces: `face/${opening.face}`,
-                kg: (opening.widthMm * opening.heightMm * thicknessMm * densityKgPerM3.value) / 1e9,
-                beforeMm: opening.widthMm / leaves / 2,
-              }),
-            ],
+      steps: [
+        ...(doors ? doorSteps(here, closure) : []),
+        ...lockSteps(here, closure, "Shut it, and fit the lock where it opens."),
+      ],
+      snags: doors ? doorSnags(here, closure) : [],
+      facts: doors
+        ? [
+            fact(HUNG, {
+              label: swings ? "Doors, open" : "Doors",
+              replaces: doors.solid,
+              kg: doors.kg,
+              // A door open at a right angle has its middle half a leaf before the front.
+              beforeMm: swings ? here.opening.widthMm / doors.leaves.length / 2 : 0,
+            }),
+          ]
+        : [],
     };
   },
 };

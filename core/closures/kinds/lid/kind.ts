@@ -1,3 +1,4 @@
+import { isMade } from "../../../design/found";
 import { memory } from "../../../figures/figure";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Snag, type Step } from "../../../ledgers/ledger";
@@ -58,7 +59,7 @@ function clipSteps({ id }: Here, { clips }: Lid): Step[] {
 /** A lid made for a shell that is open above. */
 export const lid: ClosureKind<Lid> = {
   kind: "lid",
-  suits: ({ face, shutAsFound }) => face === "top" && !shutAsFound,
+  suits: ({ face }) => face === "top",
   summary: () => "under a lid",
   what: () => "lid",
   unlocked: () => "What leans on the lid opens it in the end.",
@@ -79,7 +80,7 @@ export const lid: ClosureKind<Lid> = {
   plan: (here, closure) => ({
     ...emptyLedger(),
     supplies: [
-      ...(closure.clips > 0
+      ...(closure.clips > 0 && isMade(closure)
         ? [
             {
               id: here.id("lid-clip"),
@@ -93,7 +94,10 @@ export const lid: ClosureKind<Lid> = {
         : []),
       ...lockSupplies(here, closure),
     ],
-    steps: [...clipSteps(here, closure), ...lockSteps(here, closure, "Shut it, and fit the lock where it opens.")],
+    steps: [
+      ...(isMade(closure) ? clipSteps(here, closure) : []),
+      ...lockSteps(here, closure, "Shut it, and fit the lock where it opens."),
+    ],
     snags: clipSnags(here, closure),
   }),
 };

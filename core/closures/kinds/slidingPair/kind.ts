@@ -1,3 +1,4 @@
+import { isMade } from "../../../design/found";
 import { fact } from "../../../ledgers/facts";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Supply } from "../../../ledgers/ledger";
@@ -41,7 +42,7 @@ function supplies({ id }: Here, closure: SlidingPair, { fit }: Slides): { pulls:
 /** Two panes that pass one another in tracks, sized from the opening. */
 export const slidingPair: ClosureKind<SlidingPair> = {
   kind: "slidingPair",
-  suits: ({ face, shutAsFound }) => face === "front" && !shutAsFound,
+  suits: ({ face }) => face === "front",
   summary(here, closure) {
     const { pane } = measureSlides(here, closure).fit;
     const { say, brief } = here.site;
@@ -84,7 +85,7 @@ export const slidingPair: ClosureKind<SlidingPair> = {
     const { pulls, brush } = supplies(here, closure, slides);
     const kg = panesKg(slides);
     const heavy = [fact(MASS, { when: "doors", kg }), fact(HUNG, { label: "Both panes", kg, beforeMm: 0 })];
-    const made = closure.origin === "made";
+    const made = isMade(closure);
     return {
       ...emptyLedger(),
       parts: made ? slideParts(here, slides) : [],

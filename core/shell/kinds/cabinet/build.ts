@@ -2,37 +2,73 @@ import { FACES, type FaceId } from "../../../design/names";
 import type { Variant } from "../../../document/schema";
 import { stackLevels } from "../../../levels/levels";
 import { FOUND_MATERIALS, foundFace } from "../../../materials/face";
+import type { Book } from "../../../materials/schema";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
+import { layDam, layFloor } from "../../dam/lay";
+import { newDam } from "../../dam/schema";
+import type { Rect } from "../../faces";
+import { edgeGap, meetingGap } from "../../found/doors";
 import { boxProfile, volumeBelowMl } from "../../profile";
-import type { FoundGap, Shell, Solid } from "../../shell";
+import type { FoundDoors, FoundGap, Shell, Solid, Strip } from "../../shell";
+import type { Size3 } from "../../size";
 import { boxSeams } from "../boxSeams";
 import type { CabinetShell } from "./schema";
-import { cutShelves, layTray } from "./tray";
+import { layTray, reusableShelves } from "./tray";
 
 /** Ways out a cabinet comes with: between and round its doors, and through holes nobody plugged. */
-function foundGaps({ doors, holes }: CabinetShell["found"]): FoundGap[] {
+function foundGaps({ doors, holes }: CabinetShell["found"], opening: Rect): FoundGap[] {
+  const slides = doors.opens === "slide";
   return [
-    ...(doors.leaves === 2
-      ? [{ id: "doors-meet", label: "where the doors meet", kind: "slot" as const, mm: doors.meetingGap.value }]
-      : []),
-    { id: "doors-edge", label: "round the doors", kind: "slot", mm: doors.edgeGap.value },
+    ...(doors.leaves === 2 ? [meetingGap("front", opening, doors.meetingGap.value, slides)] : []),
+    edgeGap("front", opening, doors.edgeGap.value, slides),
     ...(holes.count > 0 && !holes.plugged
       ? [
           {
-            id: "hardware",
-            label: "hardware holes",
-            kind: "round" as const,
-            mm: holes.dia.value,
+            ...{ id: "hardware", label: "hardware holes", face: "back" as const },
+            way: { kind: "round" as const, diameterMm: holes.dia.value },
+            ...{ seat: "hole" as const, lengthMm: holes.count * holes.dia.value, at: [], air: [] },
             cover: "nothing yet: plug them",
-            mend: { label: "Plug the holes", path: "/shell/found/holes/plugged", value: true },
+            mend: { label: "Plug the holes", sets: [{ path: "/shell/found/holes/plugged", value: true }] },
           },
         ]
       : []),
   ];
 }
 
+/** The leaves of its doors: side by side, or two that pass one another. */
+function foundDoors({ doors, faces }: CabinetShell["found"], opening: Rect): FoundDoors {
+  const { material, thickness } = faces.front;
+  const half = opening.widthMm / doors.leaves;
+  return {
+    opens: doors.opens,
+    leaves: Array.from({ length: doors.leaves }, (_, i) => ({
+      ...opening,
+      uMm: opening.uMm + i * half,
+      widthMm: half,
+    })),
+    thicknessMm: thickness.value,
+    kg: (opening.widthMm * opening.heightMm * thickness.value * FOUND_MATERIALS[material].density.value) / 1e9,
+    solid: "face/front",
+  };
+}
+
+/** A fixed board or pane under the doors, as a strip in the plane of the front. */
+function belowDoors({ below }: CabinetShell["found"], inside: Size3): Strip | null {
+  if (!below.height) return null;
+  return {
+    ...{ id: "below-doors", role: "dam", label: "Board below the doors", found: true },
+    material: foundFace(below.material, below.thickness.value),
+    backMm: -below.thickness.value,
+    ...{ uMm: 0, vMm: 0, widthMm: inside.widthMm, heightMm: below.height.value },
+  };
+}
+
+/** Shelves that a dam or a second floor is made of, one of each. */
+const givenUp = ({ dam, floor }: CabinetShell): ReadonlySet<string> =>
+  new Set([dam, floor].flatMap((of) => (of && of.source.of !== "bought" ? [of.source.shelf] : [])));
+
 /** A cabinet as it will stand, with its tray. */
-export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell {
+export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: Book): Shell {
   const shell = anyShell as CabinetShell;
   const { found } = shell;
   const t = (face: FaceId) => found.faces[face].thickness.value;
@@ -43,17 +79,31 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
   };
   const profile = boxProfile(inside);
   const tray = layTray(shell, inside);
-  const levels = stackLevels({
+  // A tray has a floor and a dam of its own.
+  const floor = shell.floor && !tray ? layFloor(shell.floor, found.shelves, book, inside) : undefined;
+  const dam = shell.dam && !tray ? layDam(shell.dam, found.shelves, book, inside, floor?.thicknessMm ?? 0) : undefined;
+  const below = belowDoors(found, inside);
+  const strips = [...(below ? [below] : []), ...(dam ? [dam.strip] : [])];
+  const damTopMm = tray?.heightMm ?? Math.max(0, ...strips.map((s) => s.vMm + s.heightMm));
+  const frame = found.frame.value;
+  const footMm = Math.max(frame, below?.heightMm ?? 0);
+  const opening: Rect = {
+    ...{ uMm: frame, vMm: footMm },
+    ...{ widthMm: inside.widthMm - 2 * frame, heightMm: inside.heightMm - frame - footMm },
+  };
+  const stacked = stackLevels({
     insideHeightMm: inside.heightMm,
     groundMm: shell.groundDepth?.value,
     ground,
     waterMm: seal.standingWater?.value,
-    damMm: tray?.heightMm ?? 0,
+    damMm: damTopMm,
   });
+  const levels = below ? { ...stacked, openingLowMm: opening.vMm } : stacked;
   const faces = boxFaces(inside, (face) => foundFace(found.faces[face].material, t(face)), []);
-  const frame = found.frame.value;
+  const given = givenUp(shell);
   const kept: Solid[] = found.shelves
     .filter((s) => s.use === "keep")
+    .map((s) => ({ ...s, count: given.has(s.name) ? s.count - 1 : s.count }))
     .map((s, i) => ({
       id: `shelf/${i}`,
       label: s.name,
@@ -71,6 +121,8 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
     inside,
     outside: { widthMm: found.width.value, depthMm: found.depth.value, heightMm: found.height.value },
     legsMm: found.legs?.value ?? 0,
+    underBasePath: null,
+    baseHangs: false,
     profile,
     volumeMl: volumeBelowMl(profile, inside.heightMm),
     volumeWorking: {
@@ -83,27 +135,24 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
       ],
     },
     faces,
-    strips: [],
-    openings: [
-      {
-        id: "front",
-        face: "front",
-        uMm: frame,
-        vMm: frame,
-        widthMm: inside.widthMm - 2 * frame,
-        heightMm: inside.heightMm - 2 * frame,
-      },
-    ],
-    panels: [],
+    strips,
+    openings: [{ id: "front", face: "front", ...opening }],
+    panels: [...(dam?.panels ?? []), ...(floor?.panels ?? [])],
     joints: [],
     // The doors' edges are gaps, not seams: the front takes no bead.
     seams: [
       ...(tray?.seams ?? []),
-      ...boxSeams(inside, ["front"], [], { ...levels, damTopMm: 0 }).map((s) => (tray ? { ...s, wet: false } : s)),
+      ...(floor?.seams ?? []),
+      // Inside a tray, or over a second floor, the cabinet's own edges stay dry.
+      ...boxSeams(inside, ["front"], strips, dam || below ? levels : { ...levels, damTopMm: 0 }).map((s) =>
+        tray || (floor && s.foot) ? { ...s, wet: false } : s,
+      ),
     ],
     solids: [
       ...Object.values(faces).map((f) => faceSolid(f, FACE_WORDS[f.id])),
       ...kept,
+      ...(dam ? [dam.solid] : []),
+      ...(floor ? [floor.solid] : []),
       ...(tray
         ? [
             {
@@ -115,8 +164,11 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
           ]
         : []),
     ],
-    gaps: foundGaps(found),
-    doorLeaves: found.doors.leaves,
+    gaps: foundGaps(found, opening),
+    doors: foundDoors(found, opening),
+    held: {},
+    lining: null,
+    floorMm: floor?.thicknessMm ?? 0,
     heldWalls: ["left", "right", "back"],
     tray: tray && {
       widthMm: tray.widthMm,
@@ -124,7 +176,7 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
       heightMm: tray.heightMm,
       glassMm: tray.glassMm,
     },
-    reusable: cutShelves(shell).map((s) => ({
+    reusable: reusableShelves(shell).map((s) => ({
       id: `shelf-${found.shelves.indexOf(s)}`,
       label: s.name,
       family: FOUND_MATERIALS[s.material].family,
@@ -133,9 +185,15 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant): Shell 
       heightMm: s.depth.value,
       count: s.count,
     })),
-    ownPanes: tray?.panes ?? [],
+    ownPanes: [...(tray?.panes ?? []), ...(dam?.ownPanes ?? []), ...(floor?.ownPanes ?? [])],
+    glassPanes: [...(dam?.glassPanes ?? []), ...(floor?.glassPanes ?? [])],
     levels,
-    damPath: shell.tray ? "/shell/tray/height" : null,
+    damPath: shell.tray ? "/shell/tray/height" : "/shell/dam/height",
+    // A whole shelf is as high as it is: a higher dam is another.
+    damStart:
+      shell.tray || (shell.dam && shell.dam.source.of !== "wholeShelf")
+        ? null
+        : { path: "/shell/dam", value: newDam(damTopMm) },
     insidePaths: null,
   };
 }

@@ -1,13 +1,15 @@
 import { FACES } from "../../../design/names";
 import type { Checker } from "../../../ledgers/checker";
 import { FACE_WORDS } from "../../boxFaces";
+import { checkDam } from "../../dam/check";
 import { SIZE_LIMIT_MM } from "../../limits";
 
 import type { CabinetShell } from "./schema";
 import { cutShelves } from "./tray";
 
 /** Limits of the survey, each with the number that would be right. */
-export function checkCabinet(shell: CabinetShell, _: unknown, { between, add, say }: Checker): void {
+export function checkCabinet(shell: CabinetShell, _: unknown, checker: Checker): void {
+  const { between, add, say } = checker;
   const { found, tray } = shell;
   const walls = { width: ["left", "right"], depth: ["front", "back"], height: ["base", "top"] } as const;
   for (const [key, [a, b]] of Object.entries(walls) as [keyof typeof walls, (typeof walls)["width"]][]) {
@@ -35,10 +37,25 @@ export function checkCabinet(shell: CabinetShell, _: unknown, { between, add, sa
     between(`${path}/depth`, shelf.depth, 30, found.depth.value, "A shelf's depth");
     between(`${path}/thickness`, shelf.thickness, 2, 60, "A shelf");
   });
+  const insideMm = (key: keyof typeof walls) =>
+    found[key].value - walls[key].reduce((sum, face) => sum + found.faces[face].thickness.value, 0);
+  between(
+    "/shell/found/below/height",
+    found.below.height,
+    5,
+    Math.max(5, insideMm("height") - 60),
+    "The board below the doors",
+  );
+  between("/shell/found/below/thickness", found.below.thickness, 2, 60, "The board below the doors");
+  checkDam(
+    shell,
+    found.shelves,
+    { widthMm: insideMm("width"), depthMm: insideMm("depth"), heightMm: insideMm("height") },
+    checker,
+  );
   if (tray) {
     const glass = cutShelves(shell)[0]?.thickness.value ?? 4;
-    const insideMm = found.height.value - found.faces.base.thickness.value - found.faces.top.thickness.value;
-    between("/shell/tray/height", tray.height, glass + 10, Math.max(glass + 10, insideMm / 2), "The tray");
+    between("/shell/tray/height", tray.height, glass + 10, Math.max(glass + 10, insideMm("height") / 2), "The tray");
   }
   between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, found.height.value / 2), "Ground");
 }

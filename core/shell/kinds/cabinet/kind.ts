@@ -11,7 +11,7 @@ export const cabinet: ShellKind<CabinetShell> = {
   kind: "cabinet",
   label: "Cabinet",
   words: "timber, board, or metal and glass, with its doors and shelves",
-  openings: [{ id: "front", face: "front", shutAsFound: true, mayStandOpen: false }],
+  openings: () => [{ id: "front", face: "front", shutAsFound: true, mayStandOpen: false }],
   found: true,
   tapeBefore: "“Survey and clean it” is ticked off",
   survey: cabinetSurvey,

@@ -5,6 +5,7 @@ import { emptyLedger, type Snag, type Step, type TradeLedger } from "../../../le
 import { OWN_PANES } from "../../../materials/ownPanes";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
+import { damSnags, damSteps } from "../../dam/plan";
 import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import type { CabinetShell } from "./schema";
@@ -27,18 +28,20 @@ function steps(site: Site): Step[] {
   if (shell.ownPanes.length > 0)
     list.push({
       id: "shell/cut-shelves",
-      title: "Cut the shelves for the tray",
+      title: `Cut the shelves for the ${shell.tray ? "tray" : "dam"}`,
       detail: `${shell.ownPanes.reduce((n, p) => n + p.qty, 0)} panes from ${shell.reusable.reduce((n, r) => n + r.count, 0)} shelves. Score once, snap over an edge, stone every edge.`,
       stage: "shell",
       handsOnMinutes: metres * RATES.cutGlassPerMetre.value,
       waitMinutes: 0,
-      after: [{ id: "shell/survey", because: "the tray is measured from the cabinet's inside" }],
+      after: [
+        { id: "shell/survey", because: `the ${shell.tray ? "tray" : "dam"} is measured from the cabinet's inside` },
+      ],
       reaches: ["stands"],
       uses: [OWN_PANES],
       splittable: true,
       toHand: ["glass cutter", "oil", "straight edge", "whetstone", "gloves", "goggles"],
       cautions: [CAUTION.glass, "Never cut tempered glass: it shatters."],
-      passSign: `Both diagonals of the base agree within ${site.say(1)}; no edge cuts a thumb in a glove.`,
+      passSign: `${shell.tray ? "Both diagonals of the base" : "Both diagonals"} agree within ${site.say(1)}; no edge cuts a thumb in a glove.`,
     });
   if (found.holes.count > 0 && found.holes.plugged)
     list.push({
@@ -55,8 +58,12 @@ function steps(site: Site): Step[] {
       cautions: [],
       passSign: "A torch inside shows no point of light.",
     });
-  return list;
+  return [...list, ...damSteps(site, damOf(variant.shell as CabinetShell))];
 }
+
+/** Its dam and second floor; a tray has its own. */
+const damOf = (shell: CabinetShell): Pick<CabinetShell, "dam" | "floor"> =>
+  shell.tray && cutShelves(shell).length > 0 ? { dam: null, floor: null } : shell;
 
 function snags(site: Site): Snag[] {
   const shell = site.variant.shell as CabinetShell;
@@ -129,5 +136,6 @@ function snags(site: Site): Snag[] {
       reason: "Each is a way out and a way in for damp behind the lining.",
       fix: { label: "Plan to plug them", patch: [set(at("/shell/found/holes/plugged"), true)] },
     });
+  list.push(...damSnags(site, damOf(shell), found.shelves));
   return list;
 }

@@ -21,6 +21,14 @@ export interface Tray {
 /** The shelves given up to be cut. */
 export const cutShelves = ({ found }: CabinetShell) => found.shelves.filter((s) => s.use === "cutUp");
 
+/** Those that panes may be cut from: for the tray, a dam or a second floor. */
+export const reusableShelves = (shell: CabinetShell) =>
+  shell.found.shelves.filter(
+    (s) =>
+      s.use === "cutUp" ||
+      [shell.dam, shell.floor].some((of) => of?.source.of === "cutShelf" && of.source.shelf === s.name),
+  );
+
 /**
  * A tray cut from the cabinet's shelves: a base as large as cabinet and largest shelf allow, the walls standing on it,
  * long walls over the short ones' ends.

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { MeasureSchema } from "../../../design/basics";
 import { FOUND_IDS } from "../../../materials/names";
+import { SecondHandSchema } from "../../found/schema";
 
 /** What every shell's document holds beside its own. */
 export const everyShell = {
@@ -22,6 +23,7 @@ export const foundTank = {
     /** Plastic rim round the top and foot: how high it is; null without one. */
     rim: v.nullable(MeasureSchema),
     tempered: TemperedSchema,
+    secondHand: SecondHandSchema,
   }),
 };
 

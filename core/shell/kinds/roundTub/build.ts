@@ -92,6 +92,8 @@ export function buildRound(variant: Variant): Shell {
     profile: profileOf(shell),
     faces: roundFaces(shell),
     pouredMm: floorDepth?.value ?? 0,
+    standsMm: shell.riser?.value ?? 0,
+    underBasePath: "/shell/riser",
     volumeWorking: {
       formula: "π·h/12 · (D² + D·d + d²), a cone's frustum",
       inputs: [

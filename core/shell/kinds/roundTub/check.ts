@@ -14,5 +14,11 @@ export function checkRoundTub(shell: RoundTubShell, _: unknown, checker: Checker
     checker,
   );
   checkMould("footDiameter", foot, rim, `of ${checker.say(foot.value)}`, checker);
+  const { mound, floorDepth } = shell;
+  const roomMm = Math.max(1, height.value - (floorDepth?.value ?? 0) - 5);
+  checker.between("/shell/mound/height", mound.height, 1, roomMm, "The mound");
+  if (mound.height)
+    checker.between("/shell/mound/across", mound.across, 5, Math.max(5, foot.value), "The mound's foot");
+  checker.between("/shell/riser", shell.riser, 5, 500, "The riser");
   checker.between("/shell/floorDepth", shell.floorDepth, 1, Math.max(1, height.value - 10), "The poured floor");
 }

@@ -15,6 +15,10 @@ export const RoundTubShellSchema = v.object({
   }),
   /** Poured mineral floor. */
   floorDepth: v.nullable(MeasureSchema),
+  /** A mound on it, shaped as a dome: how high, and how wide at its foot; no height for none. */
+  mound: v.object({ height: v.nullable(MeasureSchema), across: MeasureSchema }),
+  /** A ring or legs it stands on, so that a tube may leave through its base: how high. */
+  riser: v.nullable(MeasureSchema),
   ...everyShell,
 });
 export type RoundTubShell = v.InferOutput<typeof RoundTubShellSchema>;

@@ -56,6 +56,9 @@ export const roundTubSurvey: Survey = {
       title: "As finished",
       fields: [
         { path: "/shell/floorDepth", label: "Poured floor, how deep", ask: "length", optional: true },
+        { path: "/shell/mound/height", label: "Mound on it, how high", ask: "length", optional: true },
+        { path: "/shell/mound/across", label: "The mound's foot, across", ask: "length" },
+        { path: "/shell/riser", label: "Riser under it, how high", ask: "length", optional: true },
         ...finishedFields("Ground on it, to what height", "Load on the lid"),
       ],
     },

@@ -36,6 +36,8 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     inside,
     outside: box.outside,
     legsMm: 0,
+    underBasePath: null,
+    baseHangs: false,
     profile,
     volumeMl: volumeBelowMl(profile, inside.heightMm),
     volumeWorking: {
@@ -54,13 +56,18 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     seams: boxSeams(inside, ["front"], strips, levels),
     solids: panels.map((panel) => panelSolid(panel, box, faces, strips)),
     gaps: [],
-    doorLeaves: 0,
+    doors: null,
+    held: {},
+    lining: null,
+    floorMm: 0,
     heldWalls: ["back"],
     tray: null,
     reusable: [],
     ownPanes: [],
+    glassPanes: [],
     levels,
     damPath: "/shell/front/dam",
+    damStart: null,
     insidePaths:
       shell.size.given === "inside"
         ? { widthMm: "/shell/size/width", depthMm: "/shell/size/depth", heightMm: "/shell/size/height" }

@@ -11,7 +11,7 @@ export const sheet: ShellKind<SheetShell> = {
   kind: "sheet",
   label: "Flat sheet",
   words: "PVC foam, plywood or other sheet, cut to a box",
-  openings: [{ id: "front", face: "front", shutAsFound: false, mayStandOpen: true }],
+  openings: () => [{ id: "front", face: "front", shutAsFound: false, mayStandOpen: true }],
   sheetPath: "/shell/material",
   found: false,
   tapeBefore: "“Cut the sheets”",

@@ -1,30 +1,38 @@
 import { newLid } from "../../../closures/kinds/lid/schema";
 import { statedMm } from "../../../design/measure";
 import type { Variant } from "../../../document/schema";
-import { emptyLedger } from "../../../ledgers/ledger";
+import { emptyLedger, gather, type TradeLedger } from "../../../ledgers/ledger";
 import { stackLevels } from "../../../levels/levels";
 import { OPEN_SIDE } from "../../../materials/face";
+import type { Book } from "../../../materials/schema";
 import { CAUTION } from "../../../workshop/cautions";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
+import { starterScreen } from "../../found/schema";
+import { checkScreen, FIXED_SCREEN, planScreen, screenFields, screenGaps } from "../../found/screen";
 import { boxProfile, volumeBelowMl } from "../../profile";
 import type { Shell } from "../../shell";
+import type { Site } from "../../site";
+import type { Size3 } from "../../size";
 import { boxSeams } from "../boxSeams";
 import { finishedFields } from "../finished";
 import { surveyStep } from "../foundSteps";
-import { checkTank, starterTank, tankDrawing, tankFields, tankFirst, tankPane } from "../glassTank";
+import { checkTank, starterTank, tankDrawing, tankFields, tankFirst, tankPane, tankSecondHand } from "../glassTank";
 import type { ShellKind } from "../kind";
 import type { TankShell } from "./schema";
 
+/** Inside sizes: four walls and a base. */
+const insideOf = ({ length, width, height, glass }: TankShell["found"]): Size3 => ({
+  widthMm: length.value - 2 * glass.value,
+  depthMm: width.value - 2 * glass.value,
+  heightMm: height.value - glass.value,
+});
+
 /** A tank as it stands: five panes, open above. */
-function buildTank({ shell: anyShell, seal, ground }: Variant): Shell {
+function buildTank({ shell: anyShell, seal, ground }: Variant, book: Book): Shell {
   const shell = anyShell as TankShell;
   const { found } = shell;
   const t = found.glass.value;
-  const inside = {
-    widthMm: found.length.value - 2 * t,
-    depthMm: found.width.value - 2 * t,
-    heightMm: found.height.value - t,
-  };
+  const inside = insideOf(found);
   const profile = boxProfile(inside);
   const levels = stackLevels({
     insideHeightMm: inside.heightMm,
@@ -44,6 +52,8 @@ function buildTank({ shell: anyShell, seal, ground }: Variant): Shell {
     inside,
     outside: { widthMm: found.length.value, depthMm: found.width.value, heightMm: found.height.value },
     legsMm: 0,
+    underBasePath: null,
+    baseHangs: false,
     profile,
     volumeMl: volumeBelowMl(profile, inside.heightMm),
     volumeWorking: {
@@ -60,27 +70,52 @@ function buildTank({ shell: anyShell, seal, ground }: Variant): Shell {
     openings: [{ id: "top", face: "top", uMm: 0, vMm: 0, widthMm: inside.widthMm, heightMm: inside.depthMm }],
     panels: [],
     joints: [],
-    seams: boxSeams(inside, ["top"], [], levels),
+    seams: boxSeams(inside, ["top"], [], levels, true),
     solids: Object.values(faces)
       .filter((f) => !f.open)
       .map((f) => faceSolid(f, FACE_WORDS[f.id])),
-    gaps: [],
-    doorLeaves: 0,
+    gaps: shell.lid.there ? screenGaps(shell.lid, book, inside, "top", "/shell/lid") : [],
+    doors: null,
+    held: shell.lid.there && shell.lid.fixed ? { top: FIXED_SCREEN } : {},
+    lining: null,
+    floorMm: 0,
     heldWalls: found.rim === null ? [] : ["left", "right", "back", "front"],
     tray: null,
     reusable: [],
     ownPanes: [],
+    glassPanes: [],
     levels,
     damPath: null,
+    damStart: null,
     insidePaths: null,
   };
+}
+
+function planTank(site: Site): TradeLedger {
+  const { found, lid } = site.variant.shell as TankShell;
+  const used = tankSecondHand(site, found);
+  return gather([
+    {
+      ...emptyLedger(),
+      steps: [
+        surveyStep(
+          site,
+          "Look along every silicone seam and edge for chips; find which panes are tempered before any thought of a hole.",
+          [CAUTION.glass],
+        ),
+        ...used.steps,
+      ],
+      snags: used.snags,
+    },
+    lid.there ? planScreen(site, lid) : emptyLedger(),
+  ]);
 }
 
 export const tank: ShellKind<TankShell> = {
   kind: "tank",
   label: "Glass tank",
   words: "stood upright, reached from above",
-  openings: [{ id: "top", face: "top", shutAsFound: false, mayStandOpen: true }],
+  openings: ({ lid }) => [{ id: "top", face: "top", shutAsFound: lid.there, mayStandOpen: true }],
   found: true,
   tapeBefore: "“Survey and clean it” is ticked off",
   survey: {
@@ -98,17 +133,34 @@ export const tank: ShellKind<TankShell> = {
         }),
       },
       {
+        title: "A lid of its own",
+        fields: [
+          { path: "/shell/lid/there", label: "It came with a screened lid", ask: "tick" },
+          ...screenFields("/shell/lid").map((field) => ({
+            ...field,
+            when: field.when ?? { path: "/shell/lid/there", is: true },
+          })),
+        ],
+      },
+      {
         title: "As finished",
         fields: [...finishedFields("Ground, how deep", "Load on the lid")],
       },
     ],
   },
   starter: () => ({
-    shell: { kind: "tank", found: starterTank(), groundDepth: null, topLoadKg: statedMm(0) },
+    shell: {
+      kind: "tank",
+      found: starterTank(),
+      lid: { there: false, ...starterScreen() },
+      groundDepth: null,
+      topLoadKg: statedMm(0),
+    },
     closures: [newLid("top")],
   }),
-  check: ({ found, groundDepth }, _, checker) => {
+  check: ({ found, lid, groundDepth }, _, checker) => {
     checkTank(found, checker);
+    if (lid.there) checkScreen(lid, "/shell/lid", insideOf(found), checker);
     checker.between(
       "/shell/groundDepth",
       groundDepth,
@@ -118,14 +170,5 @@ export const tank: ShellKind<TankShell> = {
     );
   },
   build: buildTank,
-  plan: (site) => ({
-    ...emptyLedger(),
-    steps: [
-      surveyStep(
-        site,
-        "Look along every silicone seam and edge for chips; find which panes are tempered before any thought of a hole.",
-        [CAUTION.glass],
-      ),
-    ],
-  }),
+  plan: planTank,
 };

@@ -47,6 +47,8 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
     inside,
     outside: { widthMm: found.width.value, depthMm: found.height.value, heightMm: found.length.value },
     legsMm: shell.legs?.value ?? 0,
+    underBasePath: "/shell/legs",
+    baseHangs: false,
     profile,
     volumeMl: volumeBelowMl(profile, inside.heightMm),
     volumeWorking: {
@@ -81,13 +83,18 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
       ),
     ],
     gaps: [],
-    doorLeaves: 0,
+    doors: null,
+    held: {},
+    lining: null,
+    floorMm: 0,
     heldWalls: ["back"],
     tray: null,
     reusable: [],
     ownPanes: [],
+    glassPanes: [],
     levels,
     damPath: "/shell/dam",
+    damStart: null,
     insidePaths: null,
   };
 }

@@ -11,7 +11,7 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
   kind: "tankOnEnd",
   label: "Glass tank on end",
   words: "stood upright on one end, its open side to the front",
-  openings: [{ id: "front", face: "front", shutAsFound: false, mayStandOpen: true }],
+  openings: () => [{ id: "front", face: "front", shutAsFound: false, mayStandOpen: true }],
   found: true,
   tapeBefore: "“Survey and clean it” is ticked off",
   survey: {

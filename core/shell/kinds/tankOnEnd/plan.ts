@@ -4,17 +4,20 @@ import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
 import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
+import { tankSecondHand } from "../glassTank";
 import type { TankOnEndShell } from "./schema";
 
 /** Setting the frame into the open side, and what an end pane is good for. */
 export function planOnEnd(site: Site): TradeLedger {
   const { shell, variant, say, at } = site;
   const own = variant.shell as TankOnEndShell;
+  const used = tankSecondHand(site, own.found);
   const metres = shell.joints.reduce((sum, j) => sum + j.lengthMm, 0) / 1000;
   return {
     ...emptyLedger(),
     steps: [
       surveyStep(site, "Stand it on end and look along every seam; mark which pane is now the base.", [CAUTION.glass]),
+      ...used.steps,
       ...(shell.strips.length > 0
         ? [
             {
@@ -38,6 +41,7 @@ export function planOnEnd(site: Site): TradeLedger {
         : []),
     ],
     snags: [
+      ...used.snags,
       ...(own.legs === null
         ? [
             {

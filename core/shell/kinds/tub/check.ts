@@ -25,6 +25,8 @@ export function checkTub(shell: TubShell, _: unknown, checker: Checker): void {
     Math.max(0, Math.min(found.footLength.value, found.footWidth.value) / 2),
     "The corner radius",
   );
+  between("/shell/found/holes/bore", found.holes.bore, 0.3, 100, "A hole");
+  between("/shell/found/holes/height", found.holes.height, 0, Math.max(0, found.height.value), "A hole's height");
   for (const [lid, rim, words] of [
     ["lidLength", "rimLength", "long"],
     ["lidWidth", "rimWidth", "wide"],

@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { MeasureSchema, text } from "../../../design/basics";
+import { FoundHolesSchema } from "../../found/schema";
 import { everyShell } from "../parts/schema";
 
 /** A plastic tub whose walls taper, with its lid. All sizes are inside ones. */
@@ -21,6 +22,8 @@ export const TubShellSchema = v.object({
     lidLength: v.nullable(MeasureSchema),
     lidWidth: v.nullable(MeasureSchema),
     lidGap: MeasureSchema,
+    /** Holes somebody drilled before. */
+    holes: FoundHolesSchema,
     catches: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(12)),
     note: v.optional(text(500), ""),
   }),

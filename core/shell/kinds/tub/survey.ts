@@ -80,6 +80,23 @@ export const tubSurvey: Survey = {
         { path: "/shell/found/lidWidth", label: "Lid, wide, outside", ask: "length", optional: true },
         lidGapField,
         { path: "/shell/found/catches", label: "Catches", ask: "count", max: 12 },
+        { path: "/shell/found/holes/count", label: "Holes it came with", ask: "count", max: 500 },
+        { path: "/shell/found/holes/bore", label: "Such a hole, across", ask: "length" },
+        {
+          path: "/shell/found/holes/where",
+          label: "They are in",
+          ask: "choice",
+          options: [
+            ["lid", "the lid"],
+            ["walls", "the walls"],
+          ],
+        },
+        {
+          path: "/shell/found/holes/height",
+          label: "How high above the base",
+          ask: "length",
+          when: { path: "/shell/found/holes/where", is: "walls" },
+        },
       ],
     },
     {

@@ -1,0 +1,37 @@
+import * as v from "valibot";
+import { id, MeasureSchema, text } from "../../design/basics";
+
+/** What a dam or a second floor is of: a shelf that came with the shell, whole or cut, or glass or sheet of the book. */
+export const SourceSchema = v.variant("of", [
+  v.object({ of: v.literal("wholeShelf"), shelf: text(40) }),
+  v.object({ of: v.literal("cutShelf"), shelf: text(40) }),
+  v.object({ of: v.literal("bought"), material: id }),
+]);
+export type Source = v.InferOutput<typeof SourceSchema>;
+
+/** A board or pane on edge across an open front, between the sides; its foot and both ends are seams of their own. */
+export const DamSchema = v.object({
+  source: SourceSchema,
+  /** A whole shelf is as high as it is deep; of anything else it is cut to this. */
+  height: MeasureSchema,
+  /** Null for what the inside gives, less a bed of sealant at each end. */
+  length: v.nullable(MeasureSchema),
+});
+export type Dam = v.InferOutput<typeof DamSchema>;
+
+/** Glass of the book that a new dam is of. */
+const DAM_GLASS = "glass-6";
+
+/** A pane ordered for a dam. */
+export const newDam = (heightMm: number): Dam => ({
+  source: { of: "bought", material: DAM_GLASS },
+  height: { typed: String(heightMm), value: heightMm, how: "stated" },
+  length: null,
+});
+
+/** A second floor bedded on the base. */
+export const FloorSchema = v.object({ source: SourceSchema });
+export type Floor = v.InferOutput<typeof FloorSchema>;
+
+/** What both are kept under in a shell's document; null where there is none. */
+export const damAndFloor = { dam: v.nullable(DamSchema), floor: v.nullable(FloorSchema) };
