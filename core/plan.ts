@@ -1,5 +1,4 @@
 import { type BuyLedger, planBuying } from "./buying/planBuying";
-import { AUDIT, type AuditFact } from "./closures/facts";
 import { type KeptNesting, knowing, type Nester, rememberingNester } from "./cuts/nester";
 import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
 import { sheetsAtSaw } from "./cuts/record/bench";
@@ -8,6 +7,7 @@ import { formatLocal, parseLocal } from "./design/localTime";
 import { type DiaryLedger, planDiary } from "./diary/planDiary";
 import type { Build } from "./document/schema";
 import { chosenVariant, variantPath } from "./document/variant";
+import { AUDIT, type AuditFact } from "./escape/facts";
 import { type Facts, factsOf } from "./ledgers/facts";
 import { gather, type SettledStep, type Step, type TradeLedger, type Wait } from "./ledgers/ledger";
 import { MASS, type MassFact } from "./ledgers/masses";

@@ -15,6 +15,7 @@ import { STARTER_RESIDENTS } from "./residents/starters";
 import { splitsMet } from "./seal/decisions";
 import type { Layer } from "./seal/schema";
 import { judgeStack } from "./seal/stack/judgeStack";
+import type { TankShell } from "./shell/kinds/tank/schema";
 
 /** What was wrong when real builds were tried: each with its twin, a step on the other side of its limit. */
 
@@ -230,6 +231,7 @@ describe("walls and what is on them", () => {
         ...variant.shell,
         kind: "tank",
         found: {
+          ...(variant.shell as TankShell).found,
           ...{ length: statedMm(612), width: statedMm(462), height: statedMm(406), glass: statedMm(6) },
           ...{ rim: null, tempered: "none" },
         },

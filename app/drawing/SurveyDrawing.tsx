@@ -1,4 +1,4 @@
-import type { Survey } from "#core/shell/kinds/kind";
+import type { Survey } from "#core/shell/survey";
 import { Label } from "./Label";
 
 /** The thing being measured, small, with where the tape runs; the measure in hand stands out. */

@@ -1,6 +1,6 @@
 import type { AirPath } from "../escape/airPath";
 import { meshPorosity } from "../escape/airPath";
-import type { PlacedWay } from "../escape/way";
+import type { ToldWay } from "../escape/facts";
 import { airsOf, featureName, featureRect, meshOf } from "../features/feature";
 import type { Feature } from "../features/schema";
 import { ventsOf } from "../features/vents";
@@ -49,7 +49,7 @@ function ventWay(site: Site, feature: Feature): Airway {
 }
 
 /** All that air passes: vents first, in the design's order, then what came with the shell and every gap of a known length. */
-export const airwaysOf = (site: Site, ways: readonly PlacedWay[]): Airway[] => [
+export const airwaysOf = (site: Site, ways: readonly ToldWay[]): Airway[] => [
   ...ventsOf(site.variant).map((feature) => ventWay(site, feature)),
   ...ways.flatMap((way): Airway[] => {
     const paths = way.air?.filter((p) => p.grossMm2 > 0) ?? [];

@@ -1,4 +1,4 @@
-import { AUDIT } from "../closures/facts";
+import { AUDIT } from "../escape/facts";
 import { airStage } from "../features/stages";
 import { emptyLedger } from "../ledgers/ledger";
 import type { Trade } from "../trade/trade";

@@ -211,7 +211,7 @@ function airOut(works: readonly Work[]): Step[] {
 export const backgroundTrade: Trade = {
   id: "background",
   stage: { id: "background", key: "8", label: "Background", group: "design" },
-  reads: ["background", "features", "seal", "slips", "service"],
+  reads: ["ground", "background", "features", "seal", "slips", "service"],
   needs: [TEST],
   gives: [MASS],
   check: ({ background }, checker) => checkBackground(background, checker),

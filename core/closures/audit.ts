@@ -8,7 +8,6 @@ import { chewers } from "../residents/chews";
 import { GAP_FACTOR } from "../residents/factors";
 import type { Resident } from "../residents/schema";
 import type { Site } from "../shell/site";
-import type { AuditFact } from "./facts";
 
 /** The smallest a guessed measure may be, or the measure. */
 const least = (measure: Measure) => measure.low ?? measure.value;
@@ -25,8 +24,14 @@ export function auditResident(resident: Resident): EscapeInput["resident"] | und
   };
 }
 
+/** Every way out, with what could close it, and how each resident passes them. */
+interface Audited {
+  ways: PlacedWay[];
+  audits: Audit[];
+}
+
 /** Every way out against every resident that can be judged. */
-export function auditAll(site: Site, ways: PlacedWay[]): AuditFact {
+export function auditAll(site: Site, ways: PlacedWay[]): Audited {
   const audits = site.brief.residents.flatMap((resident, residentIndex): Audit[] => {
     const audited = auditResident(resident);
     if (!audited) return [];
@@ -47,7 +52,7 @@ export function auditAll(site: Site, ways: PlacedWay[]): AuditFact {
 }
 
 /** One stop for each way a resident passes, told for the resident that passes it most easily. */
-export function auditSnags(site: Site, { ways, audits }: AuditFact): Snag[] {
+export function auditSnags(site: Site, { ways, audits }: Audited): Snag[] {
   const told = new Map(ways.map((w) => [w.id, w]));
   const worst = new Map<string, { audit: Audit; way: Audit["ways"][number] }>();
   for (const audit of audits)

@@ -1,5 +1,3 @@
-import type { Audit } from "../escape/escape";
-import type { PlacedWay } from "../escape/way";
 import { factKey } from "../ledgers/facts";
 
 /** Doors and panes as one solid at their worst: all that swings or lifts out hangs in front of the edge or stands at it. */
@@ -14,10 +12,3 @@ export interface Hung {
 
 /** Told by each closure whose mass swings or stands at the front. */
 export const HUNG = factKey<Hung>("hung");
-
-/** Every way out, and how each resident passes them. */
-export interface AuditFact {
-  ways: PlacedWay[];
-  audits: Audit[];
-}
-export const AUDIT = factKey<AuditFact>("audit");

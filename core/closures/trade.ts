@@ -1,5 +1,6 @@
 import { withCures } from "../cures/apply";
 import { isMade, isReplaced } from "../design/found";
+import { AUDIT } from "../escape/facts";
 import { type PlacedWay, WAYS } from "../escape/way";
 import { frontStage } from "../features/stages";
 import { type Facts, fact } from "../ledgers/facts";
@@ -11,7 +12,7 @@ import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { CAUTION } from "../workshop/cautions";
 import { auditAll, auditFigures, auditSnags, auditStep } from "./audit";
-import { AUDIT, HUNG } from "./facts";
+import { HUNG } from "./facts";
 import { gapWay } from "./gapWay";
 import { type Closed, closedOpenings } from "./here";
 import { closureKind } from "./kinds/index";
@@ -73,7 +74,7 @@ function planClosures(site: Site, facts: Facts): TradeLedger {
         ...openings.flatMap(({ closure, here }) => (closure ? lockSnags(here, closure) : [])),
       ],
       figures: auditFigures(site, audit.audits),
-      facts: [fact(AUDIT, audit)],
+      facts: [fact(AUDIT, { ...audit, ways: audit.ways.map(({ mend: _, ...way }) => way) })],
     },
   ]);
 }
@@ -81,7 +82,7 @@ function planClosures(site: Site, facts: Facts): TradeLedger {
 export const closuresTrade: Trade = {
   id: "closures",
   stage: frontStage,
-  reads: ["closures", "features", "cures"],
+  reads: ["closures", "features", "cures", "shell"],
   needs: [RAIL_SAG, WAYS],
   gives: [AUDIT, HUNG, MASS],
   check({ closures, shell }, checker) {

@@ -13,7 +13,7 @@ import type { Cure } from "./schema";
 const nominalOf = ({ way }: PlacedWay): number =>
   way.kind === "mesh" ? Math.max(...way.apertureMm) : way.kind === "slot" ? way.nominalMm : way.diameterMm;
 
-const curedBy = (cure: Pick<Cure, "way">, placed: PlacedWay) => cure.way === placed.id;
+const curedBy = (cure: Pick<Cure, "way">, placed: Pick<PlacedWay, "id">) => cure.way === placed.id;
 
 /** A way out once its cure is in place: what stays open, and what air still passes. */
 function cured(placed: PlacedWay, { kind, mesh }: Cure, book: Book): PlacedWay {
@@ -56,7 +56,8 @@ export function withCures(ways: readonly PlacedWay[], cures: readonly Cure[], bo
 }
 
 /** Whether a cure closes that sort of gap. */
-export const suits = ({ seats }: CureKind, { seat }: PlacedWay): boolean => seat !== undefined && seats.includes(seat);
+export const suits = ({ seats }: CureKind, { seat }: Pick<PlacedWay, "seat">): boolean =>
+  seat !== undefined && seats.includes(seat);
 
 /**
  * What would close a way out for a gap of so many millimetres, the surest first.

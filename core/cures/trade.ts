@@ -1,5 +1,4 @@
-import { AUDIT } from "../closures/facts";
-import type { PlacedWay } from "../escape/way";
+import { AUDIT, type ToldWay } from "../escape/facts";
 import { frontStage } from "../features/stages";
 import { constant, type Figure, memory } from "../figures/figure";
 import { remove } from "../ledgers/fix";
@@ -26,7 +25,7 @@ const BEAD_LEG_MM = 4;
 /** One cure with the gap it closes. */
 interface Placed {
   cure: Cure;
-  way: PlacedWay;
+  way: ToldWay;
   lengthMm: number;
 }
 
@@ -159,7 +158,7 @@ const orphan = (site: Site, cure: Cure, index: number): Snag => ({
   fix: { label: "Take it out of the plan", patch: [remove(site.at(`/cures/${index}`))] },
 });
 
-function planCures(site: Site, ways: readonly PlacedWay[]): TradeLedger {
+function planCures(site: Site, ways: readonly ToldWay[]): TradeLedger {
   return gather(
     site.variant.cures.map((cure, index): TradeLedger => {
       const way = ways.find((w) => w.id === cure.way);

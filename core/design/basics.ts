@@ -1,5 +1,4 @@
 import * as v from "valibot";
-import { FATES } from "./names";
 
 /** Pieces every part of the Build document is made of. */
 export const text = (max: number) => v.pipe(v.string(), v.maxLength(max, `Keep this under ${max} characters.`));
@@ -13,7 +12,8 @@ export const range = v.object({ low: finite, high: finite });
 /** Whether a thing came with the shell or is made for it. What was found is never cut, bought or drilled. */
 export const origin = v.picklist(["made", "found"]);
 /** What becomes of a found thing: kept where nothing is said; what is replaced is taken off, and made. */
-export const fate = v.exactOptional(v.picklist(FATES));
+export const fate = v.exactOptional(v.picklist(["kept", "mended", "replaced"]));
+export type Fate = "kept" | "mended" | "replaced";
 
 /** A whole number of things, at least one. */
 export const count = v.pipe(

@@ -1,4 +1,4 @@
-import type { Fate } from "./names";
+import type { Fate } from "./basics";
 
 /** What says whether a thing was found, and what becomes of it. */
 export interface Originated {

@@ -2,10 +2,6 @@
 export const FACES = ["base", "top", "left", "right", "back", "front"] as const;
 export type FaceId = (typeof FACES)[number];
 
-/** What becomes of a thing that was found. */
-export const FATES = ["kept", "mended", "replaced"] as const;
-export type Fate = (typeof FATES)[number];
-
 /** How one opening for air is cut. */
 export const OPENING_SHAPES = ["panel", "slot", "round"] as const;
 /** What passes a port. */

@@ -35,7 +35,8 @@ export function boardBow(family: Family, thicknessMm: number, depthMm: number, s
   const bowM = (deflection * WATER_KG_PER_M3 * GRAVITY * depth * depth ** 4) / stiffness;
   return {
     bowMm: bowM * 1000,
-    allowedMm: Math.min(Math.min(spanMm, depthMm) / BOW.shareOfSpan, BOW.mostMm),
+    // Its free edge bows along the span, and takes the beads at its ends with it.
+    allowedMm: Math.min(spanMm / BOW.shareOfSpan, BOW.mostMm),
     elastic,
   };
 }

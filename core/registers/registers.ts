@@ -1,4 +1,4 @@
-import { AUDIT } from "../closures/facts";
+import { AUDIT } from "../escape/facts";
 import type { Facts } from "../ledgers/facts";
 import { REACHED, type ServiceEntry } from "../ledgers/reached";
 import type { Site } from "../shell/site";

@@ -1,6 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import { materialsOf, shellSheets } from "#core/materials/find";
-import type { SurveyField } from "#core/shell/kinds/kind";
+import type { SurveyField } from "#core/shell/survey";
 import { useDecision, useShown } from "../../state/context";
 import { ChoiceField, CountField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";

@@ -1,5 +1,6 @@
+import { type Known, label } from "../../figures/figure";
 import { setMm } from "../../ledgers/fix";
-import { emptyLedger, type Step } from "../../ledgers/ledger";
+import { emptyLedger, type Snag, type Step } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
@@ -9,20 +10,43 @@ import type { Extent, FeatureKind } from "../kind";
 import { featureName } from "../name";
 import type { Port } from "./schema";
 import { portStarts } from "./starts";
-import { tubeHole } from "./tubeHole";
-import { ovalFigure, tubeSnags } from "./tubes";
+import { TUBE_CLEAR_MM, tubeHole } from "./tubeHole";
+import { ovalFigure, passedBy, tubeSnags, underFigure, underSnags } from "./tubes";
 import { PORT_WORDS } from "./words";
 
-/** A tube that climbs meets its wall in an upright oval. */
-const sizeOf = ({ bore, tube }: Port): Extent => ({
-  widthMm: bore.value,
-  heightMm: tube ? tubeHole(bore.value, tube.rise.value, tube.run.value).longMm : bore.value,
-});
+/** A tube that climbs meets its wall in an upright oval; one that drops through the base, in a lying one. */
+const sizeOf = (port: Port): Extent => {
+  const { bore, tube } = port;
+  return {
+    widthMm: bore.value,
+    heightMm: tube ? tubeHole(bore.value, tube.rise.value, tube.run.value, passedBy(port)).longMm : bore.value,
+  };
+};
+
+/** A tube through the base drops by at least this much of its run: less is a groove in it, not a hole. */
+const LEAST_DROP = 0.1;
+
+/** A bulkhead fitting's nut and elbow under a base, mm: read it off the label of yours. */
+const FITTING_MM: Known = { value: 45, low: 30, high: 70, basis: label };
 
 /** A round hole, or the oval a slanting tube needs. */
 function holeWords({ say }: Site, port: Port): string {
   if (!port.tube) return `ø${say(port.bore.value)}`;
-  return `An oval ${say(port.bore.value)} wide and ${say(sizeOf(port).heightMm)} high, from two holes filed together,`;
+  return `An oval ${say(port.bore.value)} wide and ${say(sizeOf(port).heightMm)} ${port.face === "base" ? "long" : "high"}, from two holes filed together,`;
+}
+
+/** A tube under the base leaves through a notch in the rim of what it stands on. */
+function notchWords({ say }: Site, { face, tube, bore }: Port): string {
+  if (face !== "base" || !tube) return "";
+  const clear = bore.value + TUBE_CLEAR_MM;
+  return ` Notch the riser's rim ${say(clear)} wide and ${say(clear)} high where the tube leaves.`;
+}
+
+/** Room under the base for what leaves through it; what was found has its own. */
+function underSnagsOf(site: Site, feature: Port): Snag[] {
+  if (feature.origin === "found") return [];
+  if (feature.tube) return underSnags(site, feature, underFigure(feature, feature.tube).value, "tube");
+  return feature.use === "drain" ? underSnags(site, feature, FITTING_MM.value, "drain's fitting") : [];
 }
 
 /** A new fitting in a hole that was found; the fitting itself is not counted, its size is not known. */
@@ -39,7 +63,7 @@ function refitSteps({ say }: Site, feature: Port): Step[] {
     ...off,
     {
       id: `ports/${feature.id}/refit`,
-      title: `Fit the ${words} anew: ${featureName(feature)}`,
+      title: `Fit the new ${words}: ${featureName(feature)}`,
       detail: `${cover[0]!.toUpperCase()}${cover.slice(1)}, to the hole as it is: the fitting is not counted. At most ${say(feature.gap.value)} may stay open.`,
       stage: "shell",
       handsOnMinutes: 10,
@@ -60,7 +84,7 @@ export const port: FeatureKind<Port> = {
   stage: "shell",
   starts: portStarts,
   size: sizeOf,
-  check(feature, path, { between, add }) {
+  check(feature, path, { between, add, say }) {
     between(`${path}/bore`, feature.bore, 1, 300, "A port");
     between(`${path}/gap`, feature.gap, 0, feature.bore.value, "The gap left round it");
     if (!feature.tube) return;
@@ -68,8 +92,13 @@ export const port: FeatureKind<Port> = {
     between(`${path}/tube/rise`, feature.tube.rise, 0, 2000, "The rise");
     between(`${path}/tube/run`, feature.tube.run, 10, 5000, "The run");
     between(`${path}/tube/bendRadius`, feature.tube.bendRadius, 1, 5000, "The bend");
-    if (feature.face === "top" || feature.face === "base")
-      add(`${path}/face`, `A slanting tube passes a wall, not the ${feature.face}. Choose left, right, back or front.`);
+    if (feature.face === "top")
+      add(`${path}/face`, "A slanting tube passes a wall or the base, not the top. Choose another face.");
+    if (feature.face === "base" && feature.tube.rise.value < LEAST_DROP * feature.tube.run.value)
+      add(
+        `${path}/tube/rise`,
+        `Through the base a tube must drop: ${say(feature.tube.rise.value)} over ${say(feature.tube.run.value)} never gets through. Type ${say(Math.ceil(LEAST_DROP * feature.tube.run.value))} or more.`,
+      );
   },
   cut: (feature) => [{ shape: "ellipse", ...sizeOf(feature) }],
   cutWords: ({ tube, bore }, say) => (tube ? "slanting tube: cut the oval" : `bore ${say(bore.value)}`),
@@ -106,7 +135,7 @@ export const port: FeatureKind<Port> = {
     const { words, cover } = PORT_WORDS[feature.use];
     const steps = cutSteps(site, feature, {
       title: `Drill the ${words}: ${featureName(feature)}`,
-      detail: `${holeWords(site, feature)} in the ${feature.face}; then ${cover}. At most ${site.say(feature.gap.value)} may stay open.`,
+      detail: `${holeWords(site, feature)} in the ${feature.face}; then ${cover}.${notchWords(site, feature)} At most ${site.say(feature.gap.value)} may stay open.`,
       stage: "shell",
       handsOnMinutes: RATES.holeSaw.value,
       toHand: ["step drill or hole saw", "backing board"],
@@ -120,10 +149,13 @@ export const port: FeatureKind<Port> = {
           : steps),
         ...refitSteps(site, feature),
       ],
-      ...(feature.tube && {
-        figures: [ovalFigure(feature, feature.tube)],
-        snags: tubeSnags(site, feature, feature.tube, path),
-      }),
+      figures: feature.tube
+        ? [ovalFigure(feature, feature.tube), ...(feature.face === "base" ? [underFigure(feature, feature.tube)] : [])]
+        : [],
+      snags: [
+        ...(feature.tube ? tubeSnags(site, feature, feature.tube, path) : []),
+        ...(feature.face === "base" ? underSnagsOf(site, feature) : []),
+      ],
     };
   },
 };

@@ -3,10 +3,10 @@ import { setMm } from "../../ledgers/fix";
 import type { Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
-import { over } from "../../units/tolerance";
+import { atLeast, over } from "../../units/tolerance";
 import { featureName } from "../name";
 import type { Port } from "./schema";
-import { tubeHole } from "./tubeHole";
+import { type Passed, roomUnderMm, TUBE_CLEAR_MM, tubeHole } from "./tubeHole";
 
 /** Steeper than this ants and beetles slip back and carry nothing, degrees. */
 const STEEPEST = { value: 30, basis: memory } as const;
@@ -19,19 +19,68 @@ const figureId = (port: Port) => `ports/${port.id}/oval`;
 
 /** The long way of the oval a slanting tube needs. */
 export function ovalFigure(port: Port, tube: Tube): Figure {
-  const { longMm, slopeDegrees } = tubeHole(port.bore.value, tube.rise.value, tube.run.value);
+  const through = passedBy(port);
+  const { longMm, slopeDegrees, angleDegrees } = tubeHole(port.bore.value, tube.rise.value, tube.run.value, through);
   return {
     id: figureId(port),
     label: `Oval for ${featureName(port)}, the long way`,
     value: longMm,
     unit: "mm",
-    formula: "tube ÷ sin(angle between tube and wall)",
+    formula: `tube ÷ sin(angle between tube and ${through})`,
     inputs: [
       { name: "tube outside, the short way of the oval", value: port.bore.value, unit: "mm" },
       { name: "slope of the tube", value: slopeDegrees, unit: "°" },
-      { name: "angle between tube and wall", value: 90 - slopeDegrees, unit: "°" },
+      { name: `angle between tube and ${through}`, value: angleDegrees, unit: "°" },
     ],
   };
+}
+
+/** What a tube passes: a wall, or the base. */
+export const passedBy = ({ face }: Pick<Port, "face">): Passed => (face === "base" ? "base" : "wall");
+
+/** Room under the base for a tube that leaves through it. */
+export function underFigure(port: Port, tube: Tube): Figure {
+  return {
+    id: `ports/${port.id}/under`,
+    label: `Room under the base for ${featureName(port)}`,
+    value: roomUnderMm(port.bore.value, tube.rise.value, tube.run.value, tube.bendRadius.value),
+    unit: "mm",
+    rounding: "up",
+    formula: "bend radius · (1 − cos slope) + tube/2 · (1 + cos slope) + clearance",
+    inputs: [
+      { name: "tube outside", value: port.bore.value, unit: "mm" },
+      { name: "bend radius", value: tube.bendRadius.value, unit: "mm" },
+      {
+        name: "slope of the tube",
+        value: tubeHole(port.bore.value, tube.rise.value, tube.run.value).slopeDegrees,
+        unit: "°",
+      },
+      { name: "clearance", value: TUBE_CLEAR_MM, unit: "mm" },
+    ],
+  };
+}
+
+/** Room under a base, for a tube or a drain that leaves through it. */
+export function underSnags({ shell, say, at }: Site, port: Port, wantedMm: number, what: string): Snag[] {
+  if (atLeast(shell.legsMm, wantedMm)) return [];
+  const wanted = Math.ceil(wantedMm);
+  return [
+    {
+      rule: "ports/no-room-under",
+      subject: port.id,
+      severity: "stop",
+      stage: "shell",
+      title: `No room under the base for the ${what}`,
+      sentence: `${featureName(port)} wants ${say(wanted)} under the base; there is ${say(shell.legsMm)}.`,
+      reason: "What sticks out under a base bears the whole box on it, or is sheared off.",
+      ...(shell.underBasePath !== null && {
+        fix: {
+          label: `Stand it ${say(wanted)} off the stand`,
+          patch: [setMm(at(shell.underBasePath), wanted)],
+        },
+      }),
+    },
+  ];
 }
 
 /** The slope and the bend of a tube that passes a wall. */

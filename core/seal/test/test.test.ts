@@ -169,8 +169,15 @@ describe("a water test by the log", () => {
     const p = planned(wet(), []);
     const litres = p.figures.find((f) => f.id === "seal/test-litres")!;
     const [level, area] = litres.inputs;
-    // The tray's walls are plumb: volume is surface times level.
-    expect(litres.value).toBeCloseTo((level!.value * area!.value * 1e6) / 1e6, 0);
+    // The tray's walls are plumb, and its own base of 6 mm is no water: surface times level over it.
+    expect(litres.value).toBeCloseTo((level!.value - 6) * area!.value, 6);
+    // Inside of 1062 × 512: panes of 6 mm off the 1074 × 524 that the cabinet gives it.
+    expect(area!.value).toBeCloseTo(
+      p.shell.tray!.widthMm * p.shell.tray!.depthMm * 1e-6 -
+        2 * 6e-3 * (p.shell.tray!.widthMm + p.shell.tray!.depthMm) * 1e-3 +
+        4 * 36e-6,
+      6,
+    );
     expect(p.figures.find((f) => f.id === "seal/test-kg")!.value).toBeCloseTo(litres.value * 0.998, 0);
   });
 });

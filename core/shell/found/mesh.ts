@@ -1,5 +1,4 @@
-import type { Measure } from "../../design/basics";
-import type { Fate } from "../../design/names";
+import type { Fate, Measure } from "../../design/basics";
 import type { Checker } from "../../ledgers/checker";
 import type { Part, Step, Supply } from "../../ledgers/ledger";
 import { findMaterial } from "../../materials/find";

@@ -4,10 +4,10 @@ import { emptyLedger, type TradeLedger } from "../../ledgers/ledger";
 import { findMaterial, materialsOf } from "../../materials/find";
 import type { Book } from "../../materials/schema";
 import type { Rect } from "../faces";
-import type { SurveyField } from "../kinds/kind";
 import type { FoundGap, OwnHold } from "../shell";
 import type { Site } from "../site";
 import type { Size3 } from "../size";
+import type { SurveyField } from "../survey";
 import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps, meshSupplies } from "./mesh";
 import type { Screen } from "./schema";
 
@@ -60,7 +60,7 @@ export function screenGaps(screen: Screen, book: Book, inside: Size3, opening: s
             ...{ air: [], cover: "nothing" },
             ...(patchOf && {
               mend: {
-                label: `Patch it with ${patchOf.name.toLowerCase()}`,
+                label: "Patch the screen",
                 sets: [
                   { path: `${path}/fate`, value: "mended" },
                   { path: `${path}/mesh`, value: patchOf.id },

@@ -3,8 +3,8 @@ import type { Checker } from "../../ledgers/checker";
 import { set } from "../../ledgers/fix";
 import type { Snag, Step } from "../../ledgers/ledger";
 import { CAUTION } from "../../workshop/cautions";
-import type { SurveyField } from "../kinds/kind";
 import type { Site } from "../site";
+import type { SurveyField } from "../survey";
 import type { SecondHand } from "./schema";
 
 /** Silicone older than this is tired: it peels at its edges, and wants a long test or new beads. Years. */
@@ -93,7 +93,8 @@ export function secondHandSnags(site: Site, { is, chips, beadYears, disinfect }:
       severity: "mind",
       title: "Old silicone",
       sentence: `Its beads are ${beadYears.value} years old; over ${OLD_BEADS.value} they begin to peel (from memory).`,
-      reason: "Try each with a fingernail. What peels is cut out and beaded anew; what holds is tested for three days.",
+      reason:
+        "Try each with a fingernail. What peels is cut out and beaded again; what holds is tested for three days.",
     });
   if (!disinfect)
     add({

@@ -1,4 +1,4 @@
-import type { SurveyField } from "./kind";
+import type { SurveyField } from "../survey";
 
 /** What every shell is asked of its finished state: its ground, and what its top carries. */
 export const finishedFields = (ground = "Ground, how deep", load = "Load on the top"): SurveyField[] => [

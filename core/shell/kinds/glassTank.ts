@@ -7,7 +7,7 @@ import { bareSecondHand } from "../found/schema";
 import { checkSecondHand, secondHandFields, secondHandSnags, secondHandSteps } from "../found/secondHand";
 import { SIZE_LIMIT_MM } from "../limits";
 import type { Site } from "../site";
-import type { SurveyField } from "./kind";
+import type { SurveyField } from "../survey";
 import type { foundTank } from "./parts/schema";
 
 /** A glass tank as found. */

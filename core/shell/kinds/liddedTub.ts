@@ -8,7 +8,7 @@ import { FACE_WORDS, faceSolid } from "../boxFaces";
 import { SIZE_LIMIT_MM } from "../limits";
 import { type Profile, volumeBelowMl } from "../profile";
 import type { FoundGap, Shell, ShellFace } from "../shell";
-import type { SurveyField } from "./kind";
+import type { SurveyField } from "../survey";
 import type { RoundTubShell } from "./roundTub/schema";
 import type { TubShell } from "./tub/schema";
 

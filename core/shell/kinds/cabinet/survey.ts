@@ -2,8 +2,8 @@ import { FACES } from "../../../design/names";
 import { FOUND_MATERIALS } from "../../../materials/face";
 import { FOUND_IDS } from "../../../materials/names";
 import { FACE_WORDS } from "../../boxFaces";
+import type { Survey, SurveyField } from "../../survey";
 import { finishedFields } from "../finished";
-import type { Survey, SurveyField } from "../kind";
 
 const MATERIAL_OPTIONS = FOUND_IDS.map((id) => [id, FOUND_MATERIALS[id].name] as const);
 

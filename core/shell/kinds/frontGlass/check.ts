@@ -96,7 +96,7 @@ function checkStrip({ strip }: FrontGlassShell["found"], insideWidthMm: number, 
   between(`${path}/length`, strip.length, 10, Math.max(10, insideWidthMm), "The strip's length");
   between(`${path}/bore`, strip.bore, 0.3, 50, "Its holes or slots");
   between(`${path}/slot`, strip.slot, 1, 500, "A slot's length");
-  if (!strip.height) return;
+  if (!strip.height || insideWidthMm <= 0) return;
   const long = strip.length?.value ?? insideWidthMm;
   const each = strip.openings === "holes" ? (Math.PI / 4) * strip.bore.value ** 2 : strip.bore.value * strip.slot.value;
   const most = Math.floor((long * strip.height.value * 0.9) / each);

@@ -1,7 +1,7 @@
 import { screenFields } from "../../found/screen";
 import { secondHandFields } from "../../found/secondHand";
+import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
-import type { Survey } from "../kind";
 
 const at = (path: string) => `/shell/found/${path}`;
 
@@ -20,7 +20,6 @@ export const frontGlassSurvey: Survey = {
     { path: at("width"), label: "Width outside", example: '450 or 18"' },
     { path: at("depth"), label: "Depth outside", example: '450 or 18"' },
     { path: at("height"), label: "Height outside", example: '600 or 24"' },
-    { path: at("sill/height"), label: "Sill, from inside the base", example: '100 or 4"' },
   ],
   groups: [
     {
@@ -36,7 +35,7 @@ export const frontGlassSurvey: Survey = {
           label: "Base over the stand",
           ask: "length",
           hint: "under the base pane, in its frame",
-          arrow: "70,66 70,68",
+          arrow: "70,64 70,68",
         },
         { path: at("sill/height"), label: "Sill, how high", ask: "length", arrow: "30,54 30,66" },
         {

@@ -1,5 +1,5 @@
+import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
-import type { Survey } from "../kind";
 import { lidGapField } from "../liddedTub";
 
 /** What the tape is put to. */

@@ -1,5 +1,5 @@
+import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
-import type { Survey } from "../kind";
 
 /** A sheet box: the size wanted, how its panels meet, its front frame. */
 export const sheetSurvey: Survey = {
