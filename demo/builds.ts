@@ -1,5 +1,6 @@
 import type { Build } from "../core/document/schema";
 import { antYard } from "./builds/antYard";
+import { brambleTower } from "./builds/brambleTower";
 import { flatPack } from "./builds/flatPack";
 import { haberdasher } from "./builds/haberdasher";
 import { landingBox } from "./builds/landingBox";
@@ -7,6 +8,7 @@ import { nurseryTub } from "./builds/nurseryTub";
 import { towerOnEnd } from "./builds/towerOnEnd";
 
 export { antYard } from "./builds/antYard";
+export { BRAMBLE_TOWER, brambleTower } from "./builds/brambleTower";
 export { flatPack } from "./builds/flatPack";
 export { HABERDASHER, haberdasher } from "./builds/haberdasher";
 export { nurseryTub } from "./builds/nurseryTub";
@@ -15,6 +17,7 @@ export { towerOnEnd } from "./builds/towerOnEnd";
 /** The list shows the last made first. */
 export const demoBuilds = (): Build[] => [
   antYard(),
+  brambleTower(),
   nurseryTub(),
   landingBox(),
   towerOnEnd(),

@@ -5,33 +5,45 @@ import { plan } from "../core/plan";
 import { sealedAs } from "../core/seal/test/sealedAs";
 import { testLevel } from "../core/seal/testLevel";
 import { simulateTest } from "../standins/waterGauge";
-import { HABERDASHER } from "./builds";
+import { BRAMBLE_TOWER, HABERDASHER } from "./builds";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "./tern-street";
 
-/** The cabinet's water test: three days, read each morning and evening. */
-const BEGAN_DAYS_AGO = 9;
+/** A water test in the demo: when it began, how long it was read, whether it is over. */
+interface Told {
+  test: string;
+  stem: string;
+  beganHoursAgo: number;
+  readForHours: number;
+  over: boolean;
+}
+
+/** The cabinet's test is over, read each morning and evening for three days; the tower's still runs. */
+const TESTS: Record<string, Told> = {
+  [HABERDASHER]: { test: "cabinet-tray", stem: "cabinet", beganHoursAgo: 216, readForHours: 80, over: true },
+  [BRAMBLE_TOWER]: { test: "tower-base", stem: "tower", beganHoursAgo: 20, readForHours: 16, over: false },
+};
 const SETTLED_MINUTES = 120;
 const READ_EVERY_HOURS = 8;
-const READ_FOR_HOURS = 80;
 
 /** What happened at the bench with a demo build. */
 export function demoLog(design: Build): Log {
-  if (design.name !== HABERDASHER) return [];
+  const told = TESTS[design.name];
+  if (!told) return [];
+  const { test, stem, beganHoursAgo, readForHours, over } = told;
   const { site } = plan({
     ...{ design, log: [], nestings: [], book: demoBook(), stock: demoStock, workshop: demoWorkshop },
     ...{ now: DEMO_NOW, seed: 1 },
   });
-  const begunAt = (parseLocal(DEMO_NOW) ?? 0) - BEGAN_DAYS_AGO * 1440;
+  const begunAt = (parseLocal(DEMO_NOW) ?? 0) - beganHoursAgo * 60;
   const { levelMm } = testLevel(site.shell.levels);
   const drawn = simulateTest({
-    ...{ startAt: "2000-01-01T00:00:00Z", hours: READ_FOR_HOURS, everyHours: READ_EVERY_HOURS, levelMm, seed: 41 },
+    ...{ startAt: "2000-01-01T00:00:00Z", hours: readForHours, everyHours: READ_EVERY_HOURS, levelMm, seed: 41 },
     ...{ leakMmPerDay: 0, evaporationMmPerDay: 1.3, panShare: 1.03, readingErrorMm: 0.2 },
   });
   const readings = drawn.readings.map((r, i) => ({ levelMm: r.levelMm, panMm: drawn.control.readings[i]!.levelMm }));
   const at = (i: number) => formatLocal(begunAt + SETTLED_MINUTES + i * READ_EVERY_HOURS * 60);
-  const test = "cabinet-tray";
   const entry = (id: string, when: string, event: LogEntry["event"]): LogEntry => ({
-    id: `cabinet-${id}`,
+    id: `${stem}-${id}`,
     at: when,
     event,
   });
@@ -43,6 +55,6 @@ export function demoLog(design: Build): Log {
     }),
     ...readings.map((r, i) => entry(`read-${i}`, at(i), { kind: "test-read", test, ...r, readAt: null })),
     entry("papers", last, { kind: "papers-looked", test, found: "dry" }),
-    entry("ended", last, { kind: "test-ended", test }),
+    ...(over ? [entry("ended", last, { kind: "test-ended", test })] : []),
   ];
 }

@@ -9,14 +9,17 @@ import { answers } from "./answers.mjs";
 import { BROWSER_ARGS, needChromium, serveFreshDemo } from "./run.mjs";
 
 const FLAT_PACK = "/builds/flat-pack-1500";
+const GLASS = "/builds/bramble-tower";
 const CABINET = "/builds/haberdasher-s-cabinet";
 /** A view's address, what is pressed there before the picture, and the heading brought into sight. */
 const VIEWS: readonly [name: string, address: string, press?: string, show?: string][] = [
   ["builds", "/"],
   ["new", "/new"],
-  ...["brief", "shell", "front", "air", "seal", "cuts", "buying", "diary"].map(
+  ...["brief", "air", "seal", "cuts", "buying", "diary"].map(
     (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
   ),
+  ["shell", `${GLASS}/shell`],
+  ["front", `${GLASS}/front`],
   ["shell-cabinet", `${CABINET}/shell`],
   ["water-test", `${CABINET}/seal`, undefined, "Water test"],
   ["background", `${CABINET}/background`],

@@ -1,14 +1,17 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { ComponentType } from "react";
 import { closedOpenings } from "#core/closures/here";
+import { kindsFor } from "#core/closures/kinds/index";
 import { measureSlides } from "#core/closures/kinds/slidingPair/fit";
 import type { SlidingPair } from "#core/closures/kinds/slidingPair/schema";
 import type { Closure } from "#core/closures/schema";
+import { chosenVariant } from "#core/document/variant";
 import { materialsOf } from "#core/materials/find";
-import { useBench, useDecision, useShown } from "../state/context";
+import { useBench, useBuildHandle, useDecision, useShown } from "../state/context";
 import { ChoiceField, CountField, Select, TickField } from "../ui/fields";
 import { MeasureField } from "../ui/MeasureField";
 import { Fields, Panel } from "../ui/Panel";
+import { QuietButton } from "../ui/QuietButton";
 import { FigureReading } from "../ui/Reading";
 
 /** The closure's place in the design, its path, and how its figures are called. */
@@ -26,6 +29,8 @@ const LOCKS = [
 const FOUND_LOCKS = [
   ["wedge/found", "wedge, as found"],
   ["key/found", "key lock, as found"],
+  ["wedge/replaced", "wedge, in place of the old"],
+  ["key/replaced", "key lock, in place of the old"],
 ] as const;
 const ASKED = { wedge: "wedge: found or bought?", key: "key lock: found or bought?" } as const;
 
@@ -33,14 +38,16 @@ const ASKED = { wedge: "wedge: found or bought?", key: "key lock: found or bough
 function LockField({ path, found }: { path: string; found: boolean }) {
   const { value, commit } = useDecision<Closure["lock"]>(`${path}/lock`);
   const asked = value?.origin === "unknown" ? [[`${value.kind}/unknown`, ASKED[value.kind]] as [string, string]] : [];
+  const now = value?.fate === "replaced" ? "replaced" : value?.origin;
   return (
     <Select
       label="Lock"
-      value={value ? `${value.kind}/${value.origin}` : "none"}
+      value={value ? `${value.kind}/${now}` : "none"}
       options={[...LOCKS, ...(found ? FOUND_LOCKS : []), ...asked]}
       onChange={(choice) => {
-        const [kind, origin] = choice.split("/");
-        commit(origin === undefined ? null : ({ kind, origin } as Closure["lock"]));
+        const [kind, of] = choice.split("/");
+        const lock = of === "replaced" ? { kind, origin: "found", fate: of } : { kind, origin: of };
+        commit(of === undefined ? null : (lock as Closure["lock"]));
       }}
     />
   );
@@ -94,16 +101,68 @@ const LidFields = ({ path }: ClosureProps) => (
   </Panel>
 );
 
-const FoundFields = ({ path }: ClosureProps) => (
+const FoundFields = ({ path, index }: ClosureProps) => (
   <Panel title="As it came">
     <Fields>
       <LockField path={path} found />
+      <ChoiceField
+        label="They are"
+        path={`${path}/fate`}
+        options={[
+          ["kept", "kept as they are"],
+          ["mended", "set right: hinges, pins, runners"],
+        ]}
+      />
+      <ForWorkField index={index} path={path} />
     </Fields>
     <Text fontSize="xs" color="muted" mt="3">
-      Its gaps are measured under Shell (key 2).
+      Its gaps are measured under Shell (key 2). To replace it, take it off and choose another.
     </Text>
+    <Box mt="2">
+      <TakeOffButton index={index} />
+    </Box>
   </Panel>
 );
+
+/** Doors off for the work, or on: asked of doors only. */
+function ForWorkField({ index, path }: { index: number; path: string }) {
+  const doors = useShown(
+    ({ plan }) => plan.site.variant.closures[index]?.opening === "front" && plan.shell.doors !== null,
+  );
+  if (!doors) return null;
+  return (
+    <ChoiceField
+      label="While the inside is worked on"
+      path={`${path}/forWork`}
+      options={[
+        ["undecided", "not decided"],
+        ["off", "taken off, hung again"],
+        ["on", "left on"],
+      ]}
+    />
+  );
+}
+
+/** Lets another door or lid take its place. */
+function TakeOffButton({ index }: { index: number }) {
+  const { api } = useBuildHandle();
+  return (
+    <QuietButton
+      size="xs"
+      onClick={() =>
+        api.commit((draft) => {
+          const { closures, shell } = chosenVariant(draft);
+          const old = closures[index]!;
+          const next = kindsFor(shell, old.opening).find((k) => k.kind !== old.kind);
+          const opening = api.shown.getState().plan.shell.openings.find((o) => o.id === old.opening);
+          if (next && opening) closures[index] = next.start(api.shown.getState().plan.site, opening);
+        })
+      }
+    >
+      Put a made one in its place
+    </QuietButton>
+  );
+}
 
 /** The fields of each kind of closure. */
 export const CLOSURE_FIELDS: { [Kind in Closure["kind"]]: ComponentType<ClosureProps> } = {

@@ -155,6 +155,8 @@ function useSolids(shell: Shell, variant: Variant): SolidOf[] {
   const drawn = useSame({ shell, variant }, (of) => [
     of.shell.faces,
     of.shell.strips,
+    of.shell.gaps,
+    of.shell.doors,
     of.shell.levels,
     of.variant.features,
     of.variant.background,
@@ -189,7 +191,7 @@ function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
     (strip): SolidOf => ({
       id: strip.id,
       family: strip.material.family,
-      mesh: plate(shell, "front", cornersOf(strip), 0),
+      mesh: plate(shell, "front", cornersOf(strip), -(strip.backMm ?? 0)),
       out: [0, -1, 0],
       opens: false,
     }),
@@ -203,7 +205,36 @@ function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
       opens: shell.openings.some((o) => o.face === feature.face) && !shell.faces[feature.face].open,
     }),
   );
-  return [...walls, ...strips, ...vents, ...backgroundSolids(shell, variant)];
+  return [...walls, ...strips, ...foundSolids(shell), ...vents, ...backgroundSolids(shell, variant)];
+}
+
+/** Doors over an open front, and what came with the shell for air. */
+function foundSolids(shell: Shell): SolidOf[] {
+  const doors = shell.faces.front.open ? (shell.doors?.leaves ?? []) : [];
+  return [
+    ...doors.map(
+      (leaf, i): SolidOf => ({
+        id: `door-${i}`,
+        family: "glass",
+        mesh: plate(shell, "front", cornersOf(leaf), shell.doors!.thicknessMm),
+        out: [0, -1, 0],
+        opens: true,
+      }),
+    ),
+    ...shell.gaps
+      .filter((gap) => gap.vent)
+      .flatMap((gap) =>
+        gap.at.map(
+          (rect, i): SolidOf => ({
+            id: `${gap.id}-${i}`,
+            family: "steel",
+            mesh: plate(shell, gap.face, cornersOf(rect), 1),
+            out: facing(shell.faces[gap.face]).out,
+            opens: shell.openings.some((o) => o.id === gap.opening),
+          }),
+        ),
+      ),
+  ];
 }
 
 /** The walls' reliefs, and what stands out of them. */

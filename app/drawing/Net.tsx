@@ -20,6 +20,7 @@ import { CoverMark } from "./CoverMark";
 import { Dimension } from "./Dimension";
 import { drawRect } from "./drawRect";
 import { FeatureMark } from "./FeatureMark";
+import { FoundMarks } from "./FoundMarks";
 import { Hatches } from "./Hatches";
 import { hatchOf } from "./hatchOf";
 import { Label, LETTER } from "./Label";
@@ -137,6 +138,7 @@ export function Net() {
               )}
             </g>
           ))}
+          <FoundMarks shell={plan.shell} net={net} scale={scale} />
           {covers.map((cover) => (
             <CoverMark key={cover.wall.face} cover={cover} net={net} scale={scale} />
           ))}

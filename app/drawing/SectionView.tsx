@@ -108,11 +108,7 @@ export function OneSection({ cut, atMm }: { cut: Cut; atMm?: number }) {
         <polygon
           key={wall.id}
           points={wall.points.map(([across, up]) => `${x(across)},${y(up)}`).join(" ")}
-          fill={hatchOf(
-            wall.of === "tray"
-              ? "glass"
-              : (shell.strips.find((s) => s.id === wall.id)?.material ?? shell.faces[wall.face].material).family,
-          )}
+          fill={hatchOf(wall.family)}
           stroke="var(--chakra-colors-ink)"
           strokeWidth={Math.max(0.6, Math.min(1.2, scale * 4))}
         />

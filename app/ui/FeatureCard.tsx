@@ -7,12 +7,14 @@ import type { FaceId } from "#core/design/names";
 import type { Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
 import { freeId } from "#core/features/begin";
-import { featureName, featureRect } from "#core/features/feature";
+import { featureName, featureRect, isCut } from "#core/features/feature";
 import { featureKind } from "#core/features/index";
+import type { Feature } from "#core/features/schema";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { kindOf } from "#core/shell/kinds/index";
 import { FEATURE_FIELDS } from "../features/fields";
 import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context";
+import { FateField } from "./FateField";
 import { ChoiceField } from "./fields";
 import { LevelWith } from "./LevelWith";
 import { MeasureField } from "./MeasureField";
@@ -33,6 +35,13 @@ const FACE_OPTIONS = [
 const OPPOSITE: Partial<Record<FaceId, FaceId>> = { left: "right", right: "left" };
 
 /** One feature's measures; drawn again only when what is not in its fields changes. */
+/** Whether what fills it was found, whether that is mesh, and whether its mesh may have a hole. */
+function foundWords(feature: Feature): { found: boolean; meshed: boolean; holed: boolean } {
+  const meshed = "meshOrigin" in feature && feature.mesh !== null;
+  const found = meshed ? feature.meshOrigin === "found" : feature.origin === "found" && isCut(feature);
+  return { found, meshed, holed: meshed && found };
+}
+
 export const FeatureCard = memo(function FeatureCard({ index, variantId }: { index: number; variantId: string }) {
   const { api, choose } = useBuildHandle();
   const feature = useShown(({ design }) => {
@@ -43,6 +52,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
       name: whole.name,
       face: whole.face,
       kind: whole.kind,
+      ...foundWords(whole),
       readings: featureKind(whole).readings?.(whole) ?? [],
       widthMm,
       heightMm,
@@ -117,6 +127,13 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
               ["found", "as found"],
             ]}
           />
+        )}
+        {feature.found && <FateField label="What came with it is" path={path} mends={feature.meshed} />}
+        {feature.holed && (
+          <>
+            <MeasureField label="Hole in the mesh, across" path={`${path}/hole`} optional empty="whole" />
+            <MeasureField label="Patch, how wide" path={`${path}/patch`} optional empty="the least that laps" />
+          </>
         )}
       </Fields>
       <Flex mt="3" gap="6" align="end">

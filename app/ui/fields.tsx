@@ -57,7 +57,8 @@ function Choice<T extends string>({ label, path, options }: ChoiceProps<T>) {
   return (
     <Select
       label={label}
-      value={value}
+      // What an older document does not say is the first of its choices.
+      value={value ?? options[0]![0]}
       options={options}
       error={error}
       onChange={(next) => setError(attempt(next)[0]?.message ?? null)}
@@ -70,6 +71,21 @@ export const ChoiceField = memo(
   Choice,
   (a, b) => a.path === b.path && a.label === b.label && equal(a.options, b.options),
 ) as typeof Choice;
+
+/** One of a few, or none of them. */
+export function MaybeChoiceField({ label, path, options, none }: ChoiceProps<string> & { none: string }) {
+  const { value, attempt } = useDecision<string | null>(path);
+  const [error, setError] = useState<string | null>(null);
+  return (
+    <Select
+      label={label}
+      value={value ?? ""}
+      options={[["", none], ...options]}
+      error={error}
+      onChange={(next) => setError(attempt(next === "" ? null : next)[0]?.message ?? null)}
+    />
+  );
+}
 
 /** Yes or no. */
 export const TickField = memo(function TickField({ label, path }: { label: string; path: string }) {

@@ -32,13 +32,15 @@ interface Placed {
 /** Mesh over a gap, as parts. */
 function meshPart({ saySum }: Site, { cure, way, lengthMm }: Placed): TradeLedger["parts"] {
   if (cure.mesh === null) return [];
+  const acrossMm = way.acrossMm ?? 0;
   return [
     {
       ...{ id: `cures/${cure.id}/mesh`, label: `Mesh over ${way.way.name}`, materialId: cure.mesh, kind: "mesh" },
-      ...{ lengthMm: lengthMm + 2 * LAP_MM, widthMm: 2 * LAP_MM, thicknessMm: 0, qty: 1, grainLocked: false },
+      ...{ lengthMm: lengthMm + 2 * LAP_MM, widthMm: acrossMm + 2 * LAP_MM },
+      ...{ thicknessMm: 0, qty: 1, grainLocked: false },
       working: {
         length: saySum([lengthMm, " gap + 2 × ", LAP_MM, " lap"]),
-        width: saySum(["2 × ", LAP_MM, " lap"]),
+        width: saySum([acrossMm, " across + 2 × ", LAP_MM, " lap"]),
       },
     },
   ];
@@ -53,7 +55,9 @@ function needsOf(site: Site, { cure, way, lengthMm }: Placed): Need[] {
       ? [need(material.id, "mm", why, [lengthMm * (1 + WASTE.value), lengthMm, lengthMm * (1 + 2 * WASTE.value)])]
       : []),
     ...(material?.by === "piece" ? [need(material.id, "piece", why, [1])] : []),
-    ...(siliconed ? [need(site.variant.seal.sealant, "mL", why, [filletMl(BEAD_LEG_MM, 2 * lengthMm)])] : []),
+    ...(siliconed
+      ? [need(site.variant.seal.sealant, "mL", why, [filletMl(BEAD_LEG_MM, 2 * (lengthMm + (way.acrossMm ?? 0)))])]
+      : []),
   ];
 }
 

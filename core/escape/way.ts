@@ -21,6 +21,8 @@ export interface PlacedWay {
   /** What sort of gap it is, and along which length; told by those that something can be laid along or over. */
   seat?: Seat;
   lengthMm?: number;
+  /** How far something laid over it must reach the other way, mm; told where it is more than a line. */
+  acrossMm?: number;
   /** What air passes of it; a vent's own air is told by the vent. */
   air?: readonly AirPath[];
   /** It is there for air: a strip of holes, a screen. */

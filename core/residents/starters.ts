@@ -104,4 +104,9 @@ export const STARTER_RESIDENTS: readonly Resident[] = [
     traits: traits("climbs", "digs"),
     bands: bands([22, 31], [45, 75]),
   }),
+  starter("stick-insect", "Stick insect nymph", "hardBodied", 3, {
+    needs: needs(300, 300, 600),
+    traits: traits("climbs"),
+    bands: bands([18, 27], [50, 75]),
+  }),
 ];

@@ -57,6 +57,8 @@ export function waterSnags(site: Site, test: Pick<TestStanding, "status">): Snag
       sentence: `${untested.sentence} Misting fills its drain layer, and nothing lets the water out.`,
       fix: { label: "Stand a siphon pipe in it", patch: [set(at("/ground/outlet"), "standpipe")] },
     });
+  else if (test.status === "running")
+    add({ rule: "seal/test-runs", severity: "note", ...untested, title: "Its water test is running" });
   else add({ rule: "seal/untested", severity: "mind", ...untested });
   if (shell.lining)
     add({

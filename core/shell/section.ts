@@ -1,3 +1,4 @@
+import type { Family } from "../materials/face";
 import { extent } from "./outline";
 import type { Shell, ShellFace } from "./shell";
 import { outwards, type Point, toSpace } from "./space";
@@ -25,8 +26,17 @@ export interface LevelLine {
 
 /** A section: walls as cut, in (across, up) mm, and the vertical stack. */
 export interface Section {
-  walls: { id: string; face: ShellFace["id"]; of: "wall" | "strip" | "tray"; points: Point[] }[];
+  walls: SectionPiece[];
   levels: LevelLine[];
+}
+
+/** A piece as cut, and what it is of. */
+export interface SectionPiece {
+  id: string;
+  face: ShellFace["id"];
+  of: "wall" | "strip" | "tray" | "door" | "screen" | "lining";
+  family: Family;
+  points: Point[];
 }
 
 /** A wall cut along its middle, inner line and outer line. */
@@ -62,41 +72,82 @@ export function cutShell(shell: Shell, cut: Cut): Section {
   const walls = faces
     .map((id) => shell.faces[id])
     .filter((face) => !face.open)
-    .map((face) => ({ id: face.id as string, face: face.id, of: "wall" as const, points: cutWall(face, axis) }));
+    .map(
+      (face): SectionPiece => ({
+        ...{ id: face.id, face: face.id, of: "wall", family: face.material.family },
+        points: cutWall(face, axis),
+      }),
+    );
   const strips =
     cut === "frontBack"
       ? shell.strips
           .filter((s) => s.role !== "stile")
-          .map((s) => {
-            const t = s.material.thicknessMm;
-            const points: Point[] = [
-              [0, s.vMm],
-              [t, s.vMm],
-              [t, s.vMm + s.heightMm],
-              [0, s.vMm + s.heightMm],
-            ];
-            return { id: s.id, face: "front" as const, of: "strip" as const, points };
-          })
+          .map(
+            (s): SectionPiece => ({
+              ...{ id: s.id, face: "front", of: "strip", family: s.material.family },
+              points: block(s.backMm ?? 0, s.vMm, s.material.thicknessMm, s.heightMm),
+            }),
+          )
       : [];
-  return { walls: [...walls, ...strips, ...cutTray(shell, cut)], levels: levelLines(shell) };
+  const pieces = [...walls, ...strips, ...cutTray(shell, cut), ...cutFloor(shell, cut), ...cutFound(shell, cut)];
+  return { walls: pieces, levels: levelLines(shell) };
+}
+
+/** A rectangle of a section from its lower left corner. */
+const block = (across: number, up: number, wide: number, high: number): Point[] => [
+  [across, up],
+  [across + wide, up],
+  [across + wide, up + high],
+  [across, up + high],
+];
+
+/** The second floor on the base. */
+function cutFloor({ floorMm, inside }: Shell, cut: Cut): SectionPiece[] {
+  if (floorMm <= 0) return [];
+  const across = cut === "frontBack" ? inside.depthMm : inside.widthMm;
+  return [{ id: "floor", face: "base", of: "tray", family: "glass", points: block(0, 0, across, floorMm) }];
+}
+
+/** How thick a screen is drawn, mm: its frame, not its wire. */
+const SCREEN_MM = 4;
+
+/** Doors over an open front, screens in the top, and a background that came with the shell. */
+function cutFound(shell: Shell, cut: Cut): SectionPiece[] {
+  const { doors, faces, gaps, lining, inside } = shell;
+  const pieces: SectionPiece[] = [];
+  const leaf = doors?.leaves[0];
+  if (cut === "frontBack" && doors && leaf && faces.front.open)
+    pieces.push({
+      ...{ id: "door", face: "front", of: "door", family: "glass" },
+      points: block(-doors.thicknessMm, leaf.vMm, doors.thicknessMm, leaf.heightMm),
+    });
+  for (const { id, face, vent, at } of gaps)
+    if (vent && face === "top")
+      for (const rect of at)
+        pieces.push({
+          ...{ id, face, of: "screen", family: "steel" },
+          points:
+            cut === "frontBack"
+              ? block(rect.vMm, inside.heightMm, rect.heightMm, SCREEN_MM)
+              : block(rect.uMm, inside.heightMm, rect.widthMm, SCREEN_MM),
+        });
+  if (lining?.face === "back" && cut === "frontBack")
+    pieces.push({
+      ...{ id: "lining", face: "back", of: "lining", family: "xps" },
+      points: block(inside.depthMm - lining.depthMm, 0, lining.depthMm - lining.gapMm, inside.heightMm),
+    });
+  return pieces;
 }
 
 /** The tray's base and the two walls the section cuts. */
-function cutTray({ tray, inside }: Shell, cut: Cut): Section["walls"] {
+function cutTray({ tray, inside }: Shell, cut: Cut): SectionPiece[] {
   if (!tray) return [];
   const [room, length] = cut === "frontBack" ? [inside.depthMm, tray.depthMm] : [inside.widthMm, tray.widthMm];
   const start = (room - length) / 2;
   const { glassMm, heightMm } = tray;
-  const box = (id: string, across: number, up: number, wide: number, high: number) => ({
-    id,
-    face: "base" as const,
-    of: "tray" as const,
-    points: [
-      [across, up],
-      [across + wide, up],
-      [across + wide, up + high],
-      [across, up + high],
-    ] satisfies Point[],
+  const box = (id: string, across: number, up: number, wide: number, high: number): SectionPiece => ({
+    ...{ id, face: "base", of: "tray", family: "glass" },
+    points: block(across, up, wide, high),
   });
   return [
     box("tray-base", start, 0, length, glassMm),

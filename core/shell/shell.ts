@@ -98,6 +98,8 @@ export interface FoundGap {
   seat: Seat;
   /** Along which something could be laid or put over it, mm. */
   lengthMm: number;
+  /** How far it reaches the other way, mm; told where it is more than a line. */
+  acrossMm?: number;
   /** Where it is drawn on its face. */
   at: readonly Rect[];
   air: readonly AirPath[];

@@ -12,6 +12,7 @@ import { useBuildHandle, useShown, useUnits, useVariant } from "../../state/cont
 import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { StageHead } from "../StageHead";
+import { CuresPanel, MeasuredGapsPanel } from "./GapsPanel";
 
 /** What closes each opening of the shell, and the escape audit. */
 export default function FrontStage() {
@@ -43,6 +44,8 @@ export default function FrontStage() {
           return <OwnFields key={opening.id} index={index} path={`/closures/${index}`} id={here(opening.id).id} />;
         })}
         <AuditPanel />
+        <CuresPanel />
+        <MeasuredGapsPanel />
         <RegisterPanels />
       </SimpleGrid>
     </Stack>

@@ -10,6 +10,7 @@ import { Fields, Panel } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
 import { Toggle } from "../../ui/Toggle";
 import { StageHead } from "../StageHead";
+import { DamPanel } from "./DamPanel";
 import { FacesPanel } from "./FacesPanel";
 import { MassPanel } from "./MassPanel";
 import { ShelvesPanel } from "./ShelvesPanel";
@@ -23,10 +24,18 @@ const VIEWS = [
   ["model", "Model"],
 ] as const;
 
+const CabinetPanels = () => (
+  <>
+    <ShelvesPanel />
+    <DamPanel />
+  </>
+);
+
 /** What a kind of shell asks beside its survey. */
 const OWN_PANELS: Record<Variant["shell"]["kind"], ComponentType | null> = {
-  ...{ frontGlass: null, sheet: null, tank: null, tankOnEnd: null, tub: null, roundTub: null },
-  cabinet: ShelvesPanel,
+  ...{ sheet: null, tank: null, tankOnEnd: null, tub: null, roundTub: null },
+  cabinet: CabinetPanels,
+  frontGlass: DamPanel,
 };
 
 /** The shell as found and as finished: net, sections or model above, the survey below. */
@@ -83,6 +92,8 @@ export default function ShellStage() {
             <FigureReading id="shell/rail-sag" />
             <FigureReading id="shell/joints" label="Joints" />
             <FigureReading id="shell/floor-pour" label="Floor to pour" />
+            <FigureReading id="shell/mound" />
+            <FigureReading id="panes/lying-base" label="Base pane, stress" />
           </Fields>
         </Panel>
         <MassPanel />

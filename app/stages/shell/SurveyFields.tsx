@@ -2,7 +2,7 @@ import { Box } from "@chakra-ui/react";
 import { materialsOf, shellSheets } from "#core/materials/find";
 import type { SurveyField } from "#core/shell/survey";
 import { useDecision, useShown } from "../../state/context";
-import { ChoiceField, CountField, TickField } from "../../ui/fields";
+import { ChoiceField, CountField, MaybeChoiceField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields } from "../../ui/Panel";
 
@@ -38,7 +38,7 @@ function OneField({ field }: { field: SurveyField }) {
     case "sheet":
       return <ChoiceField label={label} path={path} options={sheets} />;
     case "mesh":
-      return <ChoiceField label={label} path={path} options={[["", "none"], ...meshes]} />;
+      return <MaybeChoiceField label={label} path={path} options={meshes} none="none chosen" />;
     case "tick":
       return <TickField label={label} path={path} />;
     case "count":

@@ -1,8 +1,11 @@
 import { levelSlot, meshPorosity, type OpenMesh } from "../../escape/airPath";
+import { type Known, memory } from "../../figures/figure";
 import type { Checker } from "../../ledgers/checker";
-import { emptyLedger, type TradeLedger } from "../../ledgers/ledger";
+import { set } from "../../ledgers/fix";
+import { emptyLedger, type Snag, type TradeLedger } from "../../ledgers/ledger";
 import { findMaterial, materialsOf } from "../../materials/find";
 import type { Book } from "../../materials/schema";
+import { formatNumber } from "../../units/format";
 import type { Rect } from "../faces";
 import type { FoundGap, OwnHold } from "../shell";
 import type { Site } from "../site";
@@ -48,7 +51,7 @@ export function screenGaps(screen: Screen, book: Book, inside: Size3, opening: s
   return [
     {
       ...{ id: "screen", label: "the screen", ...top, way: { kind: "mesh", apertureMm: aperture } },
-      ...{ seat: "screen", lengthMm: rect.widthMm, at: [rect], vent: true },
+      ...{ seat: "screen", lengthMm: rect.widthMm, acrossMm: rect.heightMm, at: [rect], vent: true },
       air: [{ grossMm2: rect.widthMm * rect.heightMm, zMm, uprightMm: null, screens: [open] }],
       cover: "its mesh",
     },
@@ -150,12 +153,37 @@ const asMesh = (screen: Screen, inside: Size3): FoundMesh => {
   };
 };
 
+/** Mesh bears this much in its middle, kg. */
+const SCREEN_BEARS_KG: Known = { value: 0.5, basis: memory };
+
+/** What stands on a screen. */
+function loadSnags({ variant, at }: Site): Snag[] {
+  const { topLoadKg } = variant.shell;
+  if (topLoadKg.value <= SCREEN_BEARS_KG.value) return [];
+  return [
+    {
+      rule: "shell/screen-load",
+      subject: "screen",
+      severity: "mind",
+      stage: "shell",
+      title: "Too heavy for the screen",
+      sentence: `${formatNumber(topLoadKg.value)} kg stands on it; mesh bears ${formatNumber(SCREEN_BEARS_KG.value)} kg in its middle (from memory).`,
+      reason: "It sags, opens at its lip, and drops what is hot. Hang it from a bar across the frame, or from above.",
+      fix: {
+        label: "Hang it from above",
+        patch: [set(at("/shell/topLoadKg"), { ...topLoadKg, typed: "0", value: 0 })],
+      },
+    },
+  ];
+}
+
 /** Parts, supplies and steps of a screen that is mended or gets new mesh. */
 export function planScreen(site: Site, screen: Screen): TradeLedger {
   const mesh = asMesh(screen, site.shell.inside);
   const parts = foundMeshParts(site, mesh);
   return {
     ...emptyLedger(),
+    snags: loadSnags(site),
     parts,
     supplies: meshSupplies(site, parts, "shell"),
     steps: foundMeshSteps(mesh, "shell"),

@@ -68,6 +68,29 @@ export const cabinetSurvey: Survey = {
         { path: "/shell/found/frame", label: "Frame round the doors", ask: "length" },
         { path: "/shell/found/doors/leaves", label: "Door leaves", ask: "count", min: 1, max: 2 },
         {
+          path: "/shell/found/doors/opens",
+          label: "The doors",
+          ask: "choice",
+          options: [
+            ["swing", "swing"],
+            ["slide", "slide"],
+          ],
+        },
+        {
+          path: "/shell/found/below/height",
+          label: "Fixed board below them",
+          ask: "length",
+          optional: true,
+          hint: "how high, from inside the base",
+        },
+        {
+          path: "/shell/found/below/material",
+          label: "That board is",
+          ask: "choice",
+          options: MATERIAL_OPTIONS,
+        },
+        { path: "/shell/found/below/thickness", label: "That board, how thick", ask: "length" },
+        {
           path: "/shell/found/doors/meetingGap",
           label: "Gap where they meet",
           ask: "length",

@@ -24,7 +24,7 @@ function stripGaps(found: Found): FoundGap[] {
       label: `the strip's ${strip.openings}`,
       face: "front",
       way: holes ? { kind: "round", diameterMm: bore } : { kind: "slot", nominalMm: bore },
-      ...{ seat: "strip", lengthMm: widthMm, vent: true, cover: "nothing" },
+      ...{ seat: "strip", lengthMm: widthMm, acrossMm: heightMm, vent: true, cover: "nothing" },
       at: [{ uMm: (insideMm - widthMm) / 2, vMm: sillMm(found), widthMm, heightMm }],
       air: [
         {
@@ -50,7 +50,7 @@ function notchGaps({ notches }: Found, { widthMm, depthMm, heightMm }: ReturnTyp
       face: "top",
       // The slide shuts the notch but for this; both ways across must let a body through.
       way: { kind: "slot", nominalMm: open },
-      ...{ seat: "notch", lengthMm: count * width.value, cover: "its slides, home" },
+      ...{ seat: "notch", lengthMm: count * width.value, acrossMm: width.value, cover: "its slides, home" },
       at: Array.from({ length: count }, (_, i) => ({
         uMm: (widthMm * (i + 1)) / (count + 1) - width.value / 2,
         vMm: depthMm - 8,

@@ -1,0 +1,60 @@
+import type { FoundClosure } from "../../core/closures/kinds/found/schema";
+import { statedMm } from "../../core/design/measure";
+import { newBuild, newVariant } from "../../core/document/create";
+import type { Build } from "../../core/document/schema";
+import { RECIPES } from "../../core/ground/mix";
+import type { FrontGlassShell } from "../../core/shell/kinds/frontGlass/schema";
+import { measured, starter } from "./measures";
+
+export const BRAMBLE_TOWER = "Bramble tower";
+
+/** A tall second-hand front-opening glass for stick insects, whose water test runs. */
+export function brambleTower(): Build {
+  const variant = newVariant("frontGlass");
+  const shell = variant.shell as FrontGlassShell;
+  shell.found = {
+    ...shell.found,
+    ...{ width: measured(480, "48 cm"), depth: measured(440, "44 cm"), height: measured(900, "90 cm") },
+    ...{ glass: measured(4), basePane: measured(6), recess: measured(12) },
+    sill: { height: measured(118), from: "stand" },
+    strip: {
+      ...{ height: measured(32), length: measured(400), openings: "holes" },
+      ...{ bore: measured(2.5), slot: statedMm(20), count: 260 },
+    },
+    doors: {
+      ...{ leaves: 2, width: null, height: null, corner: null, latch: "turn" },
+      ...{ hinge: measured(1.2), meeting: measured(2.8), head: measured(1.4), foot: measured(2) },
+    },
+    top: {
+      ...shell.found.top,
+      ...{ width: measured(430), depth: measured(390), aperture: measured(1.2), wire: measured(0.3) },
+      lip: measured(0.8),
+    },
+    notches: { count: 2, width: measured(18), shut: measured(2.5) },
+    background: { is: "kept", thickness: measured(30), gap: measured(6) },
+    tempered: "doors",
+    secondHand: { is: "used", chips: "none", beadYears: { typed: "4", value: 4, how: "stated" }, disinfect: true },
+  };
+  shell.groundDepth = statedMm(85);
+  variant.closures = variant.closures.map(
+    (c) => ({ ...c, ...(c.opening === "front" && { forWork: "off" }) }) as FoundClosure,
+  );
+  variant.cures = [
+    { id: "doors-meet-stop", way: "doors-meet", kind: "stop", origin: "made", mesh: null },
+    { id: "strip-mesh", way: "strip", kind: "mesh", origin: "made", mesh: "steel-mesh-no-18" },
+  ];
+  variant.ground = {
+    ...variant.ground,
+    drain: { body: "clay", depth: statedMm(40) },
+    barrier: { kind: "weedCloth", curl: statedMm(30) },
+    mix: RECIPES.find((r) => r.id === "coirBarkMoss")!.mix,
+    litter: statedMm(20),
+    misting: { typed: "120", value: 120, how: "measured" },
+    outlet: "standpipe",
+  };
+  const build = newBuild(BRAMBLE_TOWER, { unit: "mm" }, variant);
+  build.brief.residents = [{ ...starter("stick-insect"), count: 12, narrowestRigid: measured(3) }];
+  build.brief.room = { tempC: { low: 17, high: 24 }, rh: { low: 35, high: 60 } };
+  build.brief.note = "From the back of a shop. Brambles in a jar, twelve nymphs from the school.";
+  return build;
+}
