@@ -1,26 +1,8 @@
-import { expect, type Page } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { answers } from "../scripts/answers.mjs";
+import { begin } from "./begin";
 import { cutList, Hand, open, saved, tally } from "./hand";
 import { test } from "./site";
-
-/** Starts a build of one kind by its form; answers how many entries and clicks it took. */
-async function begin(page: Page, hand: Hand, card: RegExp, name: string, sizes: string[], unit?: "inches") {
-  await open(page, "/new");
-  await hand.click(card, "link");
-  // The form of this kind stands once its card is the chosen one.
-  await expect(page.getByRole("link", { name: card })).toHaveAttribute("aria-current", "true");
-  await hand.type("Name", name);
-  if (unit) await hand.choose("A number without a unit is in", unit);
-  const fields = page.getByRole("textbox");
-  // The name comes first, then the sizes in the order of the tape.
-  for (const [i, size] of sizes.entries()) {
-    hand.count++;
-    await fields.nth(i + 1).fill(size);
-  }
-  await hand.click("Start the build");
-  await page.waitForURL(/\/builds\/[^/]+\/shell/);
-  await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
-}
 
 test("a tapered tub is surveyed with a tape in inches in at most 15 entries, and its label explained", async ({
   page,
@@ -49,6 +31,12 @@ test("a tapered tub is surveyed with a tape in inches in at most 15 entries, and
 });
 
 const SHELLS: [RegExp, string, string[], string][] = [
+  [
+    /^Front-opening glass/,
+    "From front glass",
+    ["450", "450", "600"],
+    "front-opening glass terrarium, 442 × 442 × 586 mm inside",
+  ],
   [/^Flat sheet/, "From sheet", ["900", "450", "500"], "flat sheet, 900 × 450 × 500 mm inside"],
   [/^Glass tank stood/, "From a tank", ["800", "350", "400"], "glass tank, upright, 792 × 342 × 396 mm inside"],
   [/^Glass tank on end/, "On its end", ["800", "350", "400"], "glass tank stood on end, 342 × 396 × 792 mm inside"],
@@ -123,7 +111,7 @@ test("what could never be is refused at its field, with what would be right", as
   await expect(page.getByText(/does not reach over a rim of 388 mm outside/)).toBeVisible();
 });
 
-for (const build of ["haberdasher-s-cabinet", "tower-on-end", "nursery-tub", "ant-yard"])
+for (const build of ["bramble-tower", "haberdasher-s-cabinet", "tower-on-end", "nursery-tub", "ant-yard"])
   test(`no view of ${build} is empty`, async ({ page }) => {
     const said: string[] = [];
     page.on("console", (m) => m.type() === "error" && said.push(m.text()));

@@ -101,28 +101,32 @@ const LidFields = ({ path }: ClosureProps) => (
   </Panel>
 );
 
-const FoundFields = ({ path, index }: ClosureProps) => (
-  <Panel title="As it came">
-    <Fields>
-      <LockField path={path} found />
-      <ChoiceField
-        label="They are"
-        path={`${path}/fate`}
-        options={[
-          ["kept", "kept as they are"],
-          ["mended", "set right: hinges, pins, runners"],
-        ]}
-      />
-      <ForWorkField index={index} path={path} />
-    </Fields>
-    <Text fontSize="xs" color="muted" mt="3">
-      Its gaps are measured under Shell (key 2). To replace it, take it off and choose another.
-    </Text>
-    <Box mt="2">
-      <TakeOffButton index={index} />
-    </Box>
-  </Panel>
-);
+function FoundFields({ path, index }: ClosureProps) {
+  const opening = useShown(({ plan }) => plan.site.variant.closures[index]?.opening);
+  const what = opening === "top" ? "It is" : "They are";
+  return (
+    <Panel title={opening === "top" ? "Lid, as it came" : "Doors, as they came"}>
+      <Fields>
+        <LockField path={path} found />
+        <ChoiceField
+          label={what}
+          path={`${path}/fate`}
+          options={[
+            ["kept", "kept as found"],
+            ["mended", "set right: hinges, pins, runners"],
+          ]}
+        />
+        <ForWorkField index={index} path={path} />
+      </Fields>
+      <Text fontSize="xs" color="muted" mt="3">
+        Its gaps are measured under Shell (key 2). To replace it, take it off and choose another.
+      </Text>
+      <Box mt="2">
+        <TakeOffButton index={index} />
+      </Box>
+    </Panel>
+  );
+}
 
 /** Doors off for the work, or on: asked of doors only. */
 function ForWorkField({ index, path }: { index: number; path: string }) {

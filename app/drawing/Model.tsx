@@ -11,6 +11,7 @@ import { drawnCorners } from "#core/features/drawn";
 import type { Family } from "#core/materials/face";
 import { boxOf } from "#core/shell/boxes";
 import { cornersOf } from "#core/shell/faces";
+import { extent } from "#core/shell/outline";
 import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
@@ -157,6 +158,7 @@ function useSolids(shell: Shell, variant: Variant): SolidOf[] {
     of.shell.strips,
     of.shell.gaps,
     of.shell.doors,
+    of.shell.lining,
     of.shell.levels,
     of.variant.features,
     of.variant.background,
@@ -208,7 +210,7 @@ function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
   return [...walls, ...strips, ...foundSolids(shell), ...vents, ...backgroundSolids(shell, variant)];
 }
 
-/** Doors over an open front, and what came with the shell for air. */
+/** Doors over an open front, a background that stays, and what came with the shell for air. */
 function foundSolids(shell: Shell): SolidOf[] {
   const doors = shell.faces.front.open ? (shell.doors?.leaves ?? []) : [];
   return [
@@ -221,6 +223,7 @@ function foundSolids(shell: Shell): SolidOf[] {
         opens: true,
       }),
     ),
+    ...liningSolids(shell),
     ...shell.gaps
       .filter((gap) => gap.vent)
       .flatMap((gap) =>
@@ -234,6 +237,22 @@ function foundSolids(shell: Shell): SolidOf[] {
           }),
         ),
       ),
+  ];
+}
+
+/** A background that came with the shell. */
+function liningSolids(shell: Shell): SolidOf[] {
+  const { lining } = shell;
+  if (!lining) return [];
+  const face = shell.faces[lining.face];
+  return [
+    {
+      id: "lining",
+      family: "xps",
+      mesh: boxMesh(boxOf(shell, lining.face, extent(face.outline), lining.depthMm)),
+      out: facing(face).out,
+      opens: false,
+    },
   ];
 }
 

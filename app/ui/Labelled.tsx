@@ -5,14 +5,17 @@ import type { ReactNode } from "react";
 export const Labelled = ({
   label,
   error = null,
+  quiet = false,
   children,
 }: {
   label: ReactNode;
   error?: string | null;
+  /** Read out, and not shown. */
+  quiet?: boolean;
   children: ReactNode;
 }) => (
   <Field.Root gap="1" invalid={error !== null}>
-    <Field.Label fontSize="xs" color="muted" fontWeight="medium">
+    <Field.Label fontSize="xs" color="muted" fontWeight="medium" {...(quiet && { srOnly: true })}>
       {label}
     </Field.Label>
     {children}

@@ -72,6 +72,7 @@ function Card({ snag, onFix, onWorking, onWaive, onUnwaive }: CardProps) {
       px="3"
       py="2"
       data-rule={snag.rule}
+      data-subject={snag.subject}
       opacity={snag.waived ? 0.85 : 1}
     >
       <Text fontSize="xs" color={tone.edge} fontWeight="bold">

@@ -17,16 +17,19 @@ export function Select<T extends string>({
   value,
   options,
   error = null,
+  quiet = false,
   onChange,
 }: {
   label: string;
+  /** Its label is read out, and not shown: where a table's head says it. */
+  quiet?: boolean;
   value: T;
   options: ChoiceProps<T>["options"];
   error?: string | null;
   onChange: (value: T) => void;
 }) {
   return (
-    <Labelled label={label} error={error}>
+    <Labelled label={label} error={error} quiet={quiet}>
       <NativeSelect.Root size="sm">
         <NativeSelect.Field
           bg="sheet"

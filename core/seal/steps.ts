@@ -3,6 +3,7 @@ import type { Figure } from "../figures/figure";
 import type { Step } from "../ledgers/ledger";
 import type { Seam } from "../shell/shell";
 import type { Site } from "../shell/site";
+import { formatNumber } from "../units/format";
 import { CAUTION } from "../workshop/cautions";
 import { RATES, WAITS } from "../workshop/rates";
 import { sealantOf } from "./beads";
@@ -167,6 +168,15 @@ function repairSteps(metres: number, cureMinutes: number): Step[] {
   ];
 }
 
+/** What the pool behind a divider takes for its test. */
+function poolWords({ variant }: Site, divider: string): string {
+  const { pool } = variant.ground;
+  if (pool?.divider !== divider) return "";
+  const { height } = variant.seal.dividers.find((d) => d.id === divider)!;
+  const litres = (pool.width.value * pool.length.value * height.value) / 1e6;
+  return `, ${formatNumber(litres)} L in the pool's own ${formatNumber((pool.width.value * pool.length.value) / 1e6, 3)} m²`;
+}
+
 /** Each divider that keeps one side dry is tested so, after the base. */
 const dividerTests = (site: Site): Step[] =>
   site.variant.seal.dividers
@@ -174,7 +184,7 @@ const dividerTests = (site: Site): Step[] =>
     .map((d) => ({
       id: `seal/divider-test/${d.id}`,
       title: `Test ${d.name.toLowerCase()}, one side dry`,
-      detail: `Water on one side to just under ${site.say(d.height.value)}, dry paper along the other side's foot.`,
+      detail: `Water on one side to just under ${site.say(d.height.value)}${poolWords(site, d.id)}, dry paper along the other side's foot.`,
       stage: "seal",
       handsOnMinutes: RATES.waterTestSetUp.value,
       waitMinutes: WAITS.dryOut.value,

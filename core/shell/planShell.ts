@@ -16,7 +16,7 @@ export function planShell(site: Site): TradeLedger {
   return gather([
     {
       ...emptyLedger(),
-      parts: [...panelParts(site), ...ownPaneParts(site)],
+      parts: [...panelParts(site), ...ownPaneParts(site), ...glassPaneParts(site)],
       snags: [...groundSnags(site), ...guessSnags(site)],
       figures,
       facts: [fact(MASS, { when: "bare", kg: shellKg(site.shell) })],
@@ -33,6 +33,14 @@ function namingGuesses(site: Site, ledger: TradeLedger): TradeLedger {
   const steps = ledger.steps.map((s) => (s.reaches?.includes("surveyed") ? { ...s, detail: s.detail + words } : s));
   return { ...ledger, steps };
 }
+
+/** Panes ordered cut to size. */
+const glassPaneParts = ({ shell, saySum }: Site): Part[] =>
+  shell.glassPanes.map(({ working, ...pane }) => ({
+    ...pane,
+    ...{ kind: "pane", qty: 1, grainLocked: false },
+    working: { length: saySum(working.length), width: saySum(working.width) },
+  }));
 
 function ownPaneParts({ shell, saySum }: Site): Part[] {
   return shell.ownPanes.map(({ id, label, lengthMm, widthMm, qty, working }) => ({

@@ -6,6 +6,8 @@ export interface SurveyField {
   optional?: boolean;
   suffix?: string;
   hint?: string;
+  /** What an empty optional field stands for. */
+  empty?: string;
   options?: readonly (readonly [string, string])[];
   arrow?: string;
   /** Asked only while another place has this value. */

@@ -93,6 +93,7 @@ function CureRow({ row }: { row: GapRow }) {
       </Table.Cell>
       <Table.Cell fontFamily="body" minW="14rem">
         <Select
+          quiet
           label={`Closed by, ${row.name}`}
           value={key}
           options={[["", "nothing more"], ...offered.map((o) => [o.key, o.words] as const)]}

@@ -4,7 +4,7 @@ import { panesTrade } from "#core/panes/trade";
 import { sealedSeams } from "#core/seal/beads";
 import { waterStands } from "#core/seal/water";
 
-import { useBench, useShown, useUnits, useVariant } from "../../state/context";
+import { useBench, useShown, useUnits } from "../../state/context";
 import { ChoiceField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -25,7 +25,6 @@ export default function SealStage() {
   const seams = useShown(({ plan }) => plan.shell.seams);
   const sealed = new Set(useShown(({ plan }) => sealedSeams(plan.site).map((s) => s.id)));
   const wet = useShown(({ plan }) => waterStands(plan.site));
-  const dry = useVariant((v) => v.seal.standingWater === null);
   return (
     <Stack gap="3">
       <StageHead title="Seal" summary={`${sealed.size} of ${seams.length} seams get a bead`} />
@@ -58,9 +57,10 @@ export default function SealStage() {
               <FigureReading id="seal/volume" />
               <FigureReading id="seal/cure" />
             </Fields>
-            {dry && (
+            {!wet && (
               <Text fontSize="xs" color="muted" mt="3">
-                With standing water planned, the diary takes in a two-day water test before anything covers the seams.
+                Once water can stand in it (a drain layer, a pool, misting, a resident that is kept wet), the diary
+                takes in a two-day water test before anything covers the seams.
               </Text>
             )}
           </Panel>
@@ -94,7 +94,7 @@ export default function SealStage() {
               <Table.Cell color={seam.wet ? "water" : "muted"}>
                 {seam.wet ? "foot, where it gets wet" : "above"}
               </Table.Cell>
-              <Table.Cell>{sealed.has(seam.id) ? "yes" : "no"}</Table.Cell>
+              <Table.Cell>{sealed.has(seam.id) ? "yes" : seam.found ? "its maker's" : "no"}</Table.Cell>
             </Table.Row>
           ))}
         </PlainTable>

@@ -52,6 +52,7 @@ function OneField({ field }: { field: SurveyField }) {
           {...(field.suffix && { suffix: field.suffix })}
           {...(field.optional && { optional: true })}
           {...(field.hint && { hint: field.hint })}
+          {...(field.empty && { empty: field.empty })}
         />
       );
   }

@@ -111,8 +111,8 @@ export function checkScreen(screen: Screen, path: string, inside: Size3, checker
 /** What a survey asks of a screened top. @param path of the screen in the variant */
 export const screenFields = (path: string, notes: { aperture?: string; lip?: string } = {}): SurveyField[] => [
   { path: `${path}/fixed`, label: "The screen is fixed: it does not lift off", ask: "tick" },
-  { path: `${path}/width`, label: "Clear, wide", ask: "length", optional: true, hint: "empty: the whole inside" },
-  { path: `${path}/depth`, label: "Clear, deep", ask: "length", optional: true, hint: "empty: the whole inside" },
+  { path: `${path}/width`, label: "Clear, wide", ask: "length", optional: true, empty: "the whole inside" },
+  { path: `${path}/depth`, label: "Clear, deep", ask: "length", optional: true, empty: "the whole inside" },
   {
     path: `${path}/aperture`,
     label: "Mesh, clear between wires",
@@ -121,7 +121,7 @@ export const screenFields = (path: string, notes: { aperture?: string; lip?: str
   },
   { path: `${path}/wire`, label: "Mesh, wire", ask: "length" },
   { path: `${path}/lip`, label: "Gap under its lip", ask: "length", ...(notes.lip && { arrow: notes.lip }) },
-  { path: `${path}/hole`, label: "Torn, how wide", ask: "length", optional: true, hint: "empty: whole" },
+  { path: `${path}/hole`, label: "Torn, how wide", ask: "length", optional: true, empty: "whole" },
   {
     path: `${path}/fate`,
     label: "Its mesh is",
@@ -138,7 +138,7 @@ export const screenFields = (path: string, notes: { aperture?: string; lip?: str
     label: "Patch, how wide",
     ask: "length",
     optional: true,
-    hint: "empty: the least that laps",
+    empty: "the least that laps",
     when: { path: `${path}/fate`, is: "mended" },
   },
 ];

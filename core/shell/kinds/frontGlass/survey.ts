@@ -70,10 +70,9 @@ export const frontGlassSurvey: Survey = {
           label: "Strip, how high",
           ask: "length",
           optional: true,
-          hint: "empty: none",
           arrow: "50,49 50,54",
         },
-        { path: at("strip/length"), label: "Strip, how long", ask: "length", optional: true, hint: "empty: the front" },
+        { path: at("strip/length"), label: "Strip, how long", ask: "length", optional: true, empty: "the whole front" },
         {
           path: at("strip/openings"),
           label: "It has",
@@ -102,14 +101,14 @@ export const frontGlassSurvey: Survey = {
           label: "A leaf, wide",
           ask: "length",
           optional: true,
-          hint: "empty: what the gaps leave",
+          empty: "what the gaps leave",
         },
         {
           path: at("doors/height"),
           label: "A leaf, high",
           ask: "length",
           optional: true,
-          hint: "empty: what the gaps leave",
+          empty: "what the gaps leave",
         },
         {
           path: at("doors/meeting"),
@@ -121,7 +120,7 @@ export const frontGlassSurvey: Survey = {
         { path: at("doors/hinge"), label: "Gap at the hinges", ask: "length", arrow: "15,40 21,40" },
         { path: at("doors/head"), label: "Gap over them", ask: "length", arrow: "54,10 54,14" },
         { path: at("doors/foot"), label: "Gap under them", ask: "length", arrow: "58,47 58,51" },
-        { path: at("doors/corner"), label: "Gap at the corners", ask: "length", optional: true, hint: "where wider" },
+        { path: at("doors/corner"), label: "Gap at the corners", ask: "length", optional: true, empty: "no wider" },
         {
           path: at("doors/latch"),
           label: "Held shut by",
@@ -136,12 +135,17 @@ export const frontGlassSurvey: Survey = {
       ],
     },
     {
-      title: "Top and background",
+      title: "Top",
       fields: [
         ...screenFields(at("top")),
         { path: at("notches/count"), label: "Cable notches", ask: "count", max: 12 },
         { path: at("notches/width"), label: "A notch, how wide", ask: "length" },
         { path: at("notches/shut"), label: "Left open, slide home", ask: "length" },
+      ],
+    },
+    {
+      title: "Background, and where it comes from",
+      fields: [
         {
           path: at("background/is"),
           label: "Factory background",
