@@ -108,7 +108,7 @@ test("a water test passes only with level, pan and hours, and is dropped by what
   await goOn(page, "seal");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).fill("60");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).blur();
-  await page.getByRole("button", { name: /^Make the dam/ }).click();
+  await page.getByRole("button", { name: /^Put in a dam/ }).click();
   const status = panel(page, "Water test").locator("[data-status]");
   await expect(status).toHaveText("Untested");
 
@@ -144,7 +144,7 @@ test("a slow leak behind evaporation is called, and a pan in the sun is not trus
   await goOn(page, "seal");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).fill("60");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).blur();
-  await page.getByRole("button", { name: /^Make the dam/ }).click();
+  await page.getByRole("button", { name: /^Put in a dam/ }).click();
   const status = panel(page, "Water test").locator("[data-status]");
   const test = await run(page, { leak: "0.8", hours: "28" });
   await expect(status).toHaveText("Running");

@@ -4,6 +4,7 @@ import { coversOf } from "#core/background/cover";
 import { FACES, type FaceId } from "#core/design/names";
 import { siteFloor } from "#core/ground/site";
 import { faceName } from "#core/materials/face";
+import { FACE_WORDS } from "#core/shell/boxFaces";
 import { layNet, type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
 import type { Shell } from "#core/shell/shell";
@@ -95,7 +96,7 @@ export function Net() {
                   ? []
                   : [`${LABEL[face]} · ${faceName(material, say)}`, `${LABEL[face]} · ${say(material.thicknessMm)}`]),
                 LABEL[face],
-              ].find((words) => words.length <= room) ?? face;
+              ].find((words) => words.length <= room) ?? FACE_WORDS[face];
             return (
               <g key={face}>
                 <polygon

@@ -57,7 +57,7 @@ export function haberdasher(): Build {
   shell.tray = { height: statedMm(115) };
   shell.groundDepth = statedMm(105);
   variant.shell = shell;
-  variant.closures = [{ ...foundClosure("front"), lock: { kind: "wedge", origin: "made" } }];
+  variant.closures = [{ ...foundClosure("front"), lock: { kind: "wedge", origin: "made" }, forWork: "on" }];
   variant.seal.standingWater = statedMm(60);
   variant.seal.seams = "base";
   variant.seal.stacks = (["left", "right", "back"] as const).map((face) => ({

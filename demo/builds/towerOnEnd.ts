@@ -20,7 +20,7 @@ export function towerOnEnd(): Build {
     glass: inches('3/16"'),
     rim: null,
     tempered: "none",
-    secondHand: bareSecondHand(),
+    secondHand: { ...bareSecondHand(), is: "new" },
   };
   shell.dam = { ...inches('4"'), how: "stated" };
   shell.ventRail = { ...inches('1 1/2"'), how: "stated" };

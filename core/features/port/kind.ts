@@ -106,7 +106,10 @@ export const port: FeatureKind<Port> = {
   edgeReason: HOLE_REASON,
   mayBeWet: ({ use }) => use === "drain",
   fitted: (feature) => ({ label: "Move it onto the face", ...sizeOf(feature), sizes: [] }),
-  readings: ({ id }) => [{ figure: `ports/${id}/oval`, label: "Oval, the long way" }],
+  readings: ({ id }) => [
+    { figure: `ports/${id}/oval`, label: "Oval, the long way" },
+    { figure: `ports/${id}/under`, label: "Room under the base" },
+  ],
   masked: () => false,
   stayFree: () => ({
     title: "Glued over something that must be reached",

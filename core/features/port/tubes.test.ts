@@ -18,6 +18,7 @@ describe("a tube through a wall", () => {
     // Level: a circle. Climbing 30°: 16 ÷ sin 60° = 18.475.
     expect(tubeHole(16, 0, 100).longMm).toBeCloseTo(16, 9);
     expect(tubeHole(16, Math.tan(Math.PI / 6) * 100, 100)).toEqual({
+      angleDegrees: expect.closeTo(60, 9),
       longMm: expect.closeTo(18.4752, 4),
       slopeDegrees: expect.closeTo(30, 9),
     });
@@ -49,7 +50,7 @@ describe("a tube through a wall", () => {
     const build = antYard();
     portOf(build).face = "top";
     expect(checkDesign(build, jobInput().book).map((p) => p.message)).toEqual([
-      "A slanting tube passes a wall, not the top. Choose left, right, back or front.",
+      "A slanting tube passes a wall or the base, not the top. Choose another face.",
     ]);
   });
 });

@@ -57,6 +57,20 @@ export function checkSecondHand({ beadYears }: SecondHand, path: string, { add }
 
 /** What a look at second-hand glass found, or has still to find. */
 export function secondHandSnags(site: Site, { is, chips, beadYears, disinfect }: SecondHand, path: string): Snag[] {
+  if (is === "unknown")
+    return [
+      {
+        rule: "shell/new-or-used",
+        subject: "second-hand",
+        severity: "note",
+        stage: "shell",
+        title: "New, or second-hand?",
+        sentence: "Nobody has said where this glass comes from.",
+        reason:
+          "Second-hand glass is looked at for chips, its silicone for its age, and it is disinfected before the test.",
+        fix: { label: "It is new", patch: [set(site.at(`${path}/is`), "new")] },
+      },
+    ];
   if (is !== "used") return [];
   const list: Snag[] = [];
   const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "shell", subject: "second-hand", ...snag });

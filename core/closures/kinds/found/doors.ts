@@ -71,7 +71,8 @@ export function doorSteps(here: Here, { forWork, fate }: FoundClosure): Step[] {
 
 /** The two schools, while neither is chosen. */
 export function doorSnags({ path, own }: Here, { forWork }: FoundClosure): Snag[] {
-  if (forWork !== "undecided") return [];
+  // What an older document does not say is asked for.
+  if (forWork === "off" || forWork === "on") return [];
   return [
     {
       rule: "front/doors-off-or-on",

@@ -1,6 +1,6 @@
 import type { Variant } from "../../../document/schema";
 import { stackLevels } from "../../../levels/levels";
-import { foundFace, OPEN_SIDE } from "../../../materials/face";
+import { FOUND_MATERIALS, foundFace, OPEN_SIDE } from "../../../materials/face";
 import type { Book } from "../../../materials/schema";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
 import { layDam, layFloor } from "../../dam/lay";
@@ -8,6 +8,7 @@ import { newDam } from "../../dam/schema";
 import { FIXED_SCREEN, screenRect } from "../../found/screen";
 import { boxProfile, volumeBelowMl } from "../../profile";
 import type { OwnHold, Shell, Solid, Strip } from "../../shell";
+import type { Size3 } from "../../size";
 import { boxSeams } from "../boxSeams";
 import { frontGlassGaps } from "./gaps";
 import { doorOpening, insideOf, isTempered, leavesOf, sillMm, stripMm } from "./measure";
@@ -26,6 +27,18 @@ const heldShut = ({ doors, top }: FrontGlassShell["found"]): Record<string, OwnH
   const latch = LATCHES[doors.latch];
   return { ...(latch && { front: latch }), ...(top.fixed && { top: FIXED_SCREEN }) };
 };
+
+/** The mesh of its screen; what its frame weighs nobody has measured, and is not counted. */
+function screenSolid({ top }: FrontGlassShell["found"], inside: Size3): Solid {
+  const { widthMm, heightMm } = screenRect(top, inside);
+  const pitch = top.aperture.value + top.wire.value;
+  // Wires both ways, round, of steel.
+  const kgPerMm2 = (2 * (Math.PI / 4) * top.wire.value ** 2 * FOUND_MATERIALS.steel.density.value) / pitch / 1e9;
+  return {
+    ...{ id: "screen", label: "Screen, its mesh alone", kg: widthMm * heightMm * kgPerMm2 },
+    at: [inside.widthMm / 2, inside.depthMm / 2, inside.heightMm],
+  };
+}
 
 const stripKg = ({ widthMm, heightMm, material }: Strip) =>
   (widthMm * heightMm * material.thicknessMm * material.densityKgPerM3.value) / 1e9;
@@ -128,6 +141,7 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
           }),
         ),
       doors,
+      screenSolid(found, inside),
       ...(dam ? [dam.solid] : []),
       ...(floor ? [floor.solid] : []),
     ],
