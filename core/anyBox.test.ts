@@ -18,7 +18,10 @@ describe("any valid design", () => {
         if (rabbet.back === "rabbeted") return;
         const walls =
           outside.widthMm * outside.depthMm * outside.heightMm - inside.widthMm * inside.depthMm * inside.heightMm;
-        const frame = strips.reduce((sum, s) => sum + s.widthMm * s.heightMm * s.material.thicknessMm, 0);
+        // A pane behind the front frame is glass, and no panel.
+        const frame = strips
+          .filter((s) => s.backMm === undefined)
+          .reduce((sum, s) => sum + s.widthMm * s.heightMm * s.material.thicknessMm, 0);
         const sheet = p.parts
           .filter((x) => x.kind === "panel")
           .reduce((sum, x) => sum + x.lengthMm * x.widthMm * x.thicknessMm, 0);

@@ -26,6 +26,8 @@ const wall = fc.record({
   fibre: fc.constantFrom(...FIBRES),
   damp: fc.boolean(),
   up: fc.boolean(),
+  origin: fc.constantFrom("made" as const, "made" as const, "found" as const),
+  fate: fc.constantFrom("kept" as const, "mended" as const, "replaced" as const),
 });
 
 const zone = fc

@@ -84,6 +84,9 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
       leg: mm(2, 40),
       airing: mm(0, 20),
       resident: maybe(fc.record({ n: fc.nat(STARTER_RESIDENTS.length - 1), narrowest: maybe(mm(1, 60)) })),
+      pane: maybe(mm(30, 160)),
+      floor: maybe(glass),
+      drain: maybe(mm(20, 80)),
       budget: maybe(fc.integer({ min: 0, max: 100_000 })),
     })
     .map((r) => {
@@ -100,6 +103,12 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
       };
       variant.shell.front = { dam: r.dam, ventRail: r.ventRail, headRail: r.headRail, stile: r.stile };
       variant.shell.groundDepth = r.ground;
+      variant.shell.damPane = r.pane && {
+        source: { of: "bought", material: r.glass },
+        ...{ height: r.pane, length: null },
+      };
+      variant.shell.floor = r.floor === null ? null : { source: { of: "bought", material: r.floor } };
+      variant.ground.drain = r.drain && { body: "clay", depth: r.drain };
       variant.shell.topLoadKg = r.load;
       variant.closures = r.open
         ? []

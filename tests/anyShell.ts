@@ -111,8 +111,9 @@ const frontGlass: fc.Arbitrary<Partial<Variant>> = fc
     tempered: fc.constantFrom("unknown" as const, "none" as const, "doors" as const, "base" as const, "all" as const),
     secondHand,
     ...{ dam: boughtDam, floor: boughtFloor, ...common, front: foundDoors, above: maybe(foundDoors) },
+    ...{ slides: fc.boolean(), lidded: fc.boolean() },
   })
-  .map(({ size, front, above, dam, floor, groundDepth, topLoadKg, strip, doors, ...found }) => ({
+  .map(({ size, front, above, slides, lidded, dam, floor, groundDepth, topLoadKg, strip, doors, ...found }) => ({
     shell: {
       kind: "frontGlass",
       found: {
@@ -122,7 +123,10 @@ const frontGlass: fc.Arbitrary<Partial<Variant>> = fc
       },
       ...{ dam, floor, groundDepth, topLoadKg },
     } satisfies FrontGlassShell,
-    closures: [{ ...foundClosure("front"), ...front }, ...(above ? [{ ...foundClosure("top"), ...above }] : [])],
+    closures: [
+      slides ? newSlidingPair(4) : { ...foundClosure("front"), ...front },
+      ...(above ? [lidded ? newLid("top") : { ...foundClosure("top"), ...above }] : []),
+    ],
     seal: { ...bareSeal(), seams: "none" },
   }));
 
@@ -158,6 +162,7 @@ const onEnd: fc.Arbitrary<Partial<Variant>> = fc
     ventRail: maybe(mm(10, 60)),
     headRail: maybe(mm(10, 100)),
     legs: maybe(mm(10, 80)),
+    ...{ damPane: boughtDam, floor: boughtFloor },
     open: fc.boolean(),
     lock,
   })
@@ -188,6 +193,7 @@ const cabinet: fc.Arbitrary<Partial<Variant>> = fc
     ofShelf: fc.constantFrom("wholeShelf" as const, "cutShelf" as const, null),
     floor: boughtFloor,
     doors: foundDoors,
+    slides: fc.boolean(),
     meetingGap: mm(0, 6),
     edgeGap: mm(0, 6),
     frame: mm(0, 40),
@@ -219,7 +225,7 @@ const cabinet: fc.Arbitrary<Partial<Variant>> = fc
     shell.floor = r.floor;
     return {
       shell: { ...shell, groundDepth: r.groundDepth, topLoadKg: r.topLoadKg },
-      closures: [{ ...foundClosure("front"), ...r.doors }],
+      closures: [r.slides ? newSlidingPair(6) : { ...foundClosure("front"), ...r.doors }],
     };
   });
 

@@ -9,7 +9,9 @@ import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 
-type Standing = { dam: Dam | null; floor: Floor | null };
+/** Where a shell keeps its dam: a front frame's own dam is another, and the pane stands behind it. */
+type Key = "dam" | "damPane";
+type Standing = Partial<Record<Key, Dam | null>> & { floor?: Floor | null };
 
 /** What a dam or floor is of, as one choice. */
 const keyOf = (source: Source): string =>
@@ -39,15 +41,15 @@ function SourceField({ label, path }: { label: string; path: string }) {
 }
 
 /** A dam across an open front without a tray, and a second floor on the base. */
-export function DamPanel() {
+export function DamPanel({ at = "dam" }: { at?: Key }) {
   const { api } = useBuildHandle();
   const { dam, floor, tray, ofWhole } = useShown(({ plan }) => {
     const shell = plan.site.variant.shell as unknown as Standing;
     return {
-      dam: shell.dam !== null,
-      floor: shell.floor !== null,
+      dam: (shell[at] ?? null) !== null,
+      floor: (shell.floor ?? null) !== null,
       tray: plan.shell.tray !== null,
-      ofWhole: shell.dam?.source.of === "wholeShelf",
+      ofWhole: shell[at]?.source.of === "wholeShelf",
     };
   });
   const own = (recipe: (shell: Standing) => void) =>
@@ -64,10 +66,10 @@ export function DamPanel() {
       {dam && (
         <Box mb="3">
           <Fields>
-            <SourceField label="Dam, of" path="/shell/dam/source" />
-            {!ofWhole && <MeasureField label="Dam, how high" path="/shell/dam/height" />}
+            <SourceField label="Dam, of" path={`/shell/${at}/source`} />
+            {!ofWhole && <MeasureField label="Dam, how high" path={`/shell/${at}/height`} />}
             {!ofWhole && (
-              <MeasureField label="Dam, how long" path="/shell/dam/length" optional empty="as the inside gives" />
+              <MeasureField label="Dam, how long" path={`/shell/${at}/length`} optional empty="as the inside gives" />
             )}
           </Fields>
         </Box>
@@ -84,7 +86,7 @@ export function DamPanel() {
           <QuietButton
             onClick={() =>
               own((shell) => {
-                shell.dam = null;
+                shell[at] = null;
               })
             }
           >
@@ -97,11 +99,11 @@ export function DamPanel() {
             borderColor="line"
             onClick={() =>
               own((shell) => {
-                shell.dam = { ...newDam(100), height: statedMm(100) };
+                shell[at] = { ...newDam(100), height: statedMm(100) };
               })
             }
           >
-            Set a dam across the front
+            {at === "dam" ? "Set a dam across the front" : "Set a pane behind the front frame"}
           </Button>
         )}
         {floor ? (

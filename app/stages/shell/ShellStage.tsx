@@ -31,9 +31,12 @@ const CabinetPanels = () => (
   </>
 );
 
+const PanePanel = () => <DamPanel at="damPane" />;
+
 /** What a kind of shell asks beside its survey. */
 const OWN_PANELS: Record<Variant["shell"]["kind"], ComponentType | null> = {
-  ...{ sheet: null, tank: null, tankOnEnd: null, tub: null, roundTub: null },
+  ...{ tank: null, tub: null, roundTub: null },
+  ...{ sheet: PanePanel, tankOnEnd: PanePanel },
   cabinet: CabinetPanels,
   frontGlass: DamPanel,
 };

@@ -1,15 +1,19 @@
 import type { Checker } from "../../ledgers/checker";
 import type { Size3 } from "../size";
 import { damHeightMm, damLengthMm } from "./lay";
-import type { Dam, Floor } from "./schema";
+import type { DamAndFloor } from "./schema";
 import { type Shelf, stuffOf } from "./stuff";
 
-/** Limits of a dam and of a second floor, each with the number that would be right. */
+/**
+ * Limits of a dam and of a second floor, each with the number that would be right.
+ * @param damPath where the dam is in the variant
+ */
 export function checkDam(
-  { dam, floor }: { dam: Dam | null; floor: Floor | null },
+  { dam, floor }: DamAndFloor,
   shelves: readonly Shelf[],
   inside: Size3,
   { book, between, add, say }: Checker,
+  damPath = "/shell/dam",
 ): void {
   const gone = (path: string, of: string) =>
     add(
@@ -18,21 +22,21 @@ export function checkDam(
     );
   if (dam) {
     const stuff = stuffOf(dam.source, shelves, book);
-    if (!stuff) gone("/shell/dam/source", dam.source.of);
+    if (!stuff) gone(`${damPath}/source`, dam.source.of);
     else {
-      between("/shell/dam/height", dam.height, 10, Math.max(10, inside.heightMm - 20), "The dam");
+      between(`${damPath}/height`, dam.height, 10, Math.max(10, inside.heightMm - 20), "The dam");
       const lengthMm = damLengthMm(dam, stuff, inside);
       if (lengthMm > inside.widthMm)
         add(
-          stuff.of === "wholeShelf" ? "/shell/dam/source" : "/shell/dam/length",
+          stuff.of === "wholeShelf" ? `${damPath}/source` : `${damPath}/length`,
           `A dam ${say(lengthMm)} long does not go between sides ${say(inside.widthMm)} apart. ${
             stuff.of === "wholeShelf" ? "Cut the shelf" : "Type"
           } ${stuff.of === "wholeShelf" ? `to ${say(inside.widthMm - 6)}` : `${say(inside.widthMm - 6)} or less`}.`,
         );
-      else if (lengthMm < 30) add("/shell/dam/length", `A dam ${say(lengthMm)} long holds nothing. Leave it empty.`);
+      else if (lengthMm < 30) add(`${damPath}/length`, `A dam ${say(lengthMm)} long holds nothing. Leave it empty.`);
       if (damHeightMm(dam, stuff) > inside.heightMm)
         add(
-          "/shell/dam/source",
+          `${damPath}/source`,
           `On edge that shelf is ${say(damHeightMm(dam, stuff))} high, the inside ${say(inside.heightMm)}. Cut it instead.`,
         );
       if (stuff.of === "cutShelf") {
@@ -40,7 +44,7 @@ export function checkDam(
         const [long, short] = [Math.max(width.value, depth.value), Math.min(width.value, depth.value)];
         if (lengthMm > long || dam.height.value > short)
           add(
-            "/shell/dam/source",
+            `${damPath}/source`,
             `That shelf is ${say(long)} × ${say(short)}; a dam of ${say(lengthMm)} × ${say(dam.height.value)} cannot be cut from it. Choose another, or buy a pane.`,
           );
       }

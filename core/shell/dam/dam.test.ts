@@ -9,6 +9,7 @@ import { chosenVariant } from "../../document/variant";
 import { type Plan, plan } from "../../plan";
 import { applyFix } from "../../snags/fix";
 import type { CabinetShell } from "../kinds/cabinet/schema";
+import type { SheetShell } from "../kinds/sheet/schema";
 
 const planned = (build: Build) => plan(jobInput(build));
 const rules = (p: Plan) => p.snags.map((s) => s.rule);
@@ -138,6 +139,35 @@ describe("a cabinet without a tray", () => {
     });
     expect(problems(long)).toContainEqual(expect.stringMatching(/sides 868 mm apart. Cut the shelf to 862 mm/));
     expect(problems(cabinet(wholeShelf))).toEqual([]);
+  });
+});
+
+describe("a shell with a front frame", () => {
+  const box = (change?: (shell: SheetShell) => void) => {
+    const variant = newVariant("sheet");
+    const shell = variant.shell as SheetShell;
+    shell.front.dam = statedMm(60);
+    change?.(shell);
+    variant.ground.drain = { body: "clay", depth: statedMm(60) };
+    return newBuild("Box", { unit: "mm" }, variant);
+  };
+
+  it("may have a pane behind it, higher than its own dam, which holds the water", () => {
+    const p = planned(
+      box((shell) => {
+        shell.damPane = { source: { of: "bought", material: "glass-6" }, height: statedMm(90), length: null };
+      }),
+    );
+    expect(p.shell.levels.damTopMm).toBe(90);
+    expect(test(p).detail).toMatch(/Fill to 80 mm\./);
+    expect(p.parts.find((x) => x.id === "front/dam-pane")).toMatchObject({ kind: "pane", materialId: "glass-6" });
+    expect(seamIds(p)).toEqual(expect.arrayContaining(["seam/base-dam", "seam/base-dam-pane"]));
+    // Set once the box is glued, and tested once it is set.
+    const entry = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
+    expect(entry("shell/glue").readyAt).toBeLessThanOrEqual(entry("shell/set-dam").startAt);
+    expect(entry("shell/set-dam").readyAt).toBeLessThanOrEqual(entry("seal/water-test").startAt);
+    // Its twin without: the dam caps the test.
+    expect(test(planned(box())).detail).toMatch(/Fill to 60 mm, the top of the dam/);
   });
 });
 

@@ -50,6 +50,7 @@ export const damHeightMm = (dam: Dam, stuff: Stuff): number =>
 /**
  * Sets a board or pane on edge across the front, just inside it.
  * @param floorMm a second floor it stands on, mm; 0 for none
+ * @param behindMm how far behind the inside of the front it stands, mm: behind a front frame it is a pane of its own
  * @returns undefined where what it is of is gone
  */
 export function layDam(
@@ -58,6 +59,7 @@ export function layDam(
   book: Book,
   inside: Size3,
   floorMm: number,
+  behindMm = 0,
 ): LaidDam | undefined {
   const stuff = stuffOf(dam.source, shelves, book);
   if (!stuff) return undefined;
@@ -65,17 +67,22 @@ export function layDam(
   const lengthMm = damLengthMm(dam, stuff, inside);
   const heightMm = damHeightMm(dam, stuff);
   const uMm = (inside.widthMm - lengthMm) / 2;
+  const [id, label] = behindMm > 0 ? ["dam-pane", "Dam pane"] : ["dam", "Dam"];
   return {
-    strip: { id: "dam", role: "dam", label: "Dam", material, uMm, vMm: floorMm, widthMm: lengthMm, heightMm },
+    strip: {
+      ...{ id, role: "dam", label, material },
+      ...(behindMm > 0 && { backMm: behindMm }),
+      ...{ uMm, vMm: floorMm, widthMm: lengthMm, heightMm },
+    },
     solid: {
-      id: "front/dam",
-      label: "Dam",
+      id: `front/${id}`,
+      label,
       kg: (lengthMm * heightMm * material.thicknessMm * material.densityKgPerM3.value) / 1e9,
-      at: [inside.widthMm / 2, material.thicknessMm / 2, floorMm + heightMm / 2],
+      at: [inside.widthMm / 2, behindMm + material.thicknessMm / 2, floorMm + heightMm / 2],
     },
     ...pieceOf(stuff, {
-      id: "front/dam",
-      label: "Dam",
+      id: `front/${id}`,
+      label,
       lengthMm,
       widthMm: heightMm,
       working: {

@@ -4,13 +4,8 @@ import { OWN_PANES } from "../../materials/ownPanes";
 import { CAUTION } from "../../workshop/cautions";
 import type { Site } from "../site";
 import { BED_MM, damLengthMm } from "./lay";
-import type { Dam, Floor } from "./schema";
+import type { Dam, DamAndFloor } from "./schema";
 import { type Shelf, stuffOf } from "./stuff";
-
-interface DamAndFloor {
-  dam: Dam | null;
-  floor: Floor | null;
-}
 
 /** What a dam's bed of sealant is; its beads are seams of the shell, sealed with the others. */
 const usesOf = (source: Dam["source"], sealant: string): string[] => [
@@ -37,6 +32,7 @@ export function damSteps({ variant, say }: Site, { dam, floor }: DamAndFloor): S
       { id: "shell/survey", because: "it is cut to the inside as measured" },
       { reached: "sawn", because: "it must be cut" },
       { id: "shell/cut-shelves", because: "it is cut from a shelf" },
+      { id: "shell/glue", because: "the box it stands in must stand" },
       ...of.after,
     ],
     reaches: ["stands"],
@@ -76,12 +72,17 @@ const damWords = ({ source }: Dam): string =>
 const WIDEST_BED_MM = 6;
 
 /** A dam that does not reach from side to side, or is cut of what must not be. */
-export function damSnags(site: Site, { dam, floor }: DamAndFloor, shelves: readonly Shelf[]): Snag[] {
+export function damSnags(
+  site: Site,
+  { dam, floor }: DamAndFloor,
+  shelves: readonly Shelf[],
+  damPath = "/shell/dam",
+): Snag[] {
   const { shell, book, say, at } = site;
   const list: Snag[] = [];
   const add = (snag: Omit<Snag, "stage">) => list.push({ stage: "shell", ...snag });
   for (const [what, path, source] of [
-    ["dam", "/shell/dam", dam?.source],
+    ["dam", damPath, dam?.source],
     ["second floor", "/shell/floor", floor?.source],
   ] as const) {
     const stuff = source && stuffOf(source, shelves, book);
@@ -126,8 +127,8 @@ export function damSnags(site: Site, { dam, floor }: DamAndFloor, shelves: reado
       fix: {
         label: "Order a pane that reaches",
         patch: [
-          set(at("/shell/dam/source"), { of: "bought", material: "glass-6" }),
-          set(at("/shell/dam/length"), null),
+          set(at(`${damPath}/source`), { of: "bought", material: "glass-6" }),
+          set(at(`${damPath}/length`), null),
         ],
       },
     });

@@ -33,5 +33,26 @@ export const newDam = (heightMm: number): Dam => ({
 export const FloorSchema = v.object({ source: SourceSchema });
 export type Floor = v.InferOutput<typeof FloorSchema>;
 
+/** Both, in a shell that may have them. */
+export interface DamAndFloor {
+  dam: Dam | null;
+  floor: Floor | null;
+}
+
 /** What both are kept under in a shell's document; null where there is none. */
 export const damAndFloor = { dam: v.nullable(DamSchema), floor: v.nullable(FloorSchema) };
+
+/**
+ * The same in a shell whose front frame has a dam of its own: a pane behind it, and a second floor. A document that does not
+ * say has neither.
+ */
+export const paneAndFloor = {
+  damPane: v.exactOptional(v.nullable(DamSchema)),
+  floor: v.exactOptional(v.nullable(FloorSchema)),
+};
+
+/** What a shell with a front frame has of them. */
+export const behindFrame = (shell: { damPane?: Dam | null; floor?: Floor | null }): DamAndFloor => ({
+  dam: shell.damPane ?? null,
+  floor: shell.floor ?? null,
+});

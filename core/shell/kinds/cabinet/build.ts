@@ -4,8 +4,8 @@ import { stackLevels } from "../../../levels/levels";
 import { FOUND_MATERIALS, foundFace } from "../../../materials/face";
 import type { Book } from "../../../materials/schema";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
-import { layDam, layFloor } from "../../dam/lay";
 import { newDam } from "../../dam/schema";
+import { standDam } from "../../dam/stand";
 import type { Rect } from "../../faces";
 import { edgeGap, meetingGap } from "../../found/doors";
 import { boxProfile, volumeBelowMl } from "../../profile";
@@ -80,10 +80,9 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
   const profile = boxProfile(inside);
   const tray = layTray(shell, inside);
   // A tray has a floor and a dam of its own.
-  const floor = shell.floor && !tray ? layFloor(shell.floor, found.shelves, book, inside) : undefined;
-  const dam = shell.dam && !tray ? layDam(shell.dam, found.shelves, book, inside, floor?.thicknessMm ?? 0) : undefined;
+  const own = standDam(tray ? { dam: null, floor: null } : shell, found.shelves, book, inside);
   const below = belowDoors(found, inside);
-  const strips = [...(below ? [below] : []), ...(dam ? [dam.strip] : [])];
+  const strips = [...(below ? [below] : []), ...own.strips];
   const damTopMm = tray?.heightMm ?? Math.max(0, ...strips.map((s) => s.vMm + s.heightMm));
   const frame = found.frame.value;
   const footMm = Math.max(frame, below?.heightMm ?? 0);
@@ -137,22 +136,21 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
     faces,
     strips,
     openings: [{ id: "front", face: "front", ...opening }],
-    panels: [...(dam?.panels ?? []), ...(floor?.panels ?? [])],
+    panels: own.panels,
     joints: [],
     // The doors' edges are gaps, not seams: the front takes no bead.
     seams: [
       ...(tray?.seams ?? []),
-      ...(floor?.seams ?? []),
+      ...own.seams,
       // Inside a tray, or over a second floor, the cabinet's own edges stay dry.
-      ...boxSeams(inside, ["front"], strips, dam || below ? levels : { ...levels, damTopMm: 0 }).map((s) =>
-        tray || (floor && s.foot) ? { ...s, wet: false } : s,
+      ...boxSeams(inside, ["front"], strips, strips.length > 0 ? levels : { ...levels, damTopMm: 0 }).map((s) =>
+        tray || (own.floorMm > 0 && s.foot) ? { ...s, wet: false } : s,
       ),
     ],
     solids: [
       ...Object.values(faces).map((f) => faceSolid(f, FACE_WORDS[f.id])),
       ...kept,
-      ...(dam ? [dam.solid] : []),
-      ...(floor ? [floor.solid] : []),
+      ...own.solids,
       ...(tray
         ? [
             {
@@ -168,7 +166,7 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
     doors: foundDoors(found, opening),
     held: {},
     lining: null,
-    floorMm: floor?.thicknessMm ?? 0,
+    floorMm: own.floorMm,
     heldWalls: ["left", "right", "back"],
     tray: tray && {
       widthMm: tray.widthMm,
@@ -185,8 +183,8 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
       heightMm: s.depth.value,
       count: s.count,
     })),
-    ownPanes: [...(tray?.panes ?? []), ...(dam?.ownPanes ?? []), ...(floor?.ownPanes ?? [])],
-    glassPanes: [...(dam?.glassPanes ?? []), ...(floor?.glassPanes ?? [])],
+    ownPanes: [...(tray?.panes ?? []), ...own.ownPanes],
+    glassPanes: own.glassPanes,
     levels,
     damPath: shell.tray ? "/shell/tray/height" : "/shell/dam/height",
     // A whole shelf is as high as it is: a higher dam is another.

@@ -3,8 +3,8 @@ import { stackLevels } from "../../../levels/levels";
 import { FOUND_MATERIALS, foundFace, OPEN_SIDE } from "../../../materials/face";
 import type { Book } from "../../../materials/schema";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
-import { layDam, layFloor } from "../../dam/lay";
 import { newDam } from "../../dam/schema";
+import { standDam } from "../../dam/stand";
 import { FIXED_SCREEN, screenRect } from "../../found/screen";
 import { boxProfile, volumeBelowMl } from "../../profile";
 import type { OwnHold, Shell, Solid, Strip } from "../../shell";
@@ -52,8 +52,7 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
   const glass = (pane: "base" | "doors" | "wall", mm: number) =>
     foundFace(isTempered(found, pane) ? "temperedGlass" : "glass", mm);
   const opening = doorOpening(found);
-  const floor = shell.floor ? layFloor(shell.floor, [], book, inside) : undefined;
-  const dam = shell.dam ? layDam(shell.dam, [], book, inside, floor?.thicknessMm ?? 0) : undefined;
+  const own = standDam(shell, [], book, inside);
   const sill: Strip = {
     ...{ id: "sill", role: "dam", label: "Sill", material: glass("wall", t), backMm: -t, found: true },
     ...{ uMm: 0, vMm: 0, widthMm: inside.widthMm, heightMm: sillMm(found) },
@@ -69,8 +68,8 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
     },
     ...{ uMm: 0, vMm: sillMm(found), widthMm: inside.widthMm, heightMm: stripMm(found) },
   };
-  const strips = [sill, ...(strip.heightMm > 0 ? [strip] : []), ...(dam ? [dam.strip] : [])];
-  const damTopMm = Math.max(sill.heightMm, dam ? dam.strip.vMm + dam.strip.heightMm : 0);
+  const strips = [sill, ...(strip.heightMm > 0 ? [strip] : []), ...own.strips];
+  const damTopMm = Math.max(sill.heightMm, own.topMm);
   const profile = boxProfile(inside);
   const levels = {
     ...stackLevels({
@@ -125,15 +124,15 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
       { id: "front", face: "front", ...opening },
       { id: "top", face: "top", ...screenRect(found.top, inside) },
     ],
-    panels: [...(dam?.panels ?? []), ...(floor?.panels ?? [])],
+    panels: own.panels,
     joints: [],
-    seams: [...(floor?.seams ?? []), ...boxSeams(inside, ["front", "top"], strips, levels, true)],
+    seams: [...own.seams, ...boxSeams(inside, ["front", "top"], strips, levels, true)],
     solids: [
       ...Object.values(faces)
         .filter((f) => !f.open)
         .map((f) => faceSolid(f, FACE_WORDS[f.id])),
       ...strips
-        .filter((s) => s.id !== "dam")
+        .filter((s) => s.found)
         .map(
           (s): Solid => ({
             ...{ id: `front/${s.id}`, label: s.label, kg: stripKg(s) },
@@ -142,8 +141,7 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
         ),
       doors,
       screenSolid(found, inside),
-      ...(dam ? [dam.solid] : []),
-      ...(floor ? [floor.solid] : []),
+      ...own.solids,
     ],
     gaps: frontGlassGaps(found, book),
     doors: { opens: "swing", leaves, thicknessMm: t, kg: doorsKg, solid: "doors" },
@@ -156,12 +154,12 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
             gapMm: background.gap.value,
           }
         : null,
-    floorMm: floor?.thicknessMm ?? 0,
+    floorMm: own.floorMm,
     heldWalls: ["left", "right", "back"],
     tray: null,
     reusable: [],
     ownPanes: [],
-    glassPanes: [...(dam?.glassPanes ?? []), ...(floor?.glassPanes ?? [])],
+    glassPanes: own.glassPanes,
     levels,
     damPath: "/shell/dam/height",
     damStart: shell.dam ? null : { path: "/shell/dam", value: newDam(damTopMm) },

@@ -3,6 +3,8 @@ import { stackLevels } from "../../../levels/levels";
 import { sheetFace } from "../../../materials/face";
 import type { Book } from "../../../materials/schema";
 import { boxFaces, faceSolid } from "../../boxFaces";
+import { behindFrame } from "../../dam/schema";
+import { standDam } from "../../dam/stand";
 import { boxProfile, volumeBelowMl } from "../../profile";
 import type { Panel, Shell, Solid, Strip } from "../../shell";
 import { boxSeams } from "../boxSeams";
@@ -11,6 +13,9 @@ import { type Box, measureBox } from "./box";
 import { listJoints } from "./joints";
 import { cutPanels } from "./panels";
 
+/** A pane behind a front without a frame still stands off its edge, mm. */
+const LEAST_BEHIND_MM = 1;
+
 /** A sheet box as it will stand. */
 export function buildSheet(anyVariant: Variant, book: Book): Shell {
   const variant = anyVariant as SheetVariant;
@@ -18,7 +23,9 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
   const box = measureBox(variant, book);
   const { inside } = box;
   const profile = boxProfile(inside);
-  const levels = stackLevels({
+  const frontMm = box.hasFrontStrips ? box.thicknessMm.front : 0;
+  const behind = standDam(behindFrame(shell), [], book, inside, Math.max(frontMm, LEAST_BEHIND_MM));
+  const framed = stackLevels({
     insideHeightMm: inside.heightMm,
     groundMm: shell.groundDepth?.value,
     ground: variant.ground,
@@ -27,7 +34,9 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     ventRailMm: shell.front.ventRail?.value ?? 0,
     headRailMm: shell.front.headRail?.value ?? 0,
   });
-  const { strips, opening } = layFront(shell.front, inside, levels, sheetFace(box.sheets.front));
+  const { strips, opening } = layFront(shell.front, inside, framed, sheetFace(box.sheets.front));
+  // The frame stands by its own dam; ground and water by the higher of the two.
+  const levels = { ...framed, damTopMm: Math.max(framed.damTopMm, behind.topMm) };
   const faces = boxFaces(inside, (face) => sheetFace(box.sheets[face]), ["front"]);
   const panels = cutPanels(shell, box, strips);
   return {
@@ -49,22 +58,27 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
       ],
     },
     faces,
-    strips,
+    strips: [...strips, ...behind.strips],
     openings: [{ ...opening, id: "front", face: "front" }],
-    panels,
+    panels: [...panels, ...behind.panels],
     joints: listJoints(shell, box, strips),
-    seams: boxSeams(inside, ["front"], strips, levels),
-    solids: panels.map((panel) => panelSolid(panel, box, faces, strips)),
+    seams: [
+      ...behind.seams,
+      ...boxSeams(inside, ["front"], [...strips, ...behind.strips], levels).map((s) =>
+        behind.floorMm > 0 && s.foot ? { ...s, wet: false } : s,
+      ),
+    ],
+    solids: [...panels.map((panel) => panelSolid(panel, box, faces, strips)), ...behind.solids],
     gaps: [],
     doors: null,
     held: {},
     lining: null,
-    floorMm: 0,
+    floorMm: behind.floorMm,
     heldWalls: ["back"],
     tray: null,
     reusable: [],
     ownPanes: [],
-    glassPanes: [],
+    glassPanes: behind.glassPanes,
     levels,
     damPath: "/shell/front/dam",
     damStart: null,

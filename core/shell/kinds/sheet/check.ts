@@ -1,12 +1,15 @@
 import type { Variant } from "../../../document/schema";
 import type { Checker } from "../../../ledgers/checker";
 import { findMaterial } from "../../../materials/find";
+import { checkDam } from "../../dam/check";
+import { behindFrame } from "../../dam/schema";
 import { SIZE_LIMIT_MM } from "../../limits";
 
 import type { SheetShell } from "./schema";
 
 /** Limits of a sheet box, each with the number that would be right. */
-export function checkSheet(shell: SheetShell, { faces }: Variant, { book, between, add, say }: Checker): void {
+export function checkSheet(shell: SheetShell, { faces }: Variant, checker: Checker): void {
+  const { book, between, add, say } = checker;
   const sheet = findMaterial(book, shell.material, "sheet");
   if (!sheet) add("/shell/material", `The book has no sheet “${shell.material}”. Choose another.`);
   for (const [face, own] of Object.entries(faces))
@@ -47,6 +50,14 @@ export function checkSheet(shell: SheetShell, { faces }: Variant, { book, betwee
       "/shell/front/stile",
       `Two stiles of ${say(stile.value)} leave no opening in ${say(insideWidthMm)}. Type ${say(Math.max(5, (insideWidthMm - 80) / 2))} or less.`,
     );
+  const depthMm = shell.size.depth.value - (shell.size.given === "outside" ? thickest : 0);
+  checkDam(
+    behindFrame(shell),
+    [],
+    { widthMm: insideWidthMm, depthMm, heightMm: insideHeightMm },
+    checker,
+    "/shell/damPane",
+  );
   if (shell.joints.back === "rabbeted")
     between("/shell/joints/rabbetDepth", shell.joints.rabbetDepth, 1, Math.max(1, thickest - 2), "The rabbet");
   between("/shell/joints/screwSpacing", shell.joints.screwSpacing, 30, 600, "Screw spacing");

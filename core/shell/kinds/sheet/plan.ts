@@ -5,6 +5,8 @@ import { findMaterial } from "../../../materials/find";
 import { CAUTION } from "../../../workshop/cautions";
 import { LIFT_KG } from "../../../workshop/lift";
 import { RATES } from "../../../workshop/rates";
+import { damSnags, damSteps } from "../../dam/plan";
+import { behindFrame } from "../../dam/schema";
 import { RAIL_SAG } from "../../facts";
 import { shellKg } from "../../shell";
 import type { Site } from "../../site";
@@ -15,11 +17,12 @@ import { railFixes, sheetSnags } from "./snags";
 export function planSheet(anySite: Site): TradeLedger {
   const site = sheetSite(anySite);
   const figures = sheetFigures(site);
+  const own = behindFrame(site.variant.shell);
   return {
     ...emptyLedger(),
     supplies: supplies(site),
-    steps: steps(site),
-    snags: sheetSnags(site, figures),
+    steps: [...steps(site), ...damSteps(site, own)],
+    snags: [...sheetSnags(site, figures), ...damSnags(site, own, [], "/shell/damPane")],
     figures,
     facts: railFact(site, figures),
   };

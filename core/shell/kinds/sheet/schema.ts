@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { id, MeasureSchema } from "../../../design/basics";
+import { paneAndFloor } from "../../dam/schema";
 
 /** A box of flat sheet, by the size wanted. */
 export const SheetShellSchema = v.object({
@@ -26,6 +27,7 @@ export const SheetShellSchema = v.object({
     headRail: v.nullable(MeasureSchema),
     stile: v.nullable(MeasureSchema),
   }),
+  ...paneAndFloor,
   topLoadKg: MeasureSchema,
   groundDepth: v.nullable(MeasureSchema),
 });

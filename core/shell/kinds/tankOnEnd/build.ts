@@ -4,6 +4,8 @@ import { OPEN_SIDE, sheetFace } from "../../../materials/face";
 import { findMaterial } from "../../../materials/find";
 import type { Book } from "../../../materials/schema";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
+import { behindFrame } from "../../dam/schema";
+import { standDam } from "../../dam/stand";
 import { boxProfile, volumeBelowMl } from "../../profile";
 import type { Shell, Solid } from "../../shell";
 import { boxSeams } from "../boxSeams";
@@ -24,7 +26,8 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
     heightMm: found.length.value - 2 * t,
   };
   const profile = boxProfile(inside);
-  const levels = stackLevels({
+  const behind = standDam(behindFrame(shell), [], book, inside, frame.thicknessMm);
+  const framed = stackLevels({
     insideHeightMm: inside.heightMm,
     groundMm: shell.groundDepth?.value,
     ground,
@@ -33,7 +36,8 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
     ventRailMm: shell.ventRail?.value ?? 0,
     headRailMm: shell.headRail?.value ?? 0,
   });
-  const { strips, opening } = layFront({ ...shell, stile: null }, inside, levels, sheetFace(frame));
+  const { strips, opening } = layFront({ ...shell, stile: null }, inside, framed, sheetFace(frame));
+  const levels = { ...framed, damTopMm: Math.max(framed.damTopMm, behind.topMm) };
   const panels = strips.map((strip) => stripPanel(strip, frame));
   // The former base is the back; the other four walls are all alike.
   const faces = boxFaces(
@@ -61,14 +65,19 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
       ],
     },
     faces,
-    strips,
+    strips: [...strips, ...behind.strips],
     openings: [{ ...opening, id: "front", face: "front" }],
-    panels,
+    panels: [...panels, ...behind.panels],
     joints: strips.flatMap((strip) => [
       { id: `joint/${strip.id}-end-1`, lengthMm: strip.heightMm, screws: 0 },
       { id: `joint/${strip.id}-end-2`, lengthMm: strip.heightMm, screws: 0 },
     ]),
-    seams: boxSeams(inside, ["front"], strips, levels),
+    seams: [
+      ...behind.seams,
+      ...boxSeams(inside, ["front"], [...strips, ...behind.strips], levels).map((s) =>
+        behind.floorMm > 0 && s.foot ? { ...s, wet: false } : s,
+      ),
+    ],
     solids: [
       ...Object.values(faces)
         .filter((f) => !f.open)
@@ -81,17 +90,18 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
           at: [strip.uMm + strip.widthMm / 2, frame.thicknessMm / 2, strip.vMm + strip.heightMm / 2],
         }),
       ),
+      ...behind.solids,
     ],
     gaps: [],
     doors: null,
     held: {},
     lining: null,
-    floorMm: 0,
+    floorMm: behind.floorMm,
     heldWalls: ["back"],
     tray: null,
     reusable: [],
     ownPanes: [],
-    glassPanes: [],
+    glassPanes: behind.glassPanes,
     levels,
     damPath: "/shell/dam",
     damStart: null,

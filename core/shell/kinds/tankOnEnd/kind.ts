@@ -1,5 +1,7 @@
 import { statedMm } from "../../../design/measure";
 import { findMaterial } from "../../../materials/find";
+import { checkDam } from "../../dam/check";
+import { behindFrame } from "../../dam/schema";
 import { finishedFields } from "../finished";
 import { checkTank, starterTank, tankFields, tankFirst } from "../glassTank";
 import type { ShellKind } from "../kind";
@@ -82,6 +84,17 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
         "/shell/dam",
         `Dam and rails take ${checker.say(taken)} of ${checker.say(insideMm)}; no face is left open. Keep them under ${checker.say(Math.max(0, insideMm - 40))} together.`,
       );
+    checkDam(
+      behindFrame(shell),
+      [],
+      {
+        widthMm: found.width.value - 2 * found.glass.value,
+        depthMm: found.height.value - found.glass.value,
+        heightMm: insideMm,
+      },
+      checker,
+      "/shell/damPane",
+    );
     checker.between("/shell/legs", shell.legs, 5, 1000, "Legs");
     checker.between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideMm), "Ground");
   },

@@ -2,6 +2,8 @@ import { statedMm } from "../../../design/measure";
 import { emptyLedger, type TradeLedger } from "../../../ledgers/ledger";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
+import { damSnags, damSteps } from "../../dam/plan";
+import { behindFrame } from "../../dam/schema";
 import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import { tankSecondHand } from "../glassTank";
@@ -18,6 +20,7 @@ export function planOnEnd(site: Site): TradeLedger {
     steps: [
       surveyStep(site, "Stand it on end and look along every seam; mark which pane is now the base.", [CAUTION.glass]),
       ...used.steps,
+      ...damSteps(site, behindFrame(own)),
       ...(shell.strips.length > 0
         ? [
             {
@@ -42,6 +45,7 @@ export function planOnEnd(site: Site): TradeLedger {
     ],
     snags: [
       ...used.snags,
+      ...damSnags(site, behindFrame(own), [], "/shell/damPane"),
       ...(own.legs === null
         ? [
             {

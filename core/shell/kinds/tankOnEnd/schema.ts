@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { id, MeasureSchema } from "../../../design/basics";
+import { paneAndFloor } from "../../dam/schema";
 import { everyShell, foundTank } from "../parts/schema";
 
 /** A glass tank stood on one end, its open side to the front. */
@@ -12,6 +13,7 @@ export const TankOnEndShellSchema = v.object({
   ventRail: v.nullable(MeasureSchema),
   headRail: v.nullable(MeasureSchema),
   legs: v.nullable(MeasureSchema),
+  ...paneAndFloor,
   ...everyShell,
 });
 export type TankOnEndShell = v.InferOutput<typeof TankOnEndShellSchema>;
