@@ -14,22 +14,36 @@ interface Told {
   stem: string;
   beganHoursAgo: number;
   readForHours: number;
+  everyHours: number;
   over: boolean;
 }
 
 /** The cabinet's test is over, read each morning and evening for three days; the tower's still runs. */
 const TESTS: Record<string, Told> = {
-  [HABERDASHER]: { test: "cabinet-tray", stem: "cabinet", beganHoursAgo: 216, readForHours: 80, over: true },
-  [BRAMBLE_TOWER]: { test: "tower-base", stem: "tower", beganHoursAgo: 20, readForHours: 16, over: false },
+  [HABERDASHER]: {
+    test: "cabinet-tray",
+    stem: "cabinet",
+    beganHoursAgo: 216,
+    readForHours: 80,
+    everyHours: 8,
+    over: true,
+  },
+  [BRAMBLE_TOWER]: {
+    test: "tower-base",
+    stem: "tower",
+    beganHoursAgo: 20,
+    readForHours: 16,
+    everyHours: 2,
+    over: false,
+  },
 };
 const SETTLED_MINUTES = 120;
-const READ_EVERY_HOURS = 8;
 
 /** What happened at the bench with a demo build. */
 export function demoLog(design: Build): Log {
   const told = TESTS[design.name];
   if (!told) return [];
-  const { test, stem, beganHoursAgo, readForHours, over } = told;
+  const { test, stem, beganHoursAgo, readForHours, everyHours, over } = told;
   const { site } = plan({
     ...{ design, log: [], nestings: [], book: demoBook(), stock: demoStock, workshop: demoWorkshop },
     ...{ now: DEMO_NOW, seed: 1 },
@@ -37,11 +51,11 @@ export function demoLog(design: Build): Log {
   const begunAt = (parseLocal(DEMO_NOW) ?? 0) - beganHoursAgo * 60;
   const { levelMm } = testLevel(site.shell.levels);
   const drawn = simulateTest({
-    ...{ startAt: "2000-01-01T00:00:00Z", hours: readForHours, everyHours: READ_EVERY_HOURS, levelMm, seed: 41 },
+    ...{ startAt: "2000-01-01T00:00:00Z", hours: readForHours, everyHours, levelMm, seed: 41 },
     ...{ leakMmPerDay: 0, evaporationMmPerDay: 1.3, panShare: 1.03, readingErrorMm: 0.2 },
   });
   const readings = drawn.readings.map((r, i) => ({ levelMm: r.levelMm, panMm: drawn.control.readings[i]!.levelMm }));
-  const at = (i: number) => formatLocal(begunAt + SETTLED_MINUTES + i * READ_EVERY_HOURS * 60);
+  const at = (i: number) => formatLocal(begunAt + SETTLED_MINUTES + i * everyHours * 60);
   const entry = (id: string, when: string, event: LogEntry["event"]): LogEntry => ({
     id: `${stem}-${id}`,
     at: when,

@@ -39,8 +39,8 @@ export default function AirStage() {
       {hasAir && (
         <Panel>
           <Fields min="8rem">
-            <FigureReading id="air/gaps" label="Gaps, gross" />
             <FigureReading id="air/free" />
+            <FigureReading id="air/gaps" label="Gaps, gross" />
             <FigureReading id="air/changes" />
           </Fields>
           <Text fontSize="xs" color="muted" mt="2">

@@ -6,6 +6,7 @@ import type { Cure } from "#core/cures/schema";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { SEATS } from "#core/escape/names";
+import { formatLengthWithUnit } from "#core/units/format";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { ChoiceField, Select } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
@@ -73,7 +74,8 @@ interface GapRow {
 function CureRow({ row }: { row: GapRow }) {
   const { api } = useBuildHandle();
   const { book } = useBench();
-  const { say } = useUnits();
+  const { units } = useUnits();
+  const say = (mm: number, rounding?: "up") => formatLengthWithUnit(mm, units, rounding);
   const cure = useVariant((v) => v.cures.find((c) => c.way === row.id));
   const offered = offeredFor(row, book);
   const key = cure ? (cure.kind === "mesh" ? `mesh/${cure.mesh}` : cure.kind) : "";

@@ -111,8 +111,8 @@ export function checkScreen(screen: Screen, path: string, inside: Size3, checker
 /** What a survey asks of a screened top. @param path of the screen in the variant */
 export const screenFields = (path: string, notes: { aperture?: string; lip?: string } = {}): SurveyField[] => [
   { path: `${path}/fixed`, label: "The screen is fixed: it does not lift off", ask: "tick" },
-  { path: `${path}/width`, label: "Clear, wide", ask: "length", optional: true, empty: "the whole inside" },
-  { path: `${path}/depth`, label: "Clear, deep", ask: "length", optional: true, empty: "the whole inside" },
+  { path: `${path}/width`, label: "Clear, wide", ask: "length", optional: true, empty: "whole inside" },
+  { path: `${path}/depth`, label: "Clear, deep", ask: "length", optional: true, empty: "whole inside" },
   {
     path: `${path}/aperture`,
     label: "Mesh, clear between wires",
@@ -138,7 +138,7 @@ export const screenFields = (path: string, notes: { aperture?: string; lip?: str
     label: "Patch, how wide",
     ask: "length",
     optional: true,
-    empty: "the least that laps",
+    empty: "least that laps",
     when: { path: `${path}/fate`, is: "mended" },
   },
 ];

@@ -72,7 +72,7 @@ export const frontGlassSurvey: Survey = {
           optional: true,
           arrow: "50,49 50,54",
         },
-        { path: at("strip/length"), label: "Strip, how long", ask: "length", optional: true, empty: "the whole front" },
+        { path: at("strip/length"), label: "Strip, how long", ask: "length", optional: true, empty: "whole front" },
         {
           path: at("strip/openings"),
           label: "It has",
@@ -101,14 +101,14 @@ export const frontGlassSurvey: Survey = {
           label: "A leaf, wide",
           ask: "length",
           optional: true,
-          empty: "what the gaps leave",
+          empty: "by its gaps",
         },
         {
           path: at("doors/height"),
           label: "A leaf, high",
           ask: "length",
           optional: true,
-          empty: "what the gaps leave",
+          empty: "by its gaps",
         },
         {
           path: at("doors/meeting"),
@@ -171,6 +171,6 @@ export const frontGlassSurvey: Survey = {
         ...secondHandFields(at("secondHand")),
       ],
     },
-    { title: "As finished", fields: finishedFields("Substrate, how deep", "Load on the screen") },
+    { title: "As finished", fields: finishedFields("Ground, how deep", "Load on the screen") },
   ],
 };
