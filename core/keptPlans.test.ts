@@ -4,7 +4,7 @@ import { publicPlan } from "./plan";
 
 /**
  * Plans of builds that were written by an older version, as they were when rules were last changed on purpose:
- * `npm run keep-plans` writes them anew, and its commit says what moved and why. Last: gaps are aired through, a tray is
+ * `npm run keep-plans` writes them again, and its commit says what moved and why. Last: gaps are aired through, a tray is
  * tested by its own inside, water is tested wherever it can stand, boards on edge are judged by their bow.
  */
 

@@ -14,7 +14,7 @@ import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { kindOf } from "#core/shell/kinds/index";
 import { FEATURE_FIELDS } from "../features/fields";
 import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context";
-import { FateField } from "./FateField";
+import { FateField, OriginField } from "./FateField";
 import { ChoiceField } from "./fields";
 import { LevelWith } from "./LevelWith";
 import { MeasureField } from "./MeasureField";
@@ -118,16 +118,7 @@ export const FeatureCard = memo(function FeatureCard({ index, variantId }: { ind
         <MeasureField label={`Middle ${AXIS_WORDS[axes.v]}`} path={`${path}/v`} />
         <LevelWith index={index} />
         <OwnFields index={index} path={path} />
-        {canBeFound && (
-          <ChoiceField
-            label="It is"
-            path={`${path}/origin`}
-            options={[
-              ["made", "made"],
-              ["found", "as found"],
-            ]}
-          />
-        )}
+        {canBeFound && <OriginField path={path} />}
         {feature.found && <FateField label="What came with it is" path={path} mends={feature.meshed} />}
         {feature.holed && (
           <>

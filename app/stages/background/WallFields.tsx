@@ -8,7 +8,7 @@ import type { Wall } from "#core/background/schema";
 import { chosenVariant } from "#core/document/variant";
 import { formatLengthWithUnit } from "#core/units/format";
 import { useBuildHandle, useShown, useUnits } from "../../state/context";
-import { FateField } from "../../ui/FateField";
+import { FateField, OriginField } from "../../ui/FateField";
 import { ChoiceField, TickField } from "../../ui/fields";
 import { MeasureField } from "../../ui/MeasureField";
 import { Fields, Panel } from "../../ui/Panel";
@@ -40,14 +40,7 @@ export function WallFields({ wall, index }: { wall: Wall; index: number }) {
           path={`${path}/buildUp`}
           options={BUILD_UPS.map((b) => [b, BUILD_UP[b].name] as const)}
         />
-        <ChoiceField
-          label="It is"
-          path={`${path}/origin`}
-          options={[
-            ["made", "made"],
-            ["found", "as found"],
-          ]}
-        />
+        <OriginField path={path} />
         {wall.origin === "found" && <FateField label="What is there is" path={path} />}
         {wall.buildUp !== "none" && (
           <MeasureField label={kind.carved ? "Depth, its valleys" : "Depth"} path={`${path}/depth`} />

@@ -1,5 +1,4 @@
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
-import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { materialsOf, shellSheets } from "#core/materials/find";
 import { type Dam, type Floor, newDam, type Source } from "#core/shell/dam/schema";
@@ -82,55 +81,55 @@ export function DamPanel({ at = "dam" }: { at?: Key }) {
         </Box>
       )}
       <Flex gap="3" wrap="wrap">
-        {dam ? (
-          <QuietButton
-            onClick={() =>
-              own((shell) => {
-                shell[at] = null;
-              })
-            }
-          >
-            Leave the dam out
-          </QuietButton>
-        ) : (
-          <Button
-            size="sm"
-            variant="outline"
-            borderColor="line"
-            onClick={() =>
-              own((shell) => {
-                shell[at] = { ...newDam(100), height: statedMm(100) };
-              })
-            }
-          >
-            {at === "dam" ? "Set a dam across the front" : "Set a pane behind the front frame"}
-          </Button>
-        )}
-        {floor ? (
-          <QuietButton
-            onClick={() =>
-              own((shell) => {
-                shell.floor = null;
-              })
-            }
-          >
-            Leave the second floor out
-          </QuietButton>
-        ) : (
-          <Button
-            size="sm"
-            variant="outline"
-            borderColor="line"
-            onClick={() =>
-              own((shell) => {
-                shell.floor = { source: { of: "bought", material: "glass-4" } };
-              })
-            }
-          >
-            Bed a second floor on the base
-          </Button>
-        )}
+        <PutIn
+          there={dam}
+          put={at === "dam" ? "Set a dam across the front" : "Set a pane behind the front frame"}
+          leave="Leave the dam out"
+          onPut={() =>
+            own((shell) => {
+              shell[at] = newDam(100);
+            })
+          }
+          onLeave={() =>
+            own((shell) => {
+              shell[at] = null;
+            })
+          }
+        />
+        <PutIn
+          there={floor}
+          put="Bed a second floor on the base"
+          leave="Leave the second floor out"
+          onPut={() =>
+            own((shell) => {
+              shell.floor = { source: { of: "bought", material: "glass-4" } };
+            })
+          }
+          onLeave={() =>
+            own((shell) => {
+              shell.floor = null;
+            })
+          }
+        />
       </Flex>
     </Panel>
   );
 }
+
+interface PutInProps {
+  there: boolean;
+  put: string;
+  leave: string;
+  onPut: () => void;
+  onLeave: () => void;
+}
+
+/** Puts a thing in, or leaves it out again. */
+const PutIn = ({ there, put, leave, onPut, onLeave }: PutInProps) =>
+  there ? (
+    <QuietButton onClick={onLeave}>{leave}</QuietButton>
+  ) : (
+    <Button size="sm" variant="outline" borderColor="line" onClick={onPut}>
+      {put}
+    </Button>
+  );
