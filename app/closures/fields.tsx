@@ -103,20 +103,11 @@ const LidFields = ({ path }: ClosureProps) => (
 
 function FoundFields({ path, index }: ClosureProps) {
   const opening = useShown(({ plan }) => plan.site.variant.closures[index]?.opening);
-  const what = opening === "top" ? "It is" : "They are";
   return (
     <Panel title={opening === "top" ? "Lid, as it came" : "Doors, as they came"}>
       <Fields>
         <LockField path={path} found />
-        <ChoiceField
-          label={what}
-          path={`${path}/fate`}
-          options={[
-            ["kept", "kept as found"],
-            ["mended", "set right: hinges, pins, runners"],
-          ]}
-        />
-        <ForWorkField index={index} path={path} />
+        <DoorFields index={index} path={path} />
       </Fields>
       <Text fontSize="xs" color="muted" mt="3">
         Its gaps are measured under Shell (key 2). To replace it, take it off and choose another.
@@ -128,22 +119,32 @@ function FoundFields({ path, index }: ClosureProps) {
   );
 }
 
-/** Doors off for the work, or on: asked of doors only. */
-function ForWorkField({ index, path }: { index: number; path: string }) {
+/** Set right, and off for the work or on: asked of doors only. */
+function DoorFields({ index, path }: { index: number; path: string }) {
   const doors = useShown(
     ({ plan }) => plan.site.variant.closures[index]?.opening === "front" && plan.shell.doors !== null,
   );
   if (!doors) return null;
   return (
-    <ChoiceField
-      label="While the inside is worked on"
-      path={`${path}/forWork`}
-      options={[
-        ["undecided", "not decided"],
-        ["off", "taken off, hung again"],
-        ["on", "left on"],
-      ]}
-    />
+    <>
+      <ChoiceField
+        label="They are"
+        path={`${path}/fate`}
+        options={[
+          ["kept", "kept as found"],
+          ["mended", "set right: hinges, pins, runners"],
+        ]}
+      />
+      <ChoiceField
+        label="While the inside is worked on"
+        path={`${path}/forWork`}
+        options={[
+          ["undecided", "not decided"],
+          ["off", "taken off, hung again"],
+          ["on", "left on"],
+        ]}
+      />
+    </>
   );
 }
 

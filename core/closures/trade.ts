@@ -35,9 +35,26 @@ function waysOf({ closure, opening, here }: Closed): PlacedWay[] {
 const ownWays = (site: Site): PlacedWay[] =>
   site.shell.gaps.filter((gap) => gap.opening === undefined).map((gap) => gapWay(site, gap, lockWords(null)));
 
+/** Whether something made takes the place of what came with the shell. */
+const takesOff = ({ closure, rule }: Closed): boolean =>
+  closure !== undefined && isMade(closure) && (rule.shutAsFound || isReplaced(closure));
+
+/** What is made for an opening waits until what was there is off. */
+const afterTakeOff = (closed: Closed, ledger: TradeLedger): TradeLedger =>
+  takesOff(closed)
+    ? {
+        ...ledger,
+        steps: ledger.steps.map((step) => ({
+          ...step,
+          after: [...step.after, { id: closed.here.id("take-off"), because: "what was there must be off" }],
+        })),
+      }
+    : ledger;
+
 /** What came with the shell comes off where something made takes its place. */
-function takeOffSteps({ closure, here, rule }: Closed): Step[] {
-  if (!closure || !isMade(closure) || !(rule.shutAsFound || isReplaced(closure))) return [];
+function takeOffSteps(closed: Closed): Step[] {
+  const { here, rule } = closed;
+  if (!takesOff(closed)) return [];
   const what = rule.face === "top" ? "lid" : "doors";
   return [
     {
@@ -63,9 +80,12 @@ function planClosures(site: Site, facts: Facts): TradeLedger {
   const ways = [...openings.flatMap(waysOf), ...ownWays(site), ...facts.all(WAYS).flat()];
   const audit = auditAll(site, withCures(ways, site.variant.cures, site.book));
   return gather([
-    ...openings.map(({ closure, here }) =>
-      closure ? closureKind(closure).plan(here, closure) : { ...emptyLedger(), snags: openSnags(here) },
-    ),
+    ...openings.map((closed) => {
+      const { closure, here } = closed;
+      return closure
+        ? afterTakeOff(closed, closureKind(closure).plan(here, closure))
+        : { ...emptyLedger(), snags: openSnags(here) };
+    }),
     {
       ...emptyLedger(),
       steps: [...openings.flatMap(takeOffSteps), auditStep(audit.audits.length > 0)],

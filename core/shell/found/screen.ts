@@ -11,6 +11,7 @@ import type { FoundGap, OwnHold } from "../shell";
 import type { Site } from "../site";
 import type { Size3 } from "../size";
 import type { SurveyField } from "../survey";
+import { slotOf } from "./doors";
 import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps, meshSupplies } from "./mesh";
 import type { Screen } from "./schema";
 
@@ -75,7 +76,7 @@ export function screenGaps(screen: Screen, book: Book, inside: Size3, opening: s
       : []),
     {
       ...{ id: "screen-lip", label: "under the screen's lip", ...top },
-      way: { kind: "slot", nominalMm: screen.lip.value },
+      way: slotOf(screen.lip),
       ...{ seat: "rim", lengthMm: roundMm, at: [], air: levelSlot(screen.lip.value, roundMm, zMm) },
       cover: screen.fixed ? "its fixed frame" : "its own weight",
     },

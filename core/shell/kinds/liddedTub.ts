@@ -5,6 +5,7 @@ import { levelSlot } from "../../escape/airPath";
 import type { Checker } from "../../ledgers/checker";
 import { stackLevels } from "../../levels/levels";
 import { FACE_WORDS, faceSolid } from "../boxFaces";
+import { slotOf } from "../found/doors";
 import { SIZE_LIMIT_MM } from "../limits";
 import { type Profile, volumeBelowMl } from "../profile";
 import type { FoundGap, Shell, ShellFace } from "../shell";
@@ -36,7 +37,7 @@ function tubGaps({ found }: LiddedTub, profile: Profile): FoundGap[] {
   const gaps: FoundGap[] = [
     {
       ...{ id: "lid", label: "round the lid", face: "top", opening: "top", seat: "rim" },
-      way: { kind: "slot", nominalMm: found.lidGap.value },
+      way: slotOf(found.lidGap),
       ...{ lengthMm: roundMm, at: [], air: levelSlot(found.lidGap.value, roundMm, profile.heightMm) },
       cover: "its own catches",
     },

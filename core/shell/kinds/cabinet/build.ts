@@ -19,8 +19,8 @@ import { layTray, reusableShelves } from "./tray";
 function foundGaps({ doors, holes }: CabinetShell["found"], opening: Rect): FoundGap[] {
   const slides = doors.opens === "slide";
   return [
-    ...(doors.leaves === 2 ? [meetingGap("front", opening, doors.meetingGap.value, slides)] : []),
-    edgeGap("front", opening, doors.edgeGap.value, slides),
+    ...(doors.leaves === 2 ? [meetingGap("front", opening, doors.meetingGap, slides)] : []),
+    edgeGap("front", opening, doors.edgeGap, slides),
     ...(holes.count > 0 && !holes.plugged
       ? [
           {

@@ -43,13 +43,14 @@ function notchGaps({ notches }: Found, { widthMm, depthMm, heightMm }: ReturnTyp
   const { count, width, shut } = notches;
   if (count === 0) return [];
   const open = Math.min(width.value, shut.value);
+  const most = Math.min(width.high ?? width.value, shut.high ?? shut.value);
   return [
     {
       id: "notches",
       label: "at the cable notches",
       face: "top",
       // The slide shuts the notch but for this; both ways across must let a body through.
-      way: { kind: "slot", nominalMm: open },
+      way: { kind: "slot", nominalMm: open, ...(most > open && { toleranceMm: [most - open] }) },
       ...{ seat: "notch", lengthMm: count * width.value, acrossMm: width.value, cover: "its slides, home" },
       at: Array.from({ length: count }, (_, i) => ({
         uMm: (widthMm * (i + 1)) / (count + 1) - width.value / 2,
@@ -67,11 +68,8 @@ export function frontGlassGaps(found: Found, book: Book): FoundGap[] {
   const inside = insideOf(found);
   return [
     ...swingGaps("front", doorOpening(found), {
-      hinge: doors.hinge.value,
-      head: doors.head.value,
-      foot: doors.foot.value,
-      meeting: doors.leaves === 2 ? doors.meeting.value : null,
-      ...(doors.corner && { corner: doors.corner.value }),
+      ...doors,
+      meeting: doors.leaves === 2 ? doors.meeting : null,
     }),
     ...stripGaps(found),
     ...screenGaps(found.top, book, inside, "top", "/shell/found/top"),
