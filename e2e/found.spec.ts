@@ -155,6 +155,10 @@ test("a moulded tub is tested without beads, and a glass with its background kep
   await open(page, "/builds/nursery-tub/diary");
   await expect(testStep(page)).toContainText("dry paper under it");
   await expect(snag(page, "seal/water-without-beads")).toHaveCount(0);
+  // Its twin, in which no water can stand, is not tested.
+  await open(page, "/builds/ant-yard/diary");
+  await expect(page.locator("[data-step='shell/pour']")).toBeVisible();
+  await expect(testStep(page)).toHaveCount(0);
   await open(page, "/builds/bramble-tower/diary");
   await expect(testStep(page)).toContainText("Fill to 60 mm.");
   await expect(testStep(page)).toContainText("The background it came with is taken out for it");
