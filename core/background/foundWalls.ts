@@ -4,6 +4,7 @@ import type { Snag, Step } from "../ledgers/ledger";
 import { FACE_WORDS } from "../shell/boxFaces";
 import type { Site } from "../shell/site";
 import { CAUTION } from "../workshop/cautions";
+import { RATES } from "../workshop/rates";
 import type { Wall } from "./schema";
 
 /** The step that tears an old background out, or mends it. */
@@ -22,13 +23,13 @@ export const foundWallSteps = (walls: readonly Wall[]): Step[] =>
           ? {
               title: `Mend the background, ${where}`,
               detail: "Fill what is broken, finish it as the rest is; what that takes is not counted.",
-              handsOnMinutes: 45,
+              handsOnMinutes: RATES.mendWall.value,
               reaches: ["wallsUp"],
             }
           : {
               title: `Tear the old background out, ${where}`,
               detail: "Cut behind it, lift it out in pieces, scrape the dried glue off, clean the pane.",
-              handsOnMinutes: 60,
+              handsOnMinutes: RATES.tearOut.value,
             }),
         stage: "background",
         waitMinutes: 0,

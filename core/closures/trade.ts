@@ -11,6 +11,7 @@ import { kindOf } from "../shell/kinds/index";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { CAUTION } from "../workshop/cautions";
+import { RATES } from "../workshop/rates";
 import { auditAll, auditFigures, auditSnags, auditStep } from "./audit";
 import { HUNG } from "./facts";
 import { gapWay } from "./gapWay";
@@ -63,7 +64,7 @@ function takeOffSteps(closed: Closed): Step[] {
       detail:
         "Hinges, tracks and clips off with it; what they leave behind is scraped clean, open holes are told as gaps.",
       stage: "front",
-      handsOnMinutes: 20,
+      handsOnMinutes: RATES.takeOff.value,
       waitMinutes: 0,
       after: [{ reached: "surveyed", because: "it is measured first" }],
       reaches: ["doorsOff"],

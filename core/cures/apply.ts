@@ -5,22 +5,30 @@ import type { Fix } from "../ledgers/ledger";
 import { findMaterial, materialsOf } from "../materials/find";
 import type { Book } from "../materials/schema";
 import type { Site } from "../shell/site";
+import { isMesh, newCure } from "./create";
 import { CURES, type CureKind } from "./list";
-import { CURE_IDS, type CureId } from "./names";
+import { CURE_IDS } from "./names";
 import type { Cure } from "./schema";
 
-/** The width of a gap as typed, mm. */
-const nominalOf = ({ way }: PlacedWay): number =>
-  way.kind === "mesh" ? Math.max(...way.apertureMm) : way.kind === "slot" ? way.nominalMm : way.diameterMm;
+/** The width of a gap as typed, and at its widest, mm. */
+function widthOf({ way }: PlacedWay): { nominalMm: number; widestMm: number } {
+  if (way.kind === "mesh") {
+    const mm = Math.max(...way.apertureMm);
+    return { nominalMm: mm, widestMm: mm };
+  }
+  const nominalMm = way.kind === "slot" ? way.nominalMm : way.diameterMm;
+  const more = [...(way.toleranceMm ?? []), way.growthMm ?? 0].reduce((sum, mm) => sum + mm, 0);
+  return { nominalMm, widestMm: nominalMm + more };
+}
 
 const curedBy = (cure: Pick<Cure, "way">, placed: Pick<PlacedWay, "id">) => cure.way === placed.id;
 
 /** A way out once its cure is in place: what stays open, and what air still passes. */
-function cured(placed: PlacedWay, { kind, mesh }: Cure, book: Book): PlacedWay {
-  const { words, leavesMm, airtight } = CURES[kind];
+function cured(placed: PlacedWay, cure: Cure, book: Book): PlacedWay {
+  const { words, leavesMm, airtight } = CURES[cure.kind];
   const { way, air } = placed;
-  if (kind === "mesh") {
-    const material = mesh === null ? undefined : findMaterial(book, mesh, "mesh");
+  if (isMesh(cure)) {
+    const material = cure.mesh === null ? undefined : findMaterial(book, cure.mesh, "mesh");
     if (!material) return placed;
     const screen = { porosity: meshPorosity(material.apertureMm, material.wireMm), wireMm: material.wireMm };
     const over = way.kind === "mesh" ? Math.max(...way.apertureMm) : undefined;
@@ -35,9 +43,9 @@ function cured(placed: PlacedWay, { kind, mesh }: Cure, book: Book): PlacedWay {
       ...(air && { air: air.map((path) => ({ ...path, screens: [...path.screens, screen] })) }),
     };
   }
-  const was = nominalOf(placed);
-  const left = Math.min(was, leavesMm.value);
-  const share = airtight || was === 0 ? 0 : left / was;
+  const { nominalMm, widestMm } = widthOf(placed);
+  const left = Math.min(widestMm, leavesMm.value);
+  const share = airtight || nominalMm === 0 ? 0 : Math.min(1, left / nominalMm);
   return {
     ...placed,
     cover: words,
@@ -70,16 +78,11 @@ export function curesFor(site: Site, placed: PlacedWay, allowedMm: number, chewe
   return CURE_IDS.flatMap((kind): Fix[] => {
     const cure = CURES[kind];
     if (!suits(cure, placed) || (chewed && cure.chewed) || cures[index]?.kind === kind) return [];
-    const mesh =
-      kind === "mesh" ? materialsOf(site.book, "mesh").find((m) => Math.max(...m.apertureMm) <= allowedMm) : undefined;
-    if (kind === "mesh" ? !mesh : cure.leavesMm.value > allowedMm) return [];
-    const value: Cure = {
-      id: cureId(kind, placed.id, cures),
-      way: placed.id,
-      kind,
-      origin: "made",
-      mesh: mesh?.id ?? null,
-    };
+    const mesh = isMesh({ kind })
+      ? materialsOf(site.book, "mesh").find((m) => Math.max(...m.apertureMm) <= allowedMm)
+      : undefined;
+    if (isMesh({ kind }) ? !mesh : cure.leavesMm.value > allowedMm) return [];
+    const value = newCure(placed.id, { kind, mesh: mesh?.id ?? null }, cures);
     return [
       {
         label: mesh ? `Silicone ${mesh.name.toLowerCase()} over it` : cure.label,
@@ -87,15 +90,4 @@ export function curesFor(site: Site, placed: PlacedWay, allowedMm: number, chewe
       },
     ];
   });
-}
-
-/** An id of meaning for a cure; a number where one of that kind was there before. */
-function cureId(kind: CureId, way: string, cures: readonly Cure[]): string {
-  const stem = `${way}-${kind}`
-    .toLowerCase()
-    .replace(/[^a-z0-9-]/g, "-")
-    .slice(0, 58);
-  let id = stem;
-  for (let n = 2; cures.some((c) => c.id === id); n++) id = `${stem}-${n}`;
-  return id;
 }

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { haberdasher } from "../../demo/builds";
+import { brambleTower, haberdasher } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import type { Build } from "../document/schema";
 import { chosenVariant } from "../document/variant";
 import { type Plan, plan } from "../plan";
+import type { CabinetShell } from "../shell/kinds/cabinet/schema";
 import { applyFix } from "../snags/fix";
 import { CURES } from "./list";
 import type { CureId } from "./names";
@@ -81,6 +82,38 @@ describe("the cabinet's 3.4 mm where the doors meet", () => {
   });
 });
 
+describe("a cure of several places", () => {
+  it("takes a block for each notch, and a patch of mesh for each hole", () => {
+    const build = brambleTower();
+    const own = chosenVariant(build);
+    own.cures = [{ id: "c", way: "notches", kind: "block", origin: "made", mesh: null }];
+    expect(planned(build).supplies.find((s) => s.materialId === "slide-block")!.likely).toBe(2);
+    own.cures = [{ id: "c", way: "notches", kind: "mesh", origin: "made", mesh: "steel-mesh-no-18" }];
+    // Notches of 18, 20 of lap all round.
+    expect(planned(build).parts.find((x) => x.id === "cures/c/mesh")).toMatchObject({
+      ...{ qty: 2, lengthMm: 58, widthMm: 58 },
+    });
+  });
+});
+
+describe("a gap that is a guess", () => {
+  it("is judged at its widest, also under what is laid there", () => {
+    const build = haberdasher();
+    const own = chosenVariant(build);
+    (own.shell as CabinetShell).found.doors.meetingGap = {
+      typed: "about 0.4",
+      value: 0.4,
+      how: "guessed",
+      low: 0,
+      high: 3,
+    };
+    const worst = () => planned(build).audit.audits[0]!.ways.find((w) => w.id === "doors-meet")!.worstMm;
+    expect(worst()).toBe(3);
+    own.cures = [{ id: "c", way: "doors-meet", kind: "stop", origin: "made", mesh: null }];
+    expect(worst()).toBe(0.5);
+  });
+});
+
 describe("a cure", () => {
   it("that came with the shell is neither bought nor fitted, and closes all the same", () => {
     const build = cured("brush", (b) => {
@@ -114,6 +147,12 @@ describe("a cure", () => {
     const snag = wayOut(p, "gap-crack")!;
     expect(snag.sentence).toMatch(/^5 mm at worst fit/);
     expect(value(p, "air/gaps")).toBeCloseTo(90.552 + (4 * 120) / 100, 6);
+    expect(p.snags.some((s) => s.rule === "gaps/no-length")).toBe(false);
+    own.gaps[0]!.length = null;
+    const unmeasured = planned(build);
+    expect(value(unmeasured, "air/gaps")).toBeCloseTo(90.552, 6);
+    expect(unmeasured.snags.find((s) => s.rule === "gaps/no-length")!.severity).toBe("note");
+    own.gaps[0]!.length = statedMm(120);
     expect(wayOut(planned(applyFix(build, snag.fix!.patch)), "gap-crack")).toBeUndefined();
   });
 });

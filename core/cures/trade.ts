@@ -7,39 +7,48 @@ import { gatherNeeds, type Need, need } from "../ledgers/needs";
 import { findMaterial } from "../materials/find";
 import { chewers } from "../residents/chews";
 import { filletMl } from "../shell/fillet";
-import { meshSupplies } from "../shell/found/mesh";
+import { LAP_MM, meshSupplies } from "../shell/found/mesh";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { CAUTION } from "../workshop/cautions";
+import { RATES } from "../workshop/rates";
 import { suits } from "./apply";
+import { isMesh } from "./create";
 import { CURES } from "./list";
 import type { Cure } from "./schema";
 
 /** Cut off and spoilt of a strip, as a share of its length. */
 const WASTE = { value: 0.1, basis: memory } as const;
-/** Mesh laps a gap by this all round, mm. */
-const LAP_MM = 20;
-/** The bead a stop strip or mesh is bedded in. */
-const BEAD_LEG_MM = 4;
+/** The leg of the bead a stop strip or mesh is bedded in, mm. */
+const BEAD_LEG_MM = { value: 4, basis: memory } as const;
+/** The least time for the smallest, minutes. */
+const LEAST_MINUTES = { value: 5, basis: memory } as const;
 
-/** One cure with the gap it closes. */
+/** One cure with the gap it closes: its whole length, in how many places, and how far it reaches across, mm. */
 interface Placed {
   cure: Cure;
   way: ToldWay;
   lengthMm: number;
+  acrossMm: number;
+  pieces: number;
 }
 
+const place = (cure: Cure, way: ToldWay): Placed => ({
+  ...{ cure, way },
+  ...{ lengthMm: way.lengthMm ?? 0, acrossMm: way.acrossMm ?? 0, pieces: way.pieces ?? 1 },
+});
+
 /** Mesh over a gap, as parts. */
-function meshPart({ saySum }: Site, { cure, way, lengthMm }: Placed): TradeLedger["parts"] {
+function meshPart({ saySum }: Site, { cure, way, lengthMm, acrossMm, pieces }: Placed): TradeLedger["parts"] {
   if (cure.mesh === null) return [];
-  const acrossMm = way.acrossMm ?? 0;
+  const eachMm = lengthMm / pieces;
   return [
     {
       ...{ id: `cures/${cure.id}/mesh`, label: `Mesh over ${way.way.name}`, materialId: cure.mesh, kind: "mesh" },
-      ...{ lengthMm: lengthMm + 2 * LAP_MM, widthMm: acrossMm + 2 * LAP_MM },
-      ...{ thicknessMm: 0, qty: 1, grainLocked: false },
+      ...{ lengthMm: eachMm + 2 * LAP_MM, widthMm: acrossMm + 2 * LAP_MM },
+      ...{ thicknessMm: 0, qty: pieces, grainLocked: false },
       working: {
-        length: saySum([lengthMm, " gap + 2 × ", LAP_MM, " lap"]),
+        length: saySum([eachMm, " gap + 2 × ", LAP_MM, " lap"]),
         width: saySum([acrossMm, " across + 2 × ", LAP_MM, " lap"]),
       },
     },
@@ -47,30 +56,30 @@ function meshPart({ saySum }: Site, { cure, way, lengthMm }: Placed): TradeLedge
 }
 
 /** What one takes of the book. */
-function needsOf(site: Site, { cure, way, lengthMm }: Placed): Need[] {
+function needsOf(site: Site, { cure, way, lengthMm, acrossMm, pieces }: Placed): Need[] {
   const { material, siliconed } = CURES[cure.kind];
   const why = `for ${way.way.name}`;
   return [
     ...(material?.by === "length"
       ? [need(material.id, "mm", why, [lengthMm * (1 + WASTE.value), lengthMm, lengthMm * (1 + 2 * WASTE.value)])]
       : []),
-    ...(material?.by === "piece" ? [need(material.id, "piece", why, [1])] : []),
+    ...(material?.by === "piece" ? [need(material.id, "piece", why, [pieces])] : []),
     ...(siliconed
-      ? [need(site.variant.seal.sealant, "mL", why, [filletMl(BEAD_LEG_MM, 2 * (lengthMm + (way.acrossMm ?? 0)))])]
+      ? [need(site.variant.seal.sealant, "mL", why, [filletMl(BEAD_LEG_MM.value, 2 * (lengthMm + pieces * acrossMm))])]
       : []),
   ];
 }
 
 function stepsOf(site: Site, placed: Placed): Step[] {
-  const { cure, way, lengthMm } = placed;
+  const { cure, way, lengthMm, pieces } = placed;
   const { label, how, material, siliconed, gasket, perMetre } = CURES[cure.kind];
   const uses = [material?.id ?? cure.mesh, ...(siliconed ? [site.variant.seal.sealant] : [])].filter((u) => u !== null);
   const lay: Step = {
     id: `cures/${cure.id}`,
     title: `${label}: ${way.way.name}`,
-    detail: `${site.sayRun(lengthMm)}. ${how}`,
+    detail: `${site.sayRun(lengthMm)}${pieces > 1 ? ` in ${pieces} places` : ""}. ${how}`,
     stage: "front",
-    handsOnMinutes: Math.max(5, (perMetre.value * lengthMm) / 1000),
+    handsOnMinutes: Math.max(LEAST_MINUTES.value * pieces, (perMetre.value * lengthMm) / 1000),
     waitMinutes: siliconed ? 1440 : 0,
     ...(siliconed && { waitFor: "the silicone" }),
     after: [
@@ -94,7 +103,7 @@ function stepsOf(site: Site, placed: Placed): Step[] {
       detail:
         "Open and shut it ten times. What presses on a seal springs back, and a latch that just reached no longer does.",
       stage: "front",
-      handsOnMinutes: 5,
+      handsOnMinutes: RATES.tryShut.value,
       waitMinutes: 0,
       after: [{ id: `cures/${cure.id}`, because: "it is tried over the seal" }],
       reaches: ["closed"],
@@ -127,7 +136,7 @@ function figureOf({ cure, way, lengthMm }: Placed): Figure {
     formula: "the smaller of the gap and what the cure leaves",
     inputs: [
       { name: "length", value: lengthMm, unit: "mm" },
-      ...(cure.kind === "mesh" ? [] : [constant("what it leaves", leavesMm, "mm")]),
+      ...(isMesh(cure) ? [] : [constant("what it leaves", leavesMm, "mm")]),
     ],
   };
 }
@@ -167,7 +176,7 @@ function planCures(site: Site, ways: readonly ToldWay[]): TradeLedger {
     site.variant.cures.map((cure, index): TradeLedger => {
       const way = ways.find((w) => w.id === cure.way);
       if (!way || !suits(CURES[cure.kind], way)) return { ...emptyLedger(), snags: [orphan(site, cure, index)] };
-      const placed: Placed = { cure, way, lengthMm: way.lengthMm ?? 0 };
+      const placed = place(cure, way);
       const snags = snagsOf(site, placed, index);
       const figures = [figureOf(placed)];
       if (cure.origin === "found") return { ...emptyLedger(), figures, snags };
@@ -191,8 +200,8 @@ export const curesTrade: Trade = {
   needs: [AUDIT],
   gives: [],
   check({ cures }, { add, book }) {
-    cures.forEach(({ kind, mesh }, i) => {
-      if (kind === "mesh" && (mesh === null || !findMaterial(book, mesh, "mesh")))
+    cures.forEach((cure, i) => {
+      if (isMesh(cure) && (cure.mesh === null || !findMaterial(book, cure.mesh, "mesh")))
         add(`/cures/${i}/mesh`, "Choose the mesh that is laid over it.");
     });
   },

@@ -23,6 +23,8 @@ export interface PlacedWay {
   lengthMm?: number;
   /** How far something laid over it must reach the other way, mm; told where it is more than a line. */
   acrossMm?: number;
+  /** In how many places the length lies, where not in one. */
+  pieces?: number;
   /** What air passes of it; a vent's own air is told by the vent. */
   air?: readonly AirPath[];
   /** It is there for air: a strip of holes, a screen. */

@@ -1,6 +1,7 @@
 import { isReplaced } from "../design/found";
 import type { Step } from "../ledgers/ledger";
 import type { Site } from "../shell/site";
+import { RATES } from "../workshop/rates";
 import { cuttingCautions } from "./cautions";
 import { featureName } from "./name";
 import type { Feature } from "./schema";
@@ -20,7 +21,7 @@ export const takeOutSteps = (feature: Feature, title: string, detail: string, ca
           title: `${title}: ${featureName(feature)}`,
           detail,
           stage: "shell",
-          handsOnMinutes: 15,
+          handsOnMinutes: RATES.takeOut.value,
           waitMinutes: 0,
           after: [{ reached: "surveyed", because: "it is looked at and measured first" }],
           splittable: true,

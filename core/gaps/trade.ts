@@ -4,7 +4,7 @@ import { type PlacedWay, WAYS } from "../escape/way";
 import { frontStage } from "../features/stages";
 import type { Checker } from "../ledgers/checker";
 import { fact } from "../ledgers/facts";
-import { emptyLedger } from "../ledgers/ledger";
+import { emptyLedger, type Snag } from "../ledgers/ledger";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import type { MeasuredGap } from "./schema";
@@ -26,6 +26,22 @@ function wayOf({ shell }: Site, gap: MeasuredGap): PlacedWay {
     air: gap.kind === "slot" ? levelSlot(mm, lengthMm, zMm) : levelSlot(mm, (Math.PI / 4) * mm, zMm),
   };
 }
+
+/** A slot of no known length is judged, and not aired through. */
+const lengthSnag = (gap: MeasuredGap): Snag[] =>
+  gap.kind === "slot" && gap.length === null
+    ? [
+        {
+          rule: "gaps/no-length",
+          subject: gap.id,
+          severity: "note",
+          stage: "front",
+          title: `${gap.name}: how long?`,
+          sentence: "Nobody has measured its length, so the air through it is not counted.",
+          reason: "It is judged as a way out all the same: that goes by how wide it is.",
+        },
+      ]
+    : [];
 
 /** Limits of a measured gap, each with the number that would be right. */
 function checkGap(gap: MeasuredGap, path: string, { between, add, say }: Checker): void {
@@ -54,6 +70,7 @@ export const gapsTrade: Trade = {
   },
   plan: (site) => ({
     ...emptyLedger(),
+    snags: site.variant.gaps.flatMap(lengthSnag),
     facts:
       site.variant.gaps.length > 0
         ? [

@@ -1,5 +1,6 @@
 import { remembering } from "../cache/remembering";
 import { type Figure, type Known, memory, published } from "../figures/figure";
+import { WET_GROUND } from "../ground/mass";
 import type { Snag, TradeLedger } from "../ledgers/ledger";
 import { testLevel } from "../seal/testLevel";
 import { waterStands } from "../seal/water";
@@ -8,14 +9,11 @@ import type { Site } from "../shell/site";
 import { GRAVITY, WATER_KG_PER_M3 } from "../units/constants";
 import { atMost } from "../units/tolerance";
 import { spreadLoad } from "./loads";
-import { MATERIAL } from "./pane";
+import { MATERIAL, PANE_OF } from "./pane";
 
-/** Wet ground in bulk, kg/m³, for the load on a base (source: rates-and-materials). */
-const WET_GROUND: Known = { value: 1050, low: 900, high: 1200, basis: memory };
 /** What a load on a top stands on, mm: a lamp's foot or a timer. */
 const PATCH_MM: Known = { value: 120, basis: memory };
 
-const GLASS = { glass: "floatGlass", temperedGlass: "floatGlass", acrylic: "acrylic" } as const;
 const series = remembering(spreadLoad);
 
 /** A pane that lies on its edges, and what lies on it. */
@@ -66,7 +64,7 @@ export function lyingPanes(site: Site): Pick<TradeLedger, "figures" | "snags"> {
   const figures: Figure[] = [];
   const snags: Snag[] = [];
   for (const { id, label, face, pressurePa, patch, loadWords } of lyingOf(site)) {
-    const kind = GLASS[face.material.family as keyof typeof GLASS];
+    const kind = PANE_OF[face.material.family];
     if (!kind) continue;
     const { poisson, bowElasticPa, strengthPa, safety } = MATERIAL[kind];
     const { widthMm, heightMm } = face.room;

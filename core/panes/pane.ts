@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { remembering } from "../cache/remembering";
+import type { Family } from "../materials/face";
 import { GRAVITY, WATER_KG_PER_M3 } from "../units/constants";
 import { atLeast } from "../units/tolerance";
 import { fourEdges, topFree } from "./plate";
@@ -37,6 +38,13 @@ export const MATERIAL = {
   floatGlass: { poisson: 0.22, elasticPa: 70e9, bowElasticPa: 70e9, strengthPa: 19.2e6, safety: 3.8 },
   acrylic: { poisson: 0.37, elasticPa: 3.2e9, bowElasticPa: 1.5e9, strengthPa: 60e6, safety: 6 },
 } as const;
+
+/** What a face's stuff is as a pane; what is not here is no pane. */
+export const PANE_OF: Partial<Record<Family, keyof typeof MATERIAL>> = {
+  glass: "floatGlass",
+  temperedGlass: "floatGlass",
+  acrylic: "acrylic",
+};
 
 /** Thicknesses glass and acrylic are sold in, mm. */
 export const STOCK_MM = [3, 4, 5, 6, 8, 10, 12, 15, 19] as const;

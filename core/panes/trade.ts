@@ -10,7 +10,7 @@ import type { Trade } from "../trade/trade";
 import { atLeast, atMost } from "../units/tolerance";
 import { boardBow } from "./boards";
 import { lyingPanes } from "./lying";
-import { type PaneInput, sizePane } from "./pane";
+import { PANE_OF, type PaneInput, sizePane } from "./pane";
 
 /** A pane of the shell that water stands against. */
 interface WetPane {
@@ -19,8 +19,6 @@ interface WetPane {
   thicknessMm: number;
   input: PaneInput;
 }
-
-const KIND = { glass: "floatGlass", temperedGlass: "floatGlass", acrylic: "acrylic" } as const;
 
 /** How deep water stands against a dam, mm, at the level of the test. */
 const damDepthMm = ({ vMm, heightMm }: Strip, levelMm: number): number => Math.min(heightMm, levelMm - vMm);
@@ -31,7 +29,7 @@ const damsOf = ({ strips }: Shell): Strip[] => strips.filter((s) => s.role === "
 /** Glass dams, held at foot and ends. */
 const wetDams = (shell: Shell, levelMm: number): WetPane[] =>
   damsOf(shell).flatMap((dam): WetPane[] => {
-    const kind = KIND[dam.material.family as keyof typeof KIND];
+    const kind = PANE_OF[dam.material.family];
     const depth = damDepthMm(dam, levelMm);
     if (!kind || depth < 1) return [];
     return [
@@ -64,7 +62,7 @@ function wetPanes(site: Site): WetPane[] {
   const dams = wetDams(shell, depth);
   const walls = (["left", "right", "back", "front"] as const).flatMap((face): WetPane[] => {
     const { material, open, room } = shell.faces[face];
-    const kind = KIND[material.family as keyof typeof KIND];
+    const kind = PANE_OF[material.family];
     // Behind a dam the doors stay dry.
     if (open || !kind || (face === "front" && damsOf(shell).length > 0)) return [];
     return [

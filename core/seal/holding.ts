@@ -12,7 +12,7 @@ export interface Holding {
 
 /** What water stands in up to a level above the base: the tray, the tub, or the shell itself. */
 export function holdingOf(shell: Shell, levelMm: number): Holding {
-  const { tray, profile, floorMm } = shell;
+  const { tray, profile, secondFloor } = shell;
   if (tray) {
     const { widthMm, depthMm } = baseOf(shell);
     const areaM2 = (widthMm * depthMm) / 1e6;
@@ -22,6 +22,6 @@ export function holdingOf(shell: Shell, levelMm: number): Holding {
   return {
     words: moulded ? "the tub" : "the shell",
     areaM2: areaAtMm2(profile, levelMm) / 1e6,
-    litres: Math.max(0, volumeBelowMl(profile, levelMm) - volumeBelowMl(profile, floorMm)) / 1000,
+    litres: Math.max(0, volumeBelowMl(profile, levelMm) - volumeBelowMl(profile, secondFloor?.thicknessMm ?? 0)) / 1000,
   };
 }

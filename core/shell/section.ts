@@ -102,10 +102,12 @@ const block = (across: number, up: number, wide: number, high: number): Point[] 
 ];
 
 /** The second floor on the base. */
-function cutFloor({ floorMm, inside }: Shell, cut: Cut): SectionPiece[] {
-  if (floorMm <= 0) return [];
-  const across = cut === "frontBack" ? inside.depthMm : inside.widthMm;
-  return [{ id: "floor", face: "base", of: "tray", family: "glass", points: block(0, 0, across, floorMm) }];
+function cutFloor({ secondFloor, inside }: Shell, cut: Cut): SectionPiece[] {
+  if (!secondFloor) return [];
+  const { thicknessMm, lengthMm, widthMm, family } = secondFloor;
+  const [room, across] = cut === "frontBack" ? [inside.depthMm, widthMm] : [inside.widthMm, lengthMm];
+  const points = block((room - across) / 2, 0, across, thicknessMm);
+  return [{ id: "floor", face: "base", of: "tray", family, points }];
 }
 
 /** How thick a screen is drawn, mm: its frame, not its wire. */

@@ -40,6 +40,8 @@ export interface Strip extends Rect {
   backMm?: number;
   /** It came with the shell. */
   found?: true;
+  /** It stands in a bed of sealant of its own, not in a glued frame. */
+  bedded?: true;
 }
 
 /** A piece of sheet to be cut, with the face it belongs to and how its two sizes came about. */
@@ -100,6 +102,8 @@ export interface FoundGap {
   lengthMm: number;
   /** How far it reaches the other way, mm; told where it is more than a line. */
   acrossMm?: number;
+  /** In how many places that length lies, where not in one. */
+  pieces?: number;
   /** Where it is drawn on its face. */
   at: readonly Rect[];
   air: readonly AirPath[];
@@ -128,6 +132,14 @@ export interface FoundDoors {
 export interface OwnHold {
   words: string;
   firm: boolean;
+}
+
+/** A second floor as it lies in the middle of the base, mm. */
+export interface SecondFloor {
+  thicknessMm: number;
+  lengthMm: number;
+  widthMm: number;
+  family: Family;
 }
 
 /** A background that came with the shell and stays. */
@@ -201,8 +213,8 @@ export interface Shell {
   held: Readonly<Record<string, OwnHold>>;
   /** A background it came with that is kept. */
   lining: Lining | null;
-  /** A second floor bedded on the base: how thick, mm; 0 for none. */
-  floorMm: number;
+  /** A second floor bedded on the base, and what it is of; null without one. */
+  secondFloor: SecondFloor | null;
   /** Walls whose upper edge is held by a rim, a top or another wall, and both side edges by walls. */
   heldWalls: FaceId[];
   /** An inner watertight tray in the middle of the base; its front is the dam. */

@@ -27,6 +27,15 @@ export const RATES = {
   barrierPerM2: rate(30),
   groundPerM2: rate(40),
   plantEach: rate(6),
+  setDam: rate(30),
+  tearOut: rate(60),
+  mendWall: rate(45),
+  takeOff: rate(20),
+  takeOut: rate(15),
+  refit: rate(10),
+  meshOff: rate(10),
+  disinfect: rate(30),
+  tryShut: rate(5),
 } as const;
 
 /** Waits that do not belong to one material, in minutes (source: sealing, rates-and-materials). */

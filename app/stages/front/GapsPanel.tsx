@@ -1,5 +1,6 @@
 import { Box, Flex, Table, Text } from "@chakra-ui/react";
 import { Plus, Trash2 } from "lucide-react";
+import { choiceKey, newCure } from "#core/cures/create";
 import { CURES } from "#core/cures/list";
 import { offeredFor } from "#core/cures/offered";
 import type { Cure } from "#core/cures/schema";
@@ -78,13 +79,13 @@ function CureRow({ row }: { row: GapRow }) {
   const say = (mm: number, rounding?: "up") => formatLengthWithUnit(mm, units, rounding);
   const cure = useVariant((v) => v.cures.find((c) => c.way === row.id));
   const offered = offeredFor(row, book);
-  const key = cure ? (cure.kind === "mesh" ? `mesh/${cure.mesh}` : cure.kind) : "";
+  const key = cure ? choiceKey(cure) : "";
   const take = (chosen: string) =>
     api.commit((draft) => {
       const own = chosenVariant(draft);
       const rest = own.cures.filter((c) => c.way !== row.id);
       const next = offered.find((o) => o.key === chosen);
-      own.cures = next ? [...rest, asCure(row.id, next.cure)] : rest;
+      own.cures = next ? [...rest, newCure(row.id, next.choice, rest)] : rest;
     });
   return (
     <Table.Row data-gap={row.id}>
@@ -106,10 +107,6 @@ function CureRow({ row }: { row: GapRow }) {
     </Table.Row>
   );
 }
-
-const asCure = (way: string, { kind, mesh }: Pick<Cure, "kind" | "mesh">): Cure => ({
-  ...{ id: `${way}-${kind}`.toLowerCase().slice(0, 60), way, kind, origin: "made", mesh },
-});
 
 function doesWords({ kind }: Cure): string {
   const { airtight, gasket, chewed } = CURES[kind];

@@ -23,7 +23,7 @@ const sizeOf = (port: Port): Extent => {
   };
 };
 
-/** A tube through the base drops by at least this much of its run: less is a groove in it, not a hole. */
+/** A tube through the base drops by at least this much of its run: less is a groove in it, not a hole (from memory). */
 const LEAST_DROP = 0.1;
 
 /** A bulkhead fitting's nut and elbow under a base, mm: read it off the label of yours. */
@@ -66,7 +66,7 @@ function refitSteps({ say }: Site, feature: Port): Step[] {
       title: `Fit the new ${words}: ${featureName(feature)}`,
       detail: `${cover[0]!.toUpperCase()}${cover.slice(1)}, to the hole as it is: the fitting is not counted. At most ${say(feature.gap.value)} may stay open.`,
       stage: "shell",
-      handsOnMinutes: 10,
+      handsOnMinutes: RATES.refit.value,
       waitMinutes: 0,
       after: [{ id: takeOutStepId(feature), because: "the old one must be out" }],
       reaches: [`holesCut:${feature.face}`],

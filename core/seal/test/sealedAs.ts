@@ -21,9 +21,10 @@ export function sealedAs(site: Site): string {
         `${s.face}:${s.layers.flatMap((l) => (layerKind(l.layer).keeps === "standing" ? [l.layer] : [])).join("+")}`,
     )
     .sort();
-  // What a dam and a second floor are, where there is one: a new one is untested.
-  const { strips, floorMm } = site.shell;
-  const dams = strips.filter((s) => s.id === "dam" || s.found).map((s) => `${s.id}@${s.vMm + s.heightMm}`);
-  const floor = floorMm > 0 ? [`floor@${floorMm}`] : [];
+  // Dams in beds of their own, sills and second floors, where there are any: another one is untested. A front frame's dam is
+  // not told, as it never was: tests in older logs would no longer count.
+  const { strips, secondFloor } = site.shell;
+  const dams = strips.filter((s) => s.bedded || s.found).map((s) => `${s.id}@${s.vMm + s.heightMm}`);
+  const floor = secondFloor ? [`floor@${secondFloor.thicknessMm}`] : [];
   return [seal.seams, seal.sealant, seal.leg.value, ...stacks, ...holes, ...dams, ...floor].join(" ");
 }

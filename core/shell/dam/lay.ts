@@ -1,6 +1,6 @@
 import type { Book } from "../../materials/schema";
 import type { Sum } from "../../units/sum";
-import type { GlassPane, OwnPane, Panel, Seam, Solid, Strip } from "../shell";
+import type { GlassPane, OwnPane, Panel, Seam, SecondFloor, Solid, Strip } from "../shell";
 import type { Size3 } from "../size";
 import type { Dam, Floor } from "./schema";
 import { type Shelf, type Stuff, stuffOf } from "./stuff";
@@ -70,7 +70,7 @@ export function layDam(
   const [id, label] = behindMm > 0 ? ["dam-pane", "Dam pane"] : ["dam", "Dam"];
   return {
     strip: {
-      ...{ id, role: "dam", label, material },
+      ...{ id, role: "dam", label, material, bedded: true },
       ...(behindMm > 0 && { backMm: behindMm }),
       ...{ uMm, vMm: floorMm, widthMm: lengthMm, heightMm },
     },
@@ -95,7 +95,7 @@ export function layDam(
 
 /** A second floor as it will lie. */
 export interface LaidFloor extends Pieces {
-  thicknessMm: number;
+  secondFloor: SecondFloor;
   seams: Seam[];
   solid: Solid;
 }
@@ -107,7 +107,7 @@ export function layFloor(floor: Floor, shelves: readonly Shelf[], book: Book, in
   const whole = "shelf" in stuff && stuff.of === "wholeShelf" ? stuff.shelf : undefined;
   const lengthMm = whole?.width.value ?? inside.widthMm - 2 * BED_MM;
   const widthMm = whole?.depth.value ?? inside.depthMm - 2 * BED_MM;
-  const { thicknessMm, densityKgPerM3 } = stuff.material;
+  const { thicknessMm, densityKgPerM3, family } = stuff.material;
   const seam = (id: string, label: string, mm: number): Seam => ({
     id: `seam/floor-${id}`,
     label: `Second floor to ${label}`,
@@ -116,7 +116,7 @@ export function layFloor(floor: Floor, shelves: readonly Shelf[], book: Book, in
     foot: true,
   });
   return {
-    thicknessMm,
+    secondFloor: { thicknessMm, lengthMm, widthMm, family },
     seams: [
       seam("left", "left side", widthMm),
       seam("right", "right side", widthMm),

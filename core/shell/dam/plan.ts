@@ -2,9 +2,10 @@ import { set } from "../../ledgers/fix";
 import type { Snag, Step } from "../../ledgers/ledger";
 import { OWN_PANES } from "../../materials/ownPanes";
 import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
 import type { Site } from "../site";
 import { BED_MM, damLengthMm } from "./lay";
-import type { Dam, DamAndFloor } from "./schema";
+import { type Dam, type DamAndFloor, orderedPane } from "./schema";
 import { type Shelf, stuffOf } from "./stuff";
 
 /** What a dam's bed of sealant is; its beads are seams of the shell, sealed with the others. */
@@ -25,7 +26,7 @@ export function damSteps({ variant, say }: Site, { dam, floor }: DamAndFloor): S
   }): Step => ({
     ...{ id: of.id, title: of.title, detail: of.detail },
     stage: "shell",
-    handsOnMinutes: 30,
+    handsOnMinutes: RATES.setDam.value,
     waitMinutes: 1440,
     waitFor: "the bed to hold",
     after: [
@@ -96,7 +97,7 @@ export function damSnags(
         reason: "Tempered glass is never cut or drilled. Take it whole, or order a pane.",
         fix: {
           label: "Order a pane instead",
-          patch: [set(at(`${path}/source`), { of: "bought", material: "glass-6" })],
+          patch: [set(at(`${path}/source`), orderedPane())],
         },
       });
     if (stuff && ["chipboard", "mdf"].includes(stuff.material.family))
@@ -109,7 +110,7 @@ export function damSnags(
         reason: "Coat it on both faces and every edge before it is set, or take glass.",
         fix: {
           label: "Order a pane instead",
-          patch: [set(at(`${path}/source`), { of: "bought", material: "glass-6" })],
+          patch: [set(at(`${path}/source`), orderedPane())],
         },
       });
   }
@@ -126,10 +127,7 @@ export function damSnags(
       reason: "Silicone across a wide gap has nothing to hang on: it leaks, or tears.",
       fix: {
         label: "Order a pane that reaches",
-        patch: [
-          set(at(`${damPath}/source`), { of: "bought", material: "glass-6" }),
-          set(at(`${damPath}/length`), null),
-        ],
+        patch: [set(at(`${damPath}/source`), orderedPane()), set(at(`${damPath}/length`), null)],
       },
     });
   return list;

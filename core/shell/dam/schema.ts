@@ -19,12 +19,12 @@ export const DamSchema = v.object({
 });
 export type Dam = v.InferOutput<typeof DamSchema>;
 
-/** Glass of the book that a new dam is of. */
-const DAM_GLASS = "glass-6";
+/** Glass of the book that a dam is of where nothing else is said. */
+export const orderedPane = (): Source => ({ of: "bought", material: "glass-6" });
 
 /** A pane ordered for a dam. */
 export const newDam = (heightMm: number): Dam => ({
-  source: { of: "bought", material: DAM_GLASS },
+  source: orderedPane(),
   height: { typed: String(heightMm), value: heightMm, how: "stated" },
   length: null,
 });

@@ -1,5 +1,5 @@
 import type { Book } from "../../materials/schema";
-import type { GlassPane, OwnPane, Panel, Seam, Solid, Strip } from "../shell";
+import type { GlassPane, OwnPane, Panel, Seam, SecondFloor, Solid, Strip } from "../shell";
 import type { Size3 } from "../size";
 import { layDam, layFloor } from "./lay";
 import type { DamAndFloor } from "./schema";
@@ -13,7 +13,7 @@ export interface Standing {
   panels: Panel[];
   ownPanes: OwnPane[];
   glassPanes: GlassPane[];
-  floorMm: number;
+  secondFloor: SecondFloor | null;
   /** The dam's top, above the inside of the base, mm; 0 without one. */
   topMm: number;
 }
@@ -30,8 +30,8 @@ export function standDam(
   behindMm = 0,
 ): Standing {
   const lying = floor ? layFloor(floor, shelves, book, inside) : undefined;
-  const floorMm = lying?.thicknessMm ?? 0;
-  const laid = dam ? layDam(dam, shelves, book, inside, floorMm, behindMm) : undefined;
+  const secondFloor = lying?.secondFloor ?? null;
+  const laid = dam ? layDam(dam, shelves, book, inside, secondFloor?.thicknessMm ?? 0, behindMm) : undefined;
   const both = [laid, lying].filter((p) => p !== undefined);
   return {
     strips: laid ? [laid.strip] : [],
@@ -40,7 +40,7 @@ export function standDam(
     panels: both.flatMap((p) => p.panels),
     ownPanes: both.flatMap((p) => p.ownPanes),
     glassPanes: both.flatMap((p) => p.glassPanes),
-    floorMm,
+    secondFloor,
     topMm: laid ? laid.strip.vMm + laid.strip.heightMm : 0,
   };
 }

@@ -55,7 +55,13 @@ export const edgeGap = (opening: string, rect: Rect, gap: Measure, slides: boole
 export function swingGaps(opening: string, rect: Rect, gaps: DoorGaps): FoundGap[] {
   const { uMm, vMm, widthMm, heightMm } = rect;
   const { hinge, head, foot, meeting, corner } = gaps;
-  const edge = (id: string, label: string, gap: Measure, own: Pick<FoundGap, "lengthMm" | "at" | "air">): FoundGap => ({
+  const corners = meeting === null ? 4 : 8;
+  const edge = (
+    id: string,
+    label: string,
+    gap: Measure,
+    own: Pick<FoundGap, "lengthMm" | "acrossMm" | "pieces" | "at" | "air">,
+  ): FoundGap => ({
     ...{ id: `doors-${id}`, label, face: "front", opening, way: slotOf(gap), seat: "edge" },
     ...own,
   });
@@ -83,9 +89,10 @@ export function swingGaps(opening: string, rect: Rect, gaps: DoorGaps): FoundGap
       ? []
       : [
           edge("corner", "at the doors' corners", corner, {
-            lengthMm: 8 * corner.value,
-            at: [],
-            air: levelSlot(corner.value, 4 * corner.value, vMm + heightMm / 2),
+            // Taken to be as long as it is wide, at each corner of each leaf.
+            lengthMm: corners * corner.value,
+            ...{ acrossMm: corner.value, pieces: corners, at: [] },
+            air: levelSlot(corner.value, corners * corner.value, vMm + heightMm / 2),
           }),
         ]),
   ];

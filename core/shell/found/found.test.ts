@@ -64,14 +64,14 @@ describe("the lid a tank came with", () => {
     const mended = planned(applyFix(torn, snag.fix!.patch));
     expect(mended.parts.find((x) => x.id === "shell/screen/patch")).toMatchObject({ lengthMm: 52, widthMm: 52 });
     expect(rules(mended)).not.toContain("front/way-out");
-    const anew = planned(
+    const renewed = planned(
       lidded((shell) => {
         shell.lid = { ...shell.lid, fate: "replaced", mesh: "steel-mesh-no-18" };
       }),
     );
-    const entry = (id: string) => anew.diary.entries.find((e) => e.stepId === id)!;
+    const entry = (id: string) => renewed.diary.entries.find((e) => e.stepId === id)!;
     expect(entry("shell/screen/off").readyAt).toBeLessThanOrEqual(entry("shell/screen/mesh").startAt);
-    expect(anew.parts.find((x) => x.id === "shell/screen/mesh")).toMatchObject({ lengthMm: 940, widthMm: 490 });
+    expect(renewed.parts.find((x) => x.id === "shell/screen/mesh")).toMatchObject({ lengthMm: 940, widthMm: 490 });
   });
 });
 

@@ -6,11 +6,11 @@ import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
 import type { Site } from "../site";
 
-/** A patch laps its hole by this all round, mm (common practice, no source). */
-export const PATCH_LAP_MM = 20;
+/** Mesh that is put over found mesh, over a hole or over a gap laps it by this all round, mm (common practice, no source). */
+export const LAP_MM = 20;
 
 /** The least patch for a hole. */
-export const leastPatchMm = (hole: Measure): number => (hole.high ?? hole.value) + 2 * PATCH_LAP_MM;
+export const leastPatchMm = (hole: Measure): number => (hole.high ?? hole.value) + 2 * LAP_MM;
 
 /** A hole in mesh that was found, and the patch over it. */
 export interface Holed {
@@ -30,7 +30,7 @@ export function checkPatch({ hole = null, patch = null }: Holed, path: string, {
   if (patch.value < least)
     add(
       `${path}/patch`,
-      `A patch of ${say(patch.value)} over a hole of ${say(hole.value)} laps it by less than ${say(PATCH_LAP_MM)} all round. Type ${say(least)} or more.`,
+      `A patch of ${say(patch.value)} over a hole of ${say(hole.value)} laps it by less than ${say(LAP_MM)} all round. Type ${say(least)} or more.`,
     );
 }
 
@@ -61,7 +61,7 @@ export function foundMeshParts({ book, saySum }: Pick<Site, "book" | "saySum">, 
         ...{ id: `${id}/patch`, label: `Patch for ${name}`, ...part },
         ...{ lengthMm: sideMm, widthMm: sideMm },
         working: {
-          length: saySum([hole.value, " hole + 2 × ", PATCH_LAP_MM, patch ? " lap at the least; as typed" : " lap"]),
+          length: saySum([hole.value, " hole + 2 × ", LAP_MM, patch ? " lap at the least; as typed" : " lap"]),
           width: "as long",
         },
       },
@@ -107,7 +107,7 @@ export function foundMeshSteps({ id, name, fate = "kept", hole, materialId }: Fo
     {
       ...{ id: `${id}/off`, title: `Take the old mesh off: ${name}`, stage },
       detail: "Strip or staples out, its groove brushed clean.",
-      handsOnMinutes: 10,
+      handsOnMinutes: RATES.meshOff.value,
       waitMinutes: 0,
       after: [{ reached: "surveyed", because: "the frame is measured with its mesh in" }],
       splittable: true,

@@ -56,3 +56,4 @@ export const FoundHolesSchema = v.object({
   where: v.picklist(["lid", "walls"]),
   height: MeasureSchema,
 });
+export type FoundHoles = v.InferOutput<typeof FoundHolesSchema>;

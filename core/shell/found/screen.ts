@@ -12,11 +12,8 @@ import type { Site } from "../site";
 import type { Size3 } from "../size";
 import type { SurveyField } from "../survey";
 import { slotOf } from "./doors";
-import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps, meshSupplies } from "./mesh";
+import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps, LAP_MM, meshSupplies } from "./mesh";
 import type { Screen } from "./schema";
-
-/** How far new mesh laps a screen's frame, mm. */
-const SCREEN_LAP_MM = 20;
 
 /** A screen that does not lift off is held by its frame. */
 export const FIXED_SCREEN: OwnHold = { words: "its fixed frame", firm: true };
@@ -150,7 +147,7 @@ const asMesh = (screen: Screen, inside: Size3): FoundMesh => {
   const { fate = "kept", hole = null, patch = null, mesh } = screen;
   return {
     ...{ id: "shell/screen", name: "the screen", fate, hole, patch, materialId: mesh },
-    ...{ widthMm, heightMm, lapMm: SCREEN_LAP_MM },
+    ...{ widthMm, heightMm, lapMm: LAP_MM },
   };
 };
 

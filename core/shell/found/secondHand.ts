@@ -3,6 +3,7 @@ import type { Checker } from "../../ledgers/checker";
 import { set } from "../../ledgers/fix";
 import type { Snag, Step } from "../../ledgers/ledger";
 import { CAUTION } from "../../workshop/cautions";
+import { RATES } from "../../workshop/rates";
 import type { Site } from "../site";
 import type { SurveyField } from "../survey";
 import type { SecondHand } from "./schema";
@@ -133,7 +134,7 @@ export function secondHandSteps({ is, disinfect }: SecondHand): Step[] {
       detail:
         "Wipe every pane, seam, slide and mesh with the disinfectant, leave it as long as its label says, rinse three times.",
       stage: "shell",
-      handsOnMinutes: 30,
+      handsOnMinutes: RATES.disinfect.value,
       waitMinutes: 120,
       waitFor: "it to dry, and the smell to go",
       after: [{ id: "shell/survey", because: "what is dirty hides its chips" }],

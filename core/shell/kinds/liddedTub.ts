@@ -6,6 +6,7 @@ import type { Checker } from "../../ledgers/checker";
 import { stackLevels } from "../../levels/levels";
 import { FACE_WORDS, faceSolid } from "../boxFaces";
 import { slotOf } from "../found/doors";
+import type { FoundHoles } from "../found/schema";
 import { SIZE_LIMIT_MM } from "../limits";
 import { type Profile, volumeBelowMl } from "../profile";
 import type { FoundGap, Shell, ShellFace } from "../shell";
@@ -26,13 +27,15 @@ interface TubOf {
   lidMm?: { widthMm: number | undefined; depthMm: number | undefined };
   /** What is poured on its floor, mm. */
   pouredMm?: number;
+  /** Holes somebody drilled before. */
+  holes?: FoundHoles;
   /** How high it stands on a riser, mm, and where that is typed. */
   standsMm?: number;
   underBasePath?: string;
 }
 
 /** Round the lid, and holes somebody drilled before. */
-function tubGaps({ found }: LiddedTub, profile: Profile): FoundGap[] {
+function tubGaps({ found }: LiddedTub, { profile, holes }: TubOf): FoundGap[] {
   const roundMm = profile.round ? Math.PI * profile.rimWidthMm : 2 * (profile.rimWidthMm + profile.rimDepthMm);
   const gaps: FoundGap[] = [
     {
@@ -42,7 +45,6 @@ function tubGaps({ found }: LiddedTub, profile: Profile): FoundGap[] {
       cover: "its own catches",
     },
   ];
-  const holes = "holes" in found ? found.holes : undefined;
   if (!holes || holes.count === 0) return gaps;
   const bore = holes.bore.value;
   const inLid = holes.where === "lid";
@@ -53,7 +55,8 @@ function tubGaps({ found }: LiddedTub, profile: Profile): FoundGap[] {
       // Those of the lid are there while the lid is.
       ...(inLid && { opening: "top" }),
       way: { kind: "round", diameterMm: bore },
-      ...{ seat: "strip", lengthMm: holes.count * bore * 2, at: [], vent: true, cover: "nothing" },
+      ...{ seat: "strip", lengthMm: holes.count * bore, acrossMm: bore, pieces: holes.count, at: [] },
+      ...{ vent: true, cover: "nothing" },
       air: [
         {
           grossMm2: (holes.count * Math.PI * bore ** 2) / 4,
@@ -93,11 +96,11 @@ export function liddedTub(shell: LiddedTub, { seal, ground }: Pick<Variant, "sea
     joints: [],
     seams: [],
     solids: Object.values(faces).map((f) => faceSolid(f, f.id === "top" ? "Lid" : FACE_WORDS[f.id])),
-    gaps: tubGaps(shell, profile),
+    gaps: tubGaps(shell, of),
     doors: null,
     held: {},
     lining: null,
-    floorMm: 0,
+    secondFloor: null,
     heldWalls: [],
     tray: null,
     reusable: [],

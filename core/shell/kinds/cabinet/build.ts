@@ -26,7 +26,8 @@ function foundGaps({ doors, holes }: CabinetShell["found"], opening: Rect): Foun
           {
             ...{ id: "hardware", label: "hardware holes", face: "back" as const },
             way: { kind: "round" as const, diameterMm: holes.dia.value },
-            ...{ seat: "hole" as const, lengthMm: holes.count * holes.dia.value, at: [], air: [] },
+            ...{ seat: "hole" as const, lengthMm: holes.count * holes.dia.value, acrossMm: holes.dia.value },
+            ...{ pieces: holes.count, at: [], air: [] },
             cover: "nothing yet: plug them",
             mend: { label: "Plug the holes", sets: [{ path: "/shell/found/holes/plugged", value: true }] },
           },
@@ -144,7 +145,7 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
       ...own.seams,
       // Inside a tray, or over a second floor, the cabinet's own edges stay dry.
       ...boxSeams(inside, ["front"], strips, strips.length > 0 ? levels : { ...levels, damTopMm: 0 }).map((s) =>
-        tray || (own.floorMm > 0 && s.foot) ? { ...s, wet: false } : s,
+        tray || (own.secondFloor && s.foot) ? { ...s, wet: false } : s,
       ),
     ],
     solids: [
@@ -166,7 +167,7 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
     doors: foundDoors(found, opening),
     held: {},
     lining: null,
-    floorMm: own.floorMm,
+    secondFloor: own.secondFloor,
     heldWalls: ["left", "right", "back"],
     tray: tray && {
       widthMm: tray.widthMm,

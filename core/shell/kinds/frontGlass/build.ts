@@ -154,7 +154,7 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
             gapMm: background.gap.value,
           }
         : null,
-    floorMm: own.floorMm,
+    secondFloor: own.secondFloor,
     heldWalls: ["left", "right", "back"],
     tray: null,
     reusable: [],

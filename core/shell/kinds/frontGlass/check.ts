@@ -7,8 +7,11 @@ import { SIZE_LIMIT_MM } from "../../limits";
 import { doorOpening, insideOf, leafRoom, sillMm, stripMm } from "./measure";
 import type { FrontGlassShell } from "./schema";
 
-/** The least the doors may be high, mm: under it a slip of the tape is likelier. */
+/** The least the doors may be high, mm: under it a slip of the tape is likelier, from memory. */
 const LEAST_DOOR_MM = 60;
+
+/** Share of a strip that round holes can leave open at the very densest, π/(2√3) (perforated-plate geometry). */
+const DENSEST = Math.PI / (2 * Math.sqrt(3));
 
 /** Limits of the survey, each with the number that would be right. */
 export function checkFrontGlass(shell: FrontGlassShell, _: Variant, checker: Checker): void {
@@ -99,7 +102,7 @@ function checkStrip({ strip }: FrontGlassShell["found"], insideWidthMm: number, 
   if (!strip.height || insideWidthMm <= 0) return;
   const long = strip.length?.value ?? insideWidthMm;
   const each = strip.openings === "holes" ? (Math.PI / 4) * strip.bore.value ** 2 : strip.bore.value * strip.slot.value;
-  const most = Math.floor((long * strip.height.value * 0.9) / each);
+  const most = Math.floor((long * strip.height.value * DENSEST) / each);
   if (strip.count > most)
     add(
       `${path}/count`,

@@ -51,7 +51,13 @@ function notchGaps({ notches }: Found, { widthMm, depthMm, heightMm }: ReturnTyp
       face: "top",
       // The slide shuts the notch but for this; both ways across must let a body through.
       way: { kind: "slot", nominalMm: open, ...(most > open && { toleranceMm: [most - open] }) },
-      ...{ seat: "notch", lengthMm: count * width.value, acrossMm: width.value, cover: "its slides, home" },
+      ...{
+        seat: "notch",
+        lengthMm: count * width.value,
+        acrossMm: width.value,
+        pieces: count,
+        cover: "its slides, home",
+      },
       at: Array.from({ length: count }, (_, i) => ({
         uMm: (widthMm * (i + 1)) / (count + 1) - width.value / 2,
         vMm: depthMm - 8,

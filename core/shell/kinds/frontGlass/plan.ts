@@ -1,6 +1,7 @@
 import { set, setMm } from "../../../ledgers/fix";
 import { emptyLedger, gather, type Snag, type Step, type TradeLedger } from "../../../ledgers/ledger";
 import { CAUTION } from "../../../workshop/cautions";
+import { RATES } from "../../../workshop/rates";
 import { damSnags, damSteps } from "../../dam/plan";
 import { planScreen } from "../../found/screen";
 import { secondHandSnags, secondHandSteps } from "../../found/secondHand";
@@ -9,7 +10,7 @@ import { surveyStep } from "../foundSteps";
 import { leafRoom, sillMm, stripMm, unaccounted } from "./measure";
 import type { FrontGlassShell } from "./schema";
 
-/** Gaps and leaves that miss their opening by less than this are measured well enough, mm. */
+/** Gaps and leaves that miss their opening by less than this are measured well enough, mm: from memory. */
 const MISSED_MM = 2;
 
 /** What only a front-opening glass has: its strip, its screen, its factory background, its dam behind the sill. */
@@ -50,7 +51,7 @@ function backgroundSteps({ found }: FrontGlassShell): Step[] {
       detail:
         "Cut behind it with a wire or a long blade, lift it out in pieces, scrape the dried glue off, clean the panes.",
       stage: "shell",
-      handsOnMinutes: 60,
+      handsOnMinutes: RATES.tearOut.value,
       waitMinutes: 0,
       after: [{ id: "shell/survey", because: "what is behind it is looked at as it comes out" }],
       reaches: ["surveyed"],

@@ -65,7 +65,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     seams: [
       ...behind.seams,
       ...boxSeams(inside, ["front"], [...strips, ...behind.strips], levels).map((s) =>
-        behind.floorMm > 0 && s.foot ? { ...s, wet: false } : s,
+        behind.secondFloor && s.foot ? { ...s, wet: false } : s,
       ),
     ],
     solids: [...panels.map((panel) => panelSolid(panel, box, faces, strips)), ...behind.solids],
@@ -73,7 +73,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     doors: null,
     held: {},
     lining: null,
-    floorMm: behind.floorMm,
+    secondFloor: behind.secondFloor,
     heldWalls: ["back"],
     tray: null,
     reusable: [],

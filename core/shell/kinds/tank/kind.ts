@@ -78,7 +78,7 @@ function buildTank({ shell: anyShell, seal, ground }: Variant, book: Book): Shel
     doors: null,
     held: shell.lid.there && shell.lid.fixed ? { top: FIXED_SCREEN } : {},
     lining: null,
-    floorMm: 0,
+    secondFloor: null,
     heldWalls: found.rim === null ? [] : ["left", "right", "back", "front"],
     tray: null,
     reusable: [],

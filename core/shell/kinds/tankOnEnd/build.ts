@@ -75,7 +75,7 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
     seams: [
       ...behind.seams,
       ...boxSeams(inside, ["front"], [...strips, ...behind.strips], levels).map((s) =>
-        behind.floorMm > 0 && s.foot ? { ...s, wet: false } : s,
+        behind.secondFloor && s.foot ? { ...s, wet: false } : s,
       ),
     ],
     solids: [
@@ -96,7 +96,7 @@ export function buildOnEnd({ shell: anyShell, seal, ground }: Variant, book: Boo
     doors: null,
     held: {},
     lining: null,
-    floorMm: behind.floorMm,
+    secondFloor: behind.secondFloor,
     heldWalls: ["back"],
     tray: null,
     reusable: [],

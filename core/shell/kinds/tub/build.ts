@@ -25,6 +25,7 @@ export function buildTub(variant: Variant): Shell {
   return liddedTub(shell, variant, {
     words: `plastic tub, ${found.clear ? "clear" : "opaque"}`,
     profile,
+    holes: found.holes,
     faces: taperedFaces(profile, foundFace(found.plastic, found.wall.value)),
     lidMm: { widthMm: found.lidLength?.value, depthMm: found.lidWidth?.value },
     volumeWorking: {
