@@ -8,9 +8,7 @@ import { BARRIERS, DRAIN_BODIES, OUTLETS } from "../core/ground/names";
 import { bareGround, type Ground } from "../core/ground/schema";
 import { MIX_PARTS } from "../core/materials/names";
 import { SERVICE_WAYS } from "../core/service/names";
-
-const mm = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => statedMm(n / 2));
-const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: null });
+import { maybe, mm } from "./anyMeasure";
 
 const wall = fc.record({
   buildUp: fc.constantFrom(...BUILD_UPS),

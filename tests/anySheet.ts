@@ -7,12 +7,11 @@ import type { Feature } from "../core/features/schema";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { bareSeal } from "../core/seal/schema";
 
+import { maybe, mm } from "./anyMeasure";
 import { jobBuild, jobInput, jobVariant } from "./job";
 
 /** Any build of sheet that passes its limits. */
 export function anySheetBuild(): fc.Arbitrary<Build> {
-  const mm = (min: number, max: number) => fc.integer({ min: min * 2, max: max * 2 }).map((n) => statedMm(n / 2));
-  const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: null });
   const base = fc.constantFrom("left" as const, "right" as const, "back" as const, "top" as const, "front" as const);
   const holes = fc
     .record({
