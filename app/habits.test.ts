@@ -72,10 +72,6 @@ describe("the application's own habits", () => {
           /useBuild\(\)/.test(code) && !path.startsWith("app/drawing/") && path !== "app/state/context.tsx",
       )
       .map(({ path }) => path);
-    expect(followers).toEqual([
-      "app/closures/marks.tsx",
-      "app/stages/background/BackgroundStage.tsx",
-      "app/stages/seal/StackPanel.tsx",
-    ]);
+    expect(followers).toEqual(["app/closures/marks.tsx"]);
   });
 });

@@ -86,7 +86,7 @@ describe("any build from a found shell", () => {
     );
   });
 
-  it("weighs more with ground in it than without, and never less with doors than without", () => {
+  it("weighs more with substrate in it than without, and never less with doors than without", () => {
     fc.assert(
       fc.property(anyFoundBuild(), (design) => {
         const p = planUnproved(jobInput(design));

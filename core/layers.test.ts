@@ -8,7 +8,7 @@ import { describe, expect, it } from "vitest";
  * names they are made of are a layer of their own, wherever they lie; imports of types count.
  */
 const LAYERS: readonly (readonly string[])[] = [
-  ["units", "figures", "cache"],
+  ["units", "figures", "cache", "labels"],
   ["design"],
   ["schemas"],
   ["materials", "workshop", "ledgers", "log", "levels"],
@@ -18,6 +18,8 @@ const LAYERS: readonly (readonly string[])[] = [
   ["book", "buying", "compare", "cuts", "diary", "registers"],
   ["trades", "document", "snags", "tally.ts"],
   ["plan.ts"],
+  // What screens ask of a plan: what can be taken in hand, and how it is drawn.
+  ["things", "views"],
 ];
 const RANK = new Map(LAYERS.flatMap((names, i) => names.map((name) => [name, i] as const)));
 

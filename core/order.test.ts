@@ -19,7 +19,7 @@ const ORDERS: readonly [before: RegExp, after: RegExp, why: string][] = [
   [/^shell\/glue$/, /^seal\/key$/, "seams must stand still"],
   [/^seal\/key$/, /^seal\/bead$/, "silicone holds on a keyed, degreased face"],
   [/^seal\/bead$/, /^seal\/water-test$/, "beads cure before water"],
-  [/^seal\/water-test$/, /^ground\/lay$/, "a leak under ground is found too late"],
+  [/^seal\/water-test$/, /^ground\/lay$/, "a leak under substrate is found too late"],
   [/^seal\/bead$/, /^seal\/air-out$/, "fumes go last"],
   [/^seal\/air-out$/, /^ground\/lay$/, "fumes come out of a bare shell"],
   [/^front\/measure-opening$/, /^front\/hang$/, "the panes must have come"],

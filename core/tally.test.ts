@@ -7,7 +7,7 @@ import { statedMm } from "./design/measure";
 import { plan } from "./plan";
 
 describe("the tally", () => {
-  it("is dry mass as shell and panes, wet as with ground or water", () => {
+  it("is dry mass as shell and panes, wet as with substrate or water", () => {
     const p = plan(jobInput());
     const value = (id: string) => p.figures.find((f) => f.id === id)!.value;
     expect(p.tally.massDryKg).toBeCloseTo(value("shell/mass-shell") + value("front/pane-mass"), 9);
@@ -28,7 +28,7 @@ describe("the tally", () => {
     expect(plan(jobInput(antYard())).tally).toMatchObject({ sheets: 0, usedShare: 0 });
   });
 
-  it("says dates in order: ground before residents, both after now", () => {
+  it("says dates in order: substrate before residents, both after now", () => {
     for (const build of demoBuilds()) {
       const { tally } = plan(jobInput(build));
       const now = parseLocal(jobInput().now)!;

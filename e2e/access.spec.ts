@@ -118,7 +118,7 @@ test("a build is made, judged, mended and cut by keyboard alone", async ({ page 
   await expect(page).toHaveURL(/\/brief$/);
   await page.keyboard.press("Enter");
   await page.keyboard.press("4");
-  await tabTo(page, /^Put a sliding pair in$/);
+  await tabTo(page, /^Put sliding doors in$/);
   await page.keyboard.press("Enter");
   await tabTo(page, /^Fit a key lock$/);
   await page.keyboard.press("Enter");

@@ -10,8 +10,8 @@ const gapRow = (page: Page, gap: string) => page.locator(`tr[data-gap='${gap}']`
 
 /** Lays a drain layer of clay. */
 async function drain(page: Page, depth: string) {
-  await page.getByRole("combobox", { name: "Drain layer", exact: true }).selectOption({ index: 1 });
-  const field = page.getByRole("textbox", { name: "Drain layer, how deep" });
+  await page.getByRole("combobox", { name: "Drainage layer", exact: true }).selectOption({ index: 1 });
+  const field = page.getByRole("textbox", { name: "Drainage layer, how deep" });
   await field.fill(depth);
   await field.blur();
 }
@@ -123,14 +123,14 @@ test("a cabinet gets its shelf as a dam, and the right test; without a dam it is
   await hand.click("Set a dam across the front");
   await page.getByRole("combobox", { name: "Dam, of" }).selectOption({ label: "Shelf 1, whole" });
   await expect(snag(page, "seal/no-dam")).toHaveCount(0);
-  await expect(snag(page, "seal/untested")).toContainText("a drain layer of 50 mm");
+  await expect(snag(page, "seal/untested")).toContainText("a drainage layer of 50 mm");
   await saved(page);
   await goOn(page, "diary");
   await expect(testStep(page)).toContainText("Fill to 70 mm.");
   await expect(page.locator("[data-step='shell/set-dam']")).toContainText("Shelf 1 on edge between the sides");
 });
 
-test("a sheet box is tested once it has a drain layer, with every wet seam beaded, and not before", async ({
+test("a sheet box is tested once it has a drainage layer, with every wet seam beaded, and not before", async ({
   page,
 }) => {
   const hand = new Hand(page);

@@ -16,7 +16,7 @@ async function type(page: Page, label: string | RegExp, text: string) {
   await field.blur();
 }
 
-test("the cabinet goes on through background and ground, and mistakes made on purpose are stopped or flagged", async ({
+test("the cabinet goes on through background and substrate, and mistakes made on purpose are stopped or flagged", async ({
   page,
 }) => {
   // A planter with no hole stands in the demo as it comes.
@@ -91,13 +91,13 @@ test("the cabinet goes on through background and ground, and mistakes made on pu
   await press(page, "Leave 30 mm of curl");
   await expect(snag(page, "The barrier is cut flush")).toHaveCount(0);
   await choose(page, "Barrier", "metal mesh");
-  await expect(snag(page, "Metal mesh under wet ground")).toBeVisible();
+  await expect(snag(page, "Metal mesh under wet substrate")).toBeVisible();
   await press(page, "Lay weed cloth instead");
-  await expect(snag(page, "Metal mesh under wet ground")).toHaveCount(0);
+  await expect(snag(page, "Metal mesh under wet substrate")).toHaveCount(0);
   await choose(page, "Behind", "nothing: one level with the land");
   await expect(snag(page, "Land will be soaked")).toBeVisible();
-  await expect(snag(page, "Water 60 mm, drain layer 40 mm: it must top the water by 10 to 20 mm.")).toBeVisible();
-  await press(page, "Raise the drain layer to 75 mm");
+  await expect(snag(page, "Water 60 mm, drainage layer 40 mm: it must top the water by 10 to 20 mm.")).toBeVisible();
+  await press(page, "Raise the drainage layer to 75 mm");
   await expect(snag(page, "Land will be soaked")).toHaveCount(0);
   await choose(page, "Its way out", "none: it is glued in");
   await expect(snag(page, "Pool pump has no way out")).toBeVisible();
@@ -161,7 +161,7 @@ test("a zone is dragged on its wall, nudged by keys, and its section follows", a
   await saved(page);
 });
 
-test("a tank in inches gets walls and ground from nothing, to the shopping list", async ({ page }) => {
+test("a tank in inches gets walls and substrate from nothing, to the shopping list", async ({ page }) => {
   await page.goto("/new?kind=tank");
   await page.getByLabel("Name").fill("Inch tank");
   await page.getByLabel("A number without a unit is in").selectOption("inches");
@@ -175,14 +175,14 @@ test("a tank in inches gets walls and ground from nothing, to the shopping list"
   await page.waitForURL(/\/builds\/[^/]+\/shell/);
   await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
   await goOn(page, "ground");
-  await choose(page, "Drain layer", "expanded clay");
-  await type(page, "Drain layer, how deep", "1 3/4");
+  await choose(page, "Drainage layer", "expanded clay");
+  await type(page, "Drainage layer, how deep", "1 3/4");
   await choose(page, "Barrier", "two layers of fly screen");
-  await type(page, "Ground's top, at the back", '5 1/2"');
-  await type(page, "Ground's top, at the front", "4.5");
+  await type(page, "Substrate's top, at the back", '5 1/2"');
+  await type(page, "Substrate's top, at the front", "4.5");
   await choose(page, "Start from a recipe", "Soil, sand and coir");
   const section = page.getByRole("img", { name: /^Section front to back/ });
-  await expect(section).toHaveAccessibleName(/drain layer 1 3\/4".*ground, back 5 1\/2".*ground, front 4 1\/2"/);
+  await expect(section).toHaveAccessibleName(/drain layer 1 3\/4".*substrate, back 5 1\/2".*substrate, front 4 1\/2"/);
   // A starting value in millimetres says so, where a bare number is inches.
   await expect(page.getByRole("textbox", { name: "Its curl, each side" })).toHaveValue("30 mm");
   await saved(page);
@@ -190,7 +190,7 @@ test("a tank in inches gets walls and ground from nothing, to the shopping list"
   await goOn(page, "background");
   await press(page, "Build the back up");
   await type(page, "Depth, its valleys", "1 1/2");
-  await expect(page.getByText(/bare 6 5\/16" · ground to 5 1\/2"/)).toBeVisible();
+  await expect(page.getByText(/bare 6 5\/16" · substrate to 5 1\/2"/)).toBeVisible();
   await press(page, "Copy to left and right");
   await press(page, "planter");
   await press(page, "Left");

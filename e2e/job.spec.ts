@@ -34,7 +34,7 @@ test("the job, from New build to the diary, in at most 25 entries and clicks", a
   await hand.choose("Add a resident", "Rosy boa");
   await hand.type("Narrowest rigid measure", "14");
   await hand.key("4");
-  await hand.click("Put a sliding pair in");
+  await hand.click("Put sliding doors in");
   await hand.click("Fit a key lock");
   await hand.key("5");
   await hand.click("Add holes, low left");
@@ -76,7 +76,7 @@ test('the same job typed as 59 1/16", 23 5/8", 23 5/8" gives the same parts', as
   await hand.type("Dam, how high", "100 mm");
   await hand.type("Head rail", "60mm");
   await hand.key("4");
-  await hand.click("Put a sliding pair in");
+  await hand.click("Put sliding doors in");
   await hand.key("9");
   await expect(page.getByText("2 sheets is least, proved")).toBeVisible();
   const inches = await cutList(page);

@@ -10,7 +10,7 @@ import { materialsOf } from "#core/materials/find";
 import { useBench, useBuildHandle, useDecision, useShown } from "../state/context";
 import { ChoiceField, CountField, Select, TickField } from "../ui/fields";
 import { MeasureField } from "../ui/MeasureField";
-import { Fields, Panel } from "../ui/Panel";
+import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 import { FigureReading } from "../ui/Reading";
 
@@ -63,59 +63,55 @@ function SlidingPairFields({ index, path, id }: ClosureProps) {
   const options = (of: "glass" | "track") => materialsOf(book, of).map((m) => [m.id, m.name] as const);
   return (
     <>
-      <Panel title="Sliding pair">
+      <Fields>
+        <ChoiceField label="Glass" path={`${path}/glass`} options={options("glass")} />
+        <ChoiceField label="Tracks" path={`${path}/track`} options={options("track")} />
+        <MeasureField label="Panes overlap by" path={`${path}/overlap`} />
+        <MeasureField label="Allowance at each side" path={`${path}/sideAllowance`} />
+        <LockField path={path} found={false} />
+      </Fields>
+      <Box mt="2">
+        <TickField label="Brush strip between the panes" path={`${path}/brushStrip`} />
+      </Box>
+      <Box mt="2">
         <Fields>
-          <ChoiceField label="Glass" path={`${path}/glass`} options={options("glass")} />
-          <ChoiceField label="Tracks" path={`${path}/track`} options={options("track")} />
-          <MeasureField label="Panes overlap by" path={`${path}/overlap`} />
-          <MeasureField label="Allowance at each side" path={`${path}/sideAllowance`} />
-          <LockField path={path} found={false} />
-        </Fields>
-        <Box mt="3">
-          <TickField label="Brush strip between the panes" path={`${path}/brushStrip`} />
-        </Box>
-      </Panel>
-      <Panel title="Glass to order">
-        <Fields min="8rem">
           <FigureReading id={id("pane-width")} />
           <FigureReading id={id("pane-height")} />
           <FigureReading id={id("pane-mass")} />
           <FigureReading id={id("clear-height")} />
           <FigureReading id={id("gap")} />
         </Fields>
-        <Text fontSize="xs" color="muted" mt="3">
-          Two panes of {glass}. A glazier decides on thickness and toughening. Never cut or drill tempered glass.
-        </Text>
-      </Panel>
+      </Box>
+      <Text fontSize="xs" color="muted" mt="1.5">
+        Two panes of {glass}, to order. A glazier decides on thickness and toughening. Never cut or drill tempered
+        glass.
+      </Text>
     </>
   );
 }
 
 const LidFields = ({ path }: ClosureProps) => (
-  <Panel title="Lid">
-    <Fields>
-      <MeasureField label="Gap round it, at the widest" path={`${path}/gap`} />
-      <CountField label="Clips" path={`${path}/clips`} min={0} max={40} />
-      <LockField path={path} found={false} />
-    </Fields>
-  </Panel>
+  <Fields>
+    <MeasureField label="Gap round it, at the widest" path={`${path}/gap`} />
+    <CountField label="Clips" path={`${path}/clips`} min={0} max={40} />
+    <LockField path={path} found={false} />
+  </Fields>
 );
 
 function FoundFields({ path, index }: ClosureProps) {
-  const opening = useShown(({ plan }) => plan.site.variant.closures[index]?.opening);
   return (
-    <Panel title={opening === "top" ? "Lid, as it came" : "Doors, as they came"}>
+    <>
       <Fields>
         <LockField path={path} found />
         <DoorFields index={index} path={path} />
       </Fields>
-      <Text fontSize="xs" color="muted" mt="3">
-        Its gaps are measured under Shell (key 2). To replace it, take it off and choose another.
+      <Text fontSize="xs" color="muted" mt="1.5">
+        As it came: its gaps are measured under Shell (key 2).
       </Text>
       <Box mt="2">
         <TakeOffButton index={index} />
       </Box>
-    </Panel>
+    </>
   );
 }
 

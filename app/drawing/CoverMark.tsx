@@ -2,7 +2,7 @@ import type { Cover } from "#core/background/cover";
 import type { BuildUpId } from "#core/background/names";
 import { overlap } from "#core/shell/faces";
 import type { Net } from "#core/shell/net";
-import { drawRect } from "./drawRect";
+import { drawRect } from "#core/views/drawRect";
 
 const FILL: Record<BuildUpId, string> = {
   foam: "url(#hatch-foam)",

@@ -2,9 +2,9 @@ import { memo } from "react";
 import { featureName, featureRect } from "#core/features/feature";
 import type { Feature } from "#core/features/schema";
 import type { Net } from "#core/shell/net";
+import { drawRect } from "#core/views/drawRect";
 import { FeatureBody } from "../features/marks";
 import { useMoved } from "../state/context";
-import { drawRect } from "./drawRect";
 import { MovableMark } from "./MovableMark";
 
 interface Props {
@@ -21,11 +21,10 @@ export const FeatureMark = memo(function FeatureMark({ feature: planned, index, 
   const rect = drawRect(feature.face, own, net, scale);
   return (
     <MovableMark
+      held={{ kind: "feature", id: feature.id }}
       item={feature}
-      path={`/features/${index}`}
       own={own}
       rect={rect}
-      place={net.faces[feature.face]}
       scale={scale}
       others={({ features }) => features.filter((f) => f.face === feature.face && f.id !== feature.id).map(featureRect)}
       name={featureName(feature)}

@@ -15,6 +15,7 @@ import { extent } from "#core/shell/outline";
 import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
+import { BOARD_HEIGHT } from "../frame/boardHeight";
 import { useBuild } from "../state/context";
 import { useSame } from "../state/equal";
 import { QuietButton } from "../ui/QuietButton";
@@ -120,8 +121,16 @@ export default function Model() {
   const size = Math.max(shell.outside.widthMm, shell.outside.depthMm, shell.outside.heightMm) / 1000;
   const middle: Vec3 = place([shell.inside.widthMm / 2, shell.inside.depthMm / 2, shell.inside.heightMm / 2]);
   return (
-    <Box bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md">
-      <Flex gap="2" p="2" align="center">
+    <Flex
+      data-board
+      direction="column"
+      bg="sheet"
+      borderWidth="1px"
+      borderColor="line"
+      h={BOARD_HEIGHT}
+      flex="0 0 auto"
+    >
+      <Flex gap="2" p="1.5" align="center">
         <QuietButton size="xs" aria-pressed={lidOff} onClick={() => setLidOff(!lidOff)}>
           {lidOff ? "Close it" : "Open it"}
         </QuietButton>
@@ -132,7 +141,12 @@ export default function Model() {
           Drag to turn, wheel to come nearer. The net and the sections say the same in numbers.
         </Text>
       </Flex>
-      <Box h="400px" role="img" aria-label={`Model of the ${shell.words}, ${apart ? "pulled apart" : "together"}`}>
+      <Box
+        flex="1"
+        minH="0"
+        role="img"
+        aria-label={`Model of the ${shell.words}, ${apart ? "pulled apart" : "together"}`}
+      >
         <Canvas
           frameloop="demand"
           camera={{ position: [middle[0] + size * 0.9, middle[1] + size * 0.8, middle[2] - size * 1.7], fov: 38 }}
@@ -147,7 +161,7 @@ export default function Model() {
           <OrbitControls target={[...middle]} makeDefault />
         </Canvas>
       </Box>
-    </Box>
+    </Flex>
   );
 }
 

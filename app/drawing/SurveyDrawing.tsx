@@ -1,5 +1,4 @@
 import type { Survey } from "#core/shell/survey";
-import { Label } from "./Label";
 
 /** The thing being measured, small, with where the tape runs; the measure in hand stands out. */
 export function SurveyDrawing({ survey, active }: { survey: Survey; active: string | null }) {
@@ -7,7 +6,7 @@ export function SurveyDrawing({ survey, active }: { survey: Survey; active: stri
   const chosen = measures.find((f) => f.path === active);
   return (
     <svg
-      viewBox="0 0 100 78"
+      viewBox="0 0 100 75"
       width="100%"
       role="img"
       aria-label={chosen ? `Where ${chosen.label.toLowerCase()} is measured` : "What the survey measures"}
@@ -42,11 +41,6 @@ export function SurveyDrawing({ survey, active }: { survey: Survey; active: stri
           />
         );
       })}
-      {chosen && (
-        <Label x={50} y={77} anchor="middle" font="body" size={4.5} tone="fern" bold>
-          {chosen.label}
-        </Label>
-      )}
     </svg>
   );
 }

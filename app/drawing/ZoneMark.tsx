@@ -2,8 +2,8 @@ import { memo } from "react";
 import type { Zone } from "#core/background/schema";
 import { isPiece, ZONE, zoneDepthMm, zoneName, zoneRect } from "#core/background/zones";
 import type { Net } from "#core/shell/net";
+import { drawRect } from "#core/views/drawRect";
 import { useMoved, useUnits } from "../state/context";
-import { drawRect } from "./drawRect";
 import { MovableMark } from "./MovableMark";
 
 /** How a kind of zone is drawn on its wall. */
@@ -11,16 +11,14 @@ interface ZoneLook {
   fill: string;
   /** How its corners are rounded: not, at both ends, or all round. */
   corners?: "ends" | "all";
-  /** Its depth is told: it cannot be seen from the front. */
-  tellsDepth?: true;
   bold?: true;
   dashed?: true;
   /** Ground is drawn in it. */
   filled?: true;
 }
 const LOOK: Record<Zone["kind"], ZoneLook> = {
-  ledge: { fill: "url(#hatch-foam)", corners: "ends", tellsDepth: true, bold: true },
-  foam: { fill: "url(#hatch-foam)", tellsDepth: true },
+  ledge: { fill: "url(#hatch-foam)", corners: "ends", bold: true },
+  foam: { fill: "url(#hatch-foam)" },
   slab: { fill: "url(#hatch-piece)", corners: "all" },
   branch: { fill: "url(#hatch-piece)", corners: "all" },
   planter: { fill: "var(--chakra-colors-sheet)", corners: "all", filled: true },
@@ -30,41 +28,36 @@ const LOOK: Record<Zone["kind"], ZoneLook> = {
   bought: { fill: "url(#hatch-sheet)" },
 };
 
-/** A zone on its wall: dragged with the pointer, or nudged by arrow keys. */
+/** A zone on its wall: dragged with the pointer, nudged by arrow keys, sized by its handles. */
 export const ZoneMark = memo(function ZoneMark({
   zone: planned,
   index,
   net,
   scale,
-  quiet = false,
 }: {
   zone: Zone;
   index: number;
   net: Pick<Net, "faces">;
   scale: number;
-  /** Its name only once it is chosen: where many are drawn small. */
-  quiet?: boolean;
 }) {
   const zone = useMoved(planned, (variant) => variant.background.zones[index]);
   const { say } = useUnits();
   const own = zoneRect(zone);
   const rect = drawRect(zone.face, own, net, scale);
-  const { fill, corners, tellsDepth, bold, dashed, filled } = LOOK[zone.kind];
-  const deep = tellsDepth ? `, ${say(zoneDepthMm(zone))} deep` : "";
+  const { fill, corners, bold, dashed, filled } = LOOK[zone.kind];
+  const deepMm = zoneDepthMm(zone);
   return (
     <MovableMark
+      held={{ kind: "zone", id: zone.id }}
       item={zone}
-      path={`/background/zones/${index}`}
       own={own}
       rect={rect}
-      place={net.faces[zone.face]}
       scale={scale}
       others={({ background }) =>
         background.zones.filter((z) => z.face === zone.face && z.id !== zone.id).map(zoneRect)
       }
-      name={`${zoneName(zone)}${deep}`}
+      name={`${zoneName(zone)}${deepMm > 0 ? `, ${say(deepMm)} deep` : ""}`}
       what={ZONE[zone.kind].words}
-      quiet={quiet}
       tag={{ "data-zone": zone.id }}
     >
       <rect

@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { holeCentres } from "#core/features/holes/pattern";
 import type { Feature } from "#core/features/schema";
 import { type Net, toNet } from "#core/shell/net";
-import type { drawRect } from "../drawing/drawRect";
+import type { drawRect } from "#core/views/drawRect";
 
 interface MarkProps<F extends Feature = Feature> {
   feature: F;

@@ -6,7 +6,7 @@ import { useBuildHandle } from "../state/context";
 
 /** What can be begun at a stage; the build is read when one is pressed, so that nothing is drawn again while it is dragged. */
 export function useStarts(stage: string): readonly { button: string; add: () => void }[] {
-  const { api, choose } = useBuildHandle();
+  const { api, take } = useBuildHandle();
   return useMemo(
     () =>
       startsAt(stage).map(({ button, stem, make }) => ({
@@ -19,9 +19,9 @@ export function useStarts(stage: string): readonly { button: string; add: () => 
           api.commit((draft) => {
             chosenVariant(draft).features.push({ ...begun, id } as Feature);
           });
-          choose(id);
+          take({ kind: "feature", id });
         },
       })),
-    [api, choose, stage],
+    [api, take, stage],
   );
 }

@@ -1,6 +1,7 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
-import { data, Outlet, type ShouldRevalidateFunctionArgs, useLocation } from "react-router";
+import { data, Outlet, type ShouldRevalidateFunctionArgs } from "react-router";
+import { KeepHand } from "../frame/KeepHand";
 import { planInputOf } from "../planOf.server";
 import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
@@ -8,7 +9,6 @@ import { BuildProvider } from "../state/context";
 import { createBuildStore } from "../state/store";
 import { BuildHeader } from "../ui/BuildHeader";
 import { Notice } from "../ui/Notice";
-import { SnagList } from "../ui/SnagList";
 import { StageNav } from "../ui/StageNav";
 import { TallyBar } from "../ui/TallyBar";
 import { WorkingDrawer } from "../ui/WorkingDrawer";
@@ -45,51 +45,35 @@ function OpenBuild({ id, design, revision, unread, bench }: Route.ComponentProps
     saver.current = running;
     return () => running.stop();
   }, [id, api]);
-  // A stage opens at its head, however far down the last one was read.
-  const main = useRef<HTMLDivElement>(null);
-  const { pathname } = useLocation();
-  useEffect(() => {
-    if (pathname) main.current?.scrollTo(0, 0);
-  }, [pathname]);
   return (
     <BuildProvider buildId={id} api={api}>
       <Grid
         templateAreas={{
-          base: `"head" "nav" "main" "snags" "tally"`,
-          lg: `"head head head" "nav main snags" "tally tally tally"`,
+          base: `"head" "nav" "main" "tally"`,
+          md: `"head head" "nav main" "tally tally"`,
+          xl: `"head head head" "nav main side" "tally tally tally"`,
         }}
-        templateColumns={{ base: "minmax(0, 1fr)", lg: "168px minmax(0, 1fr) 292px" }}
-        templateRows={{ base: "auto", lg: "auto minmax(0, 1fr) auto" }}
-        height={{ base: "auto", lg: "100dvh" }}
-        minHeight="100dvh"
+        templateColumns={{
+          base: "minmax(0, 1fr)",
+          md: "132px minmax(0, 1fr)",
+          xl: "150px minmax(0, 1fr) 336px",
+        }}
+        templateRows={{ base: "auto auto minmax(0, 1fr) auto", md: "auto minmax(0, 1fr) auto" }}
+        height="100dvh"
       >
         <Box gridArea="head">
           <BuildHeader saver={() => saver.current} />
           <Notice unread={unread} />
         </Box>
-        <Box gridArea="nav" bg="rail" borderRightWidth={{ lg: "1px" }} borderColor="line" overflowY="auto">
+        <Box gridArea="nav" bg="rail" borderRightWidth={{ md: "1px" }} borderColor="line" overflowY="auto">
           <StageNav />
         </Box>
-        <Box as="main" ref={main} gridArea="main" overflowY={{ lg: "auto" }} px="4" py="3">
-          <Outlet />
-        </Box>
-        <Box
-          as="aside"
-          aria-label="Snags"
-          gridArea="snags"
-          bg="sheet"
-          borderLeftWidth={{ lg: "1px" }}
-          borderColor="line"
-          overflowY={{ lg: "auto" }}
-          px="3.5"
-          py="3"
-        >
-          <SnagList />
-        </Box>
+        <Outlet />
         <Box gridArea="tally">
           <TallyBar />
         </Box>
       </Grid>
+      <KeepHand />
       <WorkingDrawer />
     </BuildProvider>
   );

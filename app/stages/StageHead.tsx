@@ -4,15 +4,15 @@ import type { ReactNode } from "react";
 /** A stage's title with its one-line summary, and its buttons at the right. */
 export function StageHead({ title, summary, children }: { title: string; summary: string; children?: ReactNode }) {
   return (
-    <Flex align="baseline" gap="3" mb="2.5" wrap="wrap">
-      <Heading as="h2" size="xl" fontFamily="heading">
+    <Flex align="center" columnGap="3" rowGap="1" mb="1.5" wrap={{ base: "wrap", lg: "nowrap" }} flex="0 0 auto">
+      <Heading as="h2" size="lg" fontFamily="heading" flex="0 0 auto">
         {title}
       </Heading>
-      <Text fontSize="sm" color="muted" flex="1" minW="10rem">
+      <Text fontSize="sm" color="muted" flex="1" minW="0" lineClamp={1} title={summary}>
         {summary}
       </Text>
       {children && (
-        <Flex gap="2" wrap="wrap">
+        <Flex gap="1.5" wrap="wrap" flex="0 0 auto">
           {children}
         </Flex>
       )}

@@ -6,16 +6,26 @@ import { readAt, writeAt } from "#core/design/pointer";
 import type { Problem } from "#core/document/check";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant, variantPath } from "#core/document/variant";
+import type { Thing } from "#core/things/thing";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { equal } from "./equal";
 import { createLogbook, type Logbook } from "./logbook";
 import type { Bench, BuildStore, Shown } from "./store";
 
-/** What is picked out on the page: the figure whose working is open, and the feature chosen on the net. */
+/** Something in hand, by its kind and id. */
+export type Held = Pick<Thing, "kind" | "id">;
+
+/** What is picked out on the page: the figure whose working is open, and what is in hand. */
 interface Picked {
   working: string | null;
-  chosen: string | null;
+  held: readonly Held[];
+  /** Whether what is in hand lies over a page too narrow for it to stand beside. */
+  sideOpen: boolean;
+  /** The path of the measure whose field is in hand, for where the tape runs. */
+  measure: string | null;
 }
+
+const isSame = (a: Held, b: Held) => a.kind === b.kind && a.id === b.id;
 
 interface BuildHandle {
   buildId: string;
@@ -23,14 +33,20 @@ interface BuildHandle {
   logbook: Logbook;
   picked: StoreApi<Picked>;
   openWorking: (figureId: string | null) => void;
-  choose: (featureId: string | null) => void;
+  /** Takes something in hand; with `add` beside what is there, or out of it again. */
+  take: (held: Held, add?: boolean) => void;
+  letGo: () => void;
+  openSide: (open: boolean) => void;
+  measure: (path: string | null) => void;
 }
 
 const BuildContext = createContext<BuildHandle | null>(null);
 
 /** Hands the open build to the stages. What is handed never changes; what it holds is subscribed to. */
 export function BuildProvider({ buildId, api, children }: { buildId: string; api: BuildStore; children: ReactNode }) {
-  const [picked] = useState(() => createStore<Picked>()(() => ({ working: null, chosen: null })));
+  const [picked] = useState(() =>
+    createStore<Picked>()(() => ({ working: null, held: [], sideOpen: false, measure: null })),
+  );
   const [logbook] = useState(() => createLogbook(buildId, api));
   useEffect(() => {
     addEventListener("pagehide", logbook.flush);
@@ -43,7 +59,16 @@ export function BuildProvider({ buildId, api, children }: { buildId: string; api
       logbook,
       picked,
       openWorking: (working) => picked.setState({ working }),
-      choose: (chosen) => picked.setState({ chosen }),
+      take: (held, add = false) =>
+        picked.setState((now) => {
+          const has = now.held.some((h) => isSame(h, held));
+          const rest = now.held.filter((h) => !isSame(h, held));
+          if (!add) return has && now.held.length === 1 ? { sideOpen: true } : { held: [held], sideOpen: true };
+          return { held: has ? rest : [...rest, held], sideOpen: true };
+        }),
+      letGo: () => picked.setState({ held: [], sideOpen: false, measure: null }),
+      openSide: (sideOpen) => picked.setState({ sideOpen }),
+      measure: (measure) => picked.setState({ measure }),
     }),
     [buildId, api, logbook, picked],
   );
@@ -88,6 +113,9 @@ export const useMoved = <T,>(planned: T, pick: (variant: Variant) => T | undefin
 
 /** What is picked out on the page. */
 export const usePicked = <T,>(select: (picked: Picked) => T): T => useStore(useBuildHandle().picked, select);
+
+/** Whether something is in hand. */
+export const useIsHeld = (held: Held): boolean => usePicked((p) => p.held.some((h) => isSame(h, held)));
 
 /** The build's own units, and a formatter in them. */
 export function useUnits(): { units: LengthDisplay; say: (mm: number, rounding?: Rounding) => string } {

@@ -88,6 +88,8 @@ const config = defineConfig({
   },
   theme: {
     tokens: {
+      // Nothing is written smaller than what is read at arm's length over a bench.
+      fontSizes: { "2xs": { value: "0.8125rem" }, xs: { value: "0.8125rem" } },
       fonts: {
         heading: {
           value: "'Bricolage Grotesque Variable', 'Atkinson Hyperlegible Next Variable', sans-serif",

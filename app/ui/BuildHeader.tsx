@@ -4,6 +4,8 @@ import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useRouteLoaderData } from "react-router";
 import { useStore } from "zustand";
+import { FindOrDo } from "../frame/FindOrDo";
+import { NextLine } from "../frame/NextLine";
 import type { autosave } from "../state/autosave";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import type { SaveState } from "../state/store";
@@ -46,7 +48,17 @@ export function BuildHeader({ saver }: { saver: Saver }) {
     _hover: { bg: "transparent", borderColor: "barInk" },
   } as const;
   return (
-    <Flex as="header" bg="bar" color="barInk" align="center" gap="3" px="4" minH="48px" wrap="wrap">
+    <Flex
+      as="header"
+      bg="bar"
+      color="barInk"
+      align="center"
+      px={{ base: "2", md: "4" }}
+      minH="44px"
+      wrap="wrap"
+      columnGap={{ base: "1.5", md: "2.5" }}
+      rowGap="1"
+    >
       <Link to="/">
         <Text as="span" fontFamily="heading" fontWeight="bold" fontSize="lg">
           Hornwort
@@ -55,12 +67,14 @@ export function BuildHeader({ saver }: { saver: Saver }) {
       <Text fontSize="sm" color="barMuted" display={{ base: "none", md: "block" }}>
         {workshop} /
       </Text>
-      <Text as="h1" fontFamily="heading" fontWeight="bold" truncate flex="1">
+      <Text as="h1" fontFamily="heading" fontWeight="bold" truncate flex={{ base: "1", md: "0 1 auto" }}>
         {name}
       </Text>
+      <NextLine />
       <Button {...quiet} onClick={toggleUnits} title="Show lengths in the other unit">
         {units.unit === "mm" ? "mm" : "inches"}
       </Button>
+      <FindOrDo />
       <IconButton {...quiet} aria-label="Undo" disabled={past === 0} onClick={api.undo}>
         <Undo2 size={14} />
       </IconButton>
@@ -84,7 +98,7 @@ export function BuildHeader({ saver }: { saver: Saver }) {
         fontSize="sm"
         role="status"
         aria-label="Save state"
-        minW="6.5rem"
+        minW="6rem"
         textAlign="right"
         title={save.kind === "failed" ? save.message : undefined}
       >

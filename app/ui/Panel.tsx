@@ -4,9 +4,9 @@ import type { ReactNode } from "react";
 /** A sheet of paper on the bench with a heading of its own. */
 export function Panel({ title, children, ...rest }: BoxProps & { title?: string; children: ReactNode }) {
   return (
-    <Box as="section" bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md" p="3.5" {...rest}>
+    <Box as="section" bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md" px="3" py="2" {...rest}>
       {title && (
-        <Heading as="h2" size="sm" mb="2.5" fontFamily="heading">
+        <Heading as="h2" size="sm" mb="1.5" fontFamily="heading">
           {title}
         </Heading>
       )}
@@ -15,10 +15,10 @@ export function Panel({ title, children, ...rest }: BoxProps & { title?: string;
   );
 }
 
-/** Fields side by side as room allows. */
-export function Fields({ children, min = "10.5rem" }: { children: ReactNode; min?: string }) {
+/** Fields side by side as room allows: two in the hand. */
+export function Fields({ children, min = "8.2rem" }: { children: ReactNode; min?: string }) {
   return (
-    <SimpleGrid minChildWidth={min} gap="3" alignItems="start">
+    <SimpleGrid minChildWidth={min} columnGap="2.5" rowGap="1.5" alignItems="start">
       {children}
     </SimpleGrid>
   );

@@ -17,7 +17,7 @@ export function PlainTable({
         css={{
           bg: "transparent",
           "& tr": { bg: "transparent" },
-          "& td, & th": { bg: "transparent", borderColor: "line", px: "1.5" },
+          "& td, & th": { bg: "transparent", borderColor: "line", px: "1.5", py: "1" },
         }}
       >
         <Table.Header>

@@ -1,7 +1,7 @@
-import { Box, Flex, Text } from "@chakra-ui/react";
+import { Box, Flex, NativeSelect, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { NavLink, useNavigate, useRouteLoaderData } from "react-router";
+import { NavLink, useLocation, useNavigate, useRouteLoaderData } from "react-router";
 import type { loader as rootLoader } from "../root";
 import { RESERVED_KEYS, STAGES } from "../stages/list";
 import { useBuildHandle, useShown } from "../state/context";
@@ -28,83 +28,104 @@ export function StageNav() {
     },
     { enabled: keys },
   );
+  const here = useLocation().pathname.split("/").at(-1);
+  const countOf = (id: string) => {
+    const snags = open.filter((s) => s.stage === id);
+    const stops = snags.filter((s) => s.severity === "stop").length;
+    const count = stops || snags.length;
+    const one = count === 1;
+    const words = stops
+      ? `: ${count} ${one ? "stops" : "stop"} the build`
+      : `: ${count} ${one ? "warning" : "warnings"}`;
+    return { stops, count, words: count > 0 ? words : "" };
+  };
   const switchKeys = () => {
     chooseKeys(!keys);
     setKeys(!keys);
   };
   return (
-    <Flex
-      as="nav"
-      aria-label="Stages"
-      direction={{ base: "row", lg: "column" }}
-      wrap={{ base: "wrap", lg: "nowrap" }}
-      py={{ base: "1", lg: "2.5" }}
-    >
-      {STAGES.map((stage, i) => {
-        const snags = open.filter((s) => s.stage === stage.id);
-        const stops = snags.filter((s) => s.severity === "stop").length;
-        const count = stops || snags.length;
-        return (
-          <Box
-            key={stage.id}
-            {...(stage.group === "after" &&
-              STAGES[i - 1]?.group === "design" && {
-                borderTopWidth: { lg: "1px" },
-                borderColor: "line",
-                mt: { lg: "2" },
-                pt: { lg: "2" },
-              })}
-          >
-            <Flex
-              asChild
-              align="center"
-              gap="3"
-              px="3"
-              py="1.5"
-              fontSize="sm"
-              borderLeftWidth="4px"
-              borderColor="transparent"
-              css={{ "&[aria-current=page]": { bg: "sheet", fontWeight: "bold", borderColor: "fern" } }}
+    <>
+      <NativeSelect.Root size="sm" display={{ base: "block", md: "none" }}>
+        <NativeSelect.Field
+          aria-label="Stage"
+          bg="sheet"
+          borderColor="line"
+          value={here}
+          onChange={(event) => navigate(`/builds/${buildId}/${event.currentTarget.value}`)}
+        >
+          {STAGES.map(({ id, label }) => (
+            <option key={id} value={id}>
+              {`${label}${countOf(id).words}`}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+      <Flex as="nav" aria-label="Stages" display={{ base: "none", md: "flex" }} direction="column" py="2">
+        {STAGES.map((stage, i) => {
+          const { stops, count } = countOf(stage.id);
+          return (
+            <Box
+              key={stage.id}
+              {...(stage.group === "after" &&
+                STAGES[i - 1]?.group === "design" && {
+                  borderTopWidth: "1px",
+                  borderColor: "line",
+                  mt: "1.5",
+                  pt: "1.5",
+                })}
             >
-              <NavLink to={`/builds/${buildId}/${stage.id}`} prefetch="intent">
-                <Text as="span" fontSize="xs" color="muted" fontFamily="mono" w="2.5" aria-hidden>
-                  {keys ? stage.key.toUpperCase() : ""}
-                </Text>
-                <Text as="span" flex="1">
-                  {stage.label}
-                </Text>
-                {count > 0 && (
-                  <Text
-                    as="span"
-                    fontSize="xs"
-                    px="1.5"
-                    borderRadius="full"
-                    fontWeight="bold"
-                    bg={stops ? "stop" : "mindSoft"}
-                    color={stops ? "sheet" : "mind"}
-                    borderWidth="1px"
-                    borderColor={stops ? "stop" : "mind"}
-                    title={stops ? "stop the build" : "to mind"}
-                  >
-                    {count}
-                    <Box as="span" srOnly>
-                      {stops ? " stop the build" : " to mind"}
-                    </Box>
+              <Flex
+                asChild
+                align="center"
+                gap="2.5"
+                px="2.5"
+                py="1.5"
+                fontSize="sm"
+                borderLeftWidth="4px"
+                borderColor="transparent"
+                css={{ "&[aria-current=page]": { bg: "sheet", fontWeight: "bold", borderColor: "fern" } }}
+              >
+                <NavLink to={`/builds/${buildId}/${stage.id}`} prefetch="intent">
+                  <Text as="span" fontSize="xs" color="muted" fontFamily="mono" w="2.5" aria-hidden>
+                    {keys ? stage.key.toUpperCase() : ""}
                   </Text>
-                )}
-              </NavLink>
-            </Flex>
-          </Box>
-        );
-      })}
-      <Box px="3" pt="3">
-        <QuietButton size="2xs" aria-pressed={keys} onClick={switchKeys} title="Whether a single key opens a stage">
-          {keys ? "Single keys: on" : "Single keys: off"}
-        </QuietButton>
-      </Box>
-      <Text role="status" fontSize="xs" color="muted" px="4" pt="3">
-        {notYet ? `${notYet} is not built yet; its key is kept for it.` : ""}
-      </Text>
-    </Flex>
+                  <Text as="span" flex="1">
+                    {stage.label}
+                  </Text>
+                  {count > 0 && (
+                    <Text
+                      as="span"
+                      fontSize="xs"
+                      px="1.5"
+                      borderRadius="full"
+                      fontWeight="bold"
+                      bg={stops ? "stop" : "mindSoft"}
+                      color={stops ? "sheet" : "mind"}
+                      borderWidth="1px"
+                      borderColor={stops ? "stop" : "mind"}
+                      title={stops ? "stop the build" : "warnings"}
+                    >
+                      {count}
+                      <Box as="span" srOnly>
+                        {stops ? " stop the build" : " warnings"}
+                      </Box>
+                    </Text>
+                  )}
+                </NavLink>
+              </Flex>
+            </Box>
+          );
+        })}
+        <Box px="3" pt="3">
+          <QuietButton size="2xs" aria-pressed={keys} onClick={switchKeys} title="Whether a single key opens a stage">
+            {keys ? "Single keys: on" : "Single keys: off"}
+          </QuietButton>
+        </Box>
+        <Text role="status" fontSize="xs" color="muted" px="4" pt="3">
+          {notYet ? `${notYet} is not built yet; its key is kept for it.` : ""}
+        </Text>
+      </Flex>
+    </>
   );
 }

@@ -27,8 +27,9 @@ export function TallyBar() {
       borderTopWidth="2px"
       borderColor="ink"
       px="4"
-      py="1.5"
-      gap="6"
+      py="1"
+      columnGap="5"
+      rowGap="0"
       justify="space-between"
       wrap="wrap"
     >
@@ -58,7 +59,7 @@ export function TallyBar() {
         figure="diary/waits"
       />
       {tally.plantsInAt !== null && <Reading label="Plants in" value={day(tally.plantsInAt)} figure="diary/waits" />}
-      {tally.plantsInAt === null && <Reading label="Ground in" value={day(tally.groundInAt)} figure="diary/waits" />}
+      {tally.plantsInAt === null && <Reading label="Substrate in" value={day(tally.groundInAt)} figure="diary/waits" />}
       <Reading label="Residents in" value={day(tally.residentsInAt)} figure="diary/waits" />
     </Flex>
   );

@@ -1,9 +1,11 @@
-/** The id of the element that holds the fields of a thing on the drawing. */
-export const fieldsId = (id: string): string => `fields-${id}`;
+/** The id of the element that holds the fields of what is in hand. */
+export const HAND_ID = "in-hand";
 
-/** Brings the fields of a thing into sight and puts the hand in the first; nothing where this stage has none of it. */
-export function openFields(id: string): void {
-  const card = document.getElementById(fieldsId(id));
-  card?.scrollIntoView({ block: "nearest" });
-  card?.querySelector<HTMLElement>("input, select")?.focus({ preventScroll: true });
+/** Brings the fields of what is in hand into sight and puts the hand in the first, once they are drawn. */
+export function openFields(): void {
+  requestAnimationFrame(() => {
+    const card = document.getElementById(HAND_ID);
+    card?.scrollIntoView({ block: "nearest" });
+    card?.querySelector<HTMLElement>("input, select, textarea")?.focus({ preventScroll: true });
+  });
 }

@@ -161,13 +161,13 @@ function roomFigures(site: Site): Figure[] {
     },
     {
       id: "background/net-room",
-      label: "Room over the ground",
+      label: "Room over the substrate",
       value: (airMl * share) / 1000,
       unit: "L",
       rounding: "down",
-      formula: "inside volume over the ground × share of the floor that is left",
+      formula: "inside volume over the substrate × share of the floor that is left",
       inputs: [
-        { name: "over the ground, bare", value: airMl / 1000, unit: "L" },
+        { name: "over the substrate, bare", value: airMl / 1000, unit: "L" },
         { name: "share left", value: share, unit: "" },
         { name: "lost to the walls", value: (1 - share) * 100, unit: "%" },
       ],

@@ -140,7 +140,7 @@ describe("mistakes on a wall are stopped or flagged, and the fix clears them", (
     });
     expect(pressed(bare, "background/not-wrapped").left).toBeUndefined();
   });
-  it("a lift of 200 mm, a wall in the ground, foam in the seal as well", () => {
+  it("a lift of 200 mm, a wall in the substrate, foam in the seal as well", () => {
     expect(pressed(walled({ lift: statedMm(200) }), "background/thick-lift")).toMatchObject({
       snag: { severity: "stop", sentence: expect.stringContaining("40 mm once risen is the most") },
       left: undefined,

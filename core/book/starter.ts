@@ -82,7 +82,7 @@ const mesh = (
   id,
   class: "mesh",
   name,
-  note: metal ? "Metal mesh under wet ground rusts through." : "",
+  note: metal ? "Metal mesh under wet substrate rusts through." : "",
   apertureMm: aperture,
   wireMm,
   metal,

@@ -85,7 +85,7 @@ export const GROUND_MATERIALS: readonly Material[] = [
     "Strips that sum to the width; trimmings wedged along uneven walls.",
   ),
   cloth("fleece", "Thin fleece", [pack("fleece-1", "roll 1 × 2 m", m2(2))], "Collapses where it is always wet."),
-  cloth("metalMesh", "Wire mesh", [pack("wire-1", "roll 0.5 × 2 m", m2(1))], "Rusts through under wet ground."),
+  cloth("metalMesh", "Wire mesh", [pack("wire-1", "roll 0.5 × 2 m", m2(1))], "Rusts through under wet substrate."),
   cloth(
     "eggCrate",
     "Egg-crate grid",

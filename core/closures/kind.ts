@@ -3,6 +3,7 @@ import type { PlacedWay } from "../escape/way";
 import type { Checker } from "../ledgers/checker";
 import type { Facts } from "../ledgers/facts";
 import type { Fix, TradeLedger } from "../ledgers/ledger";
+import type { Rect } from "../shell/faces";
 import type { OpeningRule } from "../shell/kinds/kind";
 import type { Opening, OwnHold } from "../shell/shell";
 import type { Site } from "../shell/site";
@@ -27,6 +28,13 @@ export interface Beside {
   words: string;
 }
 
+/** A leaf as it is drawn on its face, shut; with the name that is written on it. */
+export interface Leaf {
+  id: string;
+  rect: Rect;
+  name?: string;
+}
+
 /** A kind of closure. All that is known of it lives in its folder; `core/closures/kinds/list.ts` lists it. */
 export interface ClosureKind<C extends Closure = Closure> {
   kind: C["kind"];
@@ -46,6 +54,8 @@ export interface ClosureKind<C extends Closure = Closure> {
   startWords: (opening: Opening) => { button: string; about: string };
   /** What could be put into an opening that stands open, the simplest first. */
   offers: (site: Site, opening: Opening, beside: Beside) => Fix[];
+  /** Its leaves on the opening's face; none where it is the face itself. */
+  leaves: (here: Here, closure: C) => Leaf[];
   ways: (here: Here, closure: C) => PlacedWay[];
   /** Parts, supplies, steps, snags, figures and facts, locks and the audit apart. */
   plan: (here: Here, closure: C) => TradeLedger;

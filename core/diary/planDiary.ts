@@ -41,7 +41,7 @@ function closingSteps(): Step[] {
       after: [
         { reached: "audited", because: "doors and vents decide the climate" },
         { reached: "airedOut", because: "nobody breathes this air yet" },
-        { reached: "substrateIn", because: "ground holds water and warmth" },
+        { reached: "substrateIn", because: "substrate holds water and warmth" },
         { reached: "poured", because: "a wet floor breeds mould" },
         { reached: "waterRuns", because: "it runs as it will run" },
         { reached: "wallsUp", because: "walls hold warmth" },

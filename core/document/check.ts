@@ -83,7 +83,7 @@ export function checkDesign(build: Build, book: Book): Problem[] {
     if (ground && (ground.value < 0 || ground.value > 1000))
       problems.push({
         path: `${path}/groundDepth`,
-        message: `Ground of ${say(ground.value)} cannot be right. Type between 0 and ${say(1000)}.`,
+        message: `Substrate of ${say(ground.value)} cannot be right. Type between 0 and ${say(1000)}.`,
       });
   });
   for (const [side, measure] of Object.entries(build.brief.oldHome ?? {}))

@@ -78,7 +78,7 @@ describe("what of the inside cannot be planned at all is said at its place, with
       },
     ],
     [
-      "a drain layer thinner than a pebble",
+      "a drainage layer thinner than a pebble",
       "/ground/drain/depth",
       /too small. Type 2 mm or more/,
       (v) => {

@@ -125,7 +125,7 @@ describe("limits", () => {
       },
     ],
     [
-      "ground deeper than the box",
+      "substrate deeper than the box",
       "/variants/0/shell/groundDepth",
       /too large/,
       (v) => {

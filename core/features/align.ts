@@ -1,19 +1,26 @@
+import type { FaceId } from "../design/names";
 import type { Shell } from "../shell/shell";
 import { heightOf, vAtHeight } from "../shell/space";
-import type { Feature } from "./schema";
 
-const lies = ({ face }: Feature) => face === "top" || face === "base";
+/** What stands somewhere on a face. */
+interface Stands {
+  id: string;
+  face: FaceId;
+  v: { value: number };
+}
 
-/** Whether one feature can stand level with another: both on walls, or both on the same lying face. */
-export const canLevel = (a: Feature, b: Feature): boolean =>
+const lies = ({ face }: Stands) => face === "top" || face === "base";
+
+/** Whether one thing can stand level with another: both on walls, or both on the same lying face. */
+export const canLevel = (a: Stands, b: Stands): boolean =>
   a.id !== b.id && (lies(a) || lies(b) ? a.face === b.face : true);
 
 /**
- * Where a feature's middle must be to stand as high as another's: on walls by height above the base, whatever either
+ * Where a thing's middle must be to stand as high as another's: on walls by height above the base, whatever either
  * wall leans; on one lying face as far from its front.
- * @returns v on the feature's own face, mm
+ * @returns v on its own face, mm
  */
-export function levelWith(feature: Feature, other: Feature, faces: Shell["faces"]): number {
-  if (lies(feature)) return other.v.value;
-  return vAtHeight(faces[feature.face].frame, heightOf(faces[other.face].frame, other.v.value));
+export function levelWith(own: Stands, other: Stands, faces: Shell["faces"]): number {
+  if (lies(own)) return other.v.value;
+  return vAtHeight(faces[own.face].frame, heightOf(faces[other.face].frame, other.v.value));
 }

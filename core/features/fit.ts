@@ -1,5 +1,5 @@
 import type { Rect } from "../shell/faces";
-import type { Fitted } from "./kind";
+import type { Extent, Fitted, SizeChange } from "./kind";
 
 /** Smaller than this an opening is none, mm: from memory. */
 const LEAST_MM = 5;
@@ -28,3 +28,13 @@ const EDGE_DIAMETERS = 1.5;
 export const holeEdgeMm = (diaMm: number): number => (EDGE_DIAMETERS - 0.5) * diaMm;
 export const HOLE_REASON =
   "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source).";
+
+/** A plain opening made so large. */
+export const sizedOpening = ({ widthMm, heightMm }: Extent): SizeChange[] => [
+  { path: "/width", mm: widthMm },
+  { path: "/height", mm: heightMm },
+];
+
+/** Of a new width and height, the one that leaves a round thing's size the most: the edge that is dragged. */
+export const farther = (nowMm: number, { widthMm, heightMm }: Extent): number =>
+  Math.abs(widthMm - nowMm) >= Math.abs(heightMm - nowMm) ? widthMm : heightMm;

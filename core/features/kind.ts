@@ -32,8 +32,14 @@ export interface Airs {
 /** How a feature may be made to fit its face. */
 export interface Fitted extends Extent {
   label: string;
-  /** Changes of its own size; a path from the feature on, and a value in mm or a number of its own. */
-  sizes: { path: string; mm?: number; value?: number }[];
+  sizes: SizeChange[];
+}
+
+/** A change of a feature's own size; a path from the feature on, and a value in mm or a number of its own. */
+export interface SizeChange {
+  path: string;
+  mm?: number;
+  value?: number;
 }
 
 /** Room that a feature keeps free of everything else. */
@@ -81,6 +87,8 @@ export interface FeatureKind<F extends Feature = Feature> {
   mayBeWet: (feature: F) => boolean;
   /** The largest like it that its face gives, in a rectangle of it. */
   fitted: (feature: F, room: Rect) => Fitted | undefined;
+  /** What makes it so large, as nearly as its kind can be, where it is sized by its edges. */
+  sized: (feature: F, extent: Extent) => SizeChange[];
   /** Figures to read beside its fields, with what they are called there. */
   readings?: (feature: F) => readonly { figure: string; label: string }[];
   /** Whether a coat leaves its place out. */

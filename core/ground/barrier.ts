@@ -21,7 +21,7 @@ export const BARRIER: Record<BarrierId, BarrierKind> = {
     fault: {
       severity: "mind",
       title: "One screen lets fines through",
-      reason: "Fines wash into the drain layer and fill it; a second layer keeps them (common practice, no source).",
+      reason: "Fines wash into the drainage layer and fill it; a second layer keeps them (common practice, no source).",
     },
   },
   filterPad: { name: "filter pads", form: "filterPad", layers: 1 },
@@ -30,16 +30,16 @@ export const BARRIER: Record<BarrierId, BarrierKind> = {
     fault: {
       severity: "mind",
       title: "Fleece collapses where it is always wet",
-      reason: "It goes slack and the ground follows it down (common practice, no source).",
+      reason: "It goes slack and the substrate follows it down (common practice, no source).",
     },
   },
   metalMesh: {
     ...{ name: "metal mesh", form: "metalMesh", layers: 1, metal: true },
     fault: {
       severity: "stop",
-      title: "Metal mesh under wet ground",
+      title: "Metal mesh under wet substrate",
       reason:
-        "It rusts through, sheds zinc, and the ground falls into the drain layer: glass fibre or plastic instead.",
+        "It rusts through, sheds zinc, and the substrate falls into the drainage layer: glass fibre or plastic instead.",
     },
   },
 };

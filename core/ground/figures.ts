@@ -29,7 +29,7 @@ export function groundFigures(site: Site): Figure[] {
   if (mix)
     list.push({
       id: "ground/mix",
-      label: "Ground, as it lies",
+      label: "Substrate, as it lies",
       value: litres("mix"),
       unit: "L",
       formula: "land × mean of its depth at the front and at the back",
@@ -45,7 +45,7 @@ export function groundFigures(site: Site): Figure[] {
     const balance = fillBalance(ground, floor.landM2, freeMm, voidShare);
     list.push({
       id: "ground/capacity",
-      label: "The drain layer holds",
+      label: "The drainage layer holds",
       value: balance.capacityL,
       unit: "L",
       rounding: "down",

@@ -30,7 +30,7 @@ const fills = (build: ReturnType<typeof land>) => {
 };
 
 describe("the vertical stack", () => {
-  it("lies layer on layer: drain and charcoal level, the ground sloped", () => {
+  it("lies layer on layer: drain and charcoal level, the substrate sloped", () => {
     const { levels } = planned(
       land((v) => {
         v.ground.charcoal = statedMm(10);
@@ -152,8 +152,8 @@ describe("a balance of misting", () => {
   });
 });
 
-describe("steps of the ground", () => {
-  it("follow the order that must hold: air out, rinse, drain, barrier, ground, plants, crew, weeks, residents", () => {
+describe("steps of the substrate", () => {
+  it("follow the order that must hold: air out, rinse, drain, barrier, substrate, plants, crew, weeks, residents", () => {
     const build = land((v) => {
       v.ground.plants = [
         {

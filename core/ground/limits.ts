@@ -9,8 +9,8 @@ export function checkGround(ground: Ground, { between, add }: Checker): void {
     if (measure && (measure.value < low || measure.value > high))
       add(path, `${what}: ${measure.typed} cannot be right. Type between ${low} and ${high}${unit}.`);
   };
-  between("/ground/front", ground.front, 0, SIZE_LIMIT_MM.high, "The ground's top at the front");
-  between("/ground/drain/depth", ground.drain?.depth ?? null, 2, 600, "A drain layer");
+  between("/ground/front", ground.front, 0, SIZE_LIMIT_MM.high, "The substrate's top at the front");
+  between("/ground/drain/depth", ground.drain?.depth ?? null, 2, 600, "A drainage layer");
   between("/ground/barrier/curl", ground.barrier?.curl ?? null, 0, 300, "The curl");
   between("/ground/charcoal", ground.charcoal, 1, 100, "Charcoal");
   between("/ground/litter", ground.litter, 1, 300, "Leaf litter");

@@ -53,12 +53,17 @@ export function fillOf(shell: Shell, variant: Filled): Fill[] {
       const wetTo = apart ? 0 : Math.min(levels.waterMm, to);
       const water = onLand(0, wetTo) * body.voidShare.value;
       if (water > 0)
-        fills.push({ id: "held", label: "water in the drain layer", litres: water, kg: (water * WATER.value) / 1000 });
+        fills.push({
+          id: "held",
+          label: "water in the drainage layer",
+          litres: water,
+          kg: (water * WATER.value) / 1000,
+        });
     } else if (s.id !== "drain") {
       const density = s.id === "charcoal" ? CHARCOAL.value : WET_GROUND.value;
       fills.push({
         id: s.id,
-        label: s.id === "charcoal" ? "charcoal" : "ground, wet",
+        label: s.id === "charcoal" ? "charcoal" : "substrate, wet",
         litres,
         kg: (litres * density) / 1000,
       });

@@ -33,15 +33,15 @@ const plant = (own: Partial<Plant> = {}): Plant => ({
   ...own,
 });
 
-describe("mistakes of the ground are stopped or flagged, with the number that would be right", () => {
+describe("mistakes of the substrate are stopped or flagged, with the number that would be right", () => {
   it("clay lower than the pool", () => {
     const build = wet((v) => {
       v.ground.drain = { body: "clay", depth: statedMm(50) };
     });
     const { snag, label, left, variant } = pressed(build, "ground/land-soaked");
     expect(snag).toMatchObject({ severity: "stop", title: "Land will be soaked" });
-    expect(snag.sentence).toContain("Water 60 mm, drain layer 50 mm");
-    expect([label, left]).toEqual(["Raise the drain layer to 75 mm", undefined]);
+    expect(snag.sentence).toContain("Water 60 mm, drainage layer 50 mm");
+    expect([label, left]).toEqual(["Raise the drainage layer to 75 mm", undefined]);
     expect(variant.ground.drain!.depth.value).toBe(75);
     expect(snagOf(wet(), "ground/land-soaked")).toBeUndefined();
   });
@@ -97,11 +97,11 @@ describe("mistakes of the ground are stopped or flagged, with the number that wo
     expect(snagOf(mix(25, 40, 35), "ground/does-not-sum")).toBeUndefined();
     expect(pressed(mix(0, 0, 0), "ground/mix-of-nothing").left).toBeUndefined();
   });
-  it("ground above the dam, with a slope as one cure", () => {
+  it("substrate above the dam, with a slope as one cure", () => {
     const build = bareTank((v) => {
       v.shell.groundDepth = statedMm(595);
     });
-    expect(snagOf(build, "shell/dam-too-low")!.sentence).toContain("Ground to 595 mm");
+    expect(snagOf(build, "shell/dam-too-low")!.sentence).toContain("Substrate to 595 mm");
   });
   it("a pool deeper than its divider, off the floor, without a way out, with a steep ramp", () => {
     const low = wet((v) => {
@@ -130,12 +130,12 @@ describe("mistakes of the ground are stopped or flagged, with the number that wo
       v.ground.plants = [plant({ height: statedMm(700) }), plant({ id: "b", where: "cup", pot: statedMm(120) })];
     });
     const { snag, left } = pressed(build, "ground/outgrows");
-    expect(snag.sentence).toBe("Grown it is 700 mm; in the ground it has 460 mm.");
+    expect(snag.sentence).toBe("Grown it is 700 mm; in the substrate it has 460 mm.");
     expect(left).toBeUndefined();
     expect(pressed(build, "ground/pot-too-wide").left).toBeUndefined();
     expect(pressed(build, "ground/no-settling")).toMatchObject({ label: "Let it settle 4 weeks", left: undefined });
   });
-  it("a drain layer that fills with no way out, and a bulkhead without a hole", () => {
+  it("a drainage layer that fills with no way out, and a bulkhead without a hole", () => {
     const fills = wet((v) => {
       v.ground.misting = statedMm(800);
     });
@@ -148,7 +148,7 @@ describe("mistakes of the ground are stopped or flagged, with the number that wo
     });
     expect(pressed(none, "ground/no-drain-port").snag.severity).toBe("stop");
   });
-  it("perlite under a wet skin, a dish that is wicked dry, a film of ground", () => {
+  it("perlite under a wet skin, a dish that is wicked dry, a film of substrate", () => {
     const frog = structuredClone(STARTER_RESIDENTS.find((r) => r.id === "mossy-frog")!);
     const build = wet((v) => {
       v.ground.mix = {

@@ -46,9 +46,9 @@ const step = (
 /** What must be over before anything heavy goes in. */
 const BARE_SHELL: Step["after"] = [
   { reached: "stands", because: "the shell must stand" },
-  { reached: "airedOut", because: "fumes come out of a bare shell, not out of ground" },
-  { reached: "waterTested", because: "a leak under ground is found too late" },
-  { reached: "wallsUp", because: "walls are coated and cleaned before ground hides their feet" },
+  { reached: "airedOut", because: "fumes come out of a bare shell, not out of substrate" },
+  { reached: "waterTested", because: "a leak under substrate is found too late" },
+  { reached: "wallsUp", because: "walls are coated and cleaned before substrate hides their feet" },
 ];
 
 /** Drain layer, barrier, ground, pool, plants and the weeks of settling in. */
@@ -93,7 +93,7 @@ export function groundSteps(site: Site): Step[] {
     list.push(
       step("drain", [...BARE_SHELL, ...list.map(({ id }) => ({ id, because: "it stands in it, or is it" }))], {
         uses: ids.of("drain"),
-        title: `Lay the drain layer, ${site.say(ground.drain.depth.value)}`,
+        title: `Lay the drainage layer, ${site.say(ground.drain.depth.value)}`,
         detail: `On its final stand. ${DRAINS[ground.drain.body].mind}`,
         handsOnMinutes: Math.max(10, (RATES.barrierPerM2.value / 2) * floor.landM2),
         toHand: [DRAINS[ground.drain.body].name],
@@ -104,7 +104,7 @@ export function groundSteps(site: Site): Step[] {
     );
   if (ground.barrier)
     list.push(
-      step("barrier", next("it lies on the drain layer"), {
+      step("barrier", next("it lies on the drainage layer"), {
         uses: ids.of("barrier"),
         title: `Lay the barrier, ${BARRIER[ground.barrier.kind].name}`,
         detail: `Curl of ${site.say(ground.barrier.curl.value)} up every wall, not trimmed; corners filled first.`,
@@ -131,10 +131,10 @@ export function groundSteps(site: Site): Step[] {
       (p) => `${p.amount.typed}${ground.mix.unit === "percent" ? " %" : ""} ${MIX[p.what].name}`,
     );
     list.push(
-      step("lay", [...next("ground lies on what drains it"), ...(list.length > 0 ? BARE_SHELL : [])], {
+      step("lay", [...next("substrate lies on what drains it"), ...(list.length > 0 ? BARE_SHELL : [])], {
         reaches: ["substrateIn"],
         uses: ids.of("lay"),
-        title: "Lay the ground",
+        title: "Lay the substrate",
         detail: `On its final stand. ${parts.length > 0 ? `Mix ${parts.join(", ")} by volume. ` : ""}${
           ground.front
             ? `From ${site.say(shell.levels.groundMm)} at the back to ${site.say(shell.levels.groundFrontMm)} at the front. `
@@ -169,7 +169,7 @@ export function groundSteps(site: Site): Step[] {
         toHand: ["jug", "conditioner", "sand"],
         cautions: [CAUTION.waterPower],
         figure: "ground/pool",
-        passSign: "The water stands below the ground; what falls in gets out.",
+        passSign: "The water stands below the substrate; what falls in gets out.",
       }),
     );
     const pump = variant.service.find((s) => RUNS_IN_WATER[s.kind]);
@@ -207,7 +207,7 @@ export function groundSteps(site: Site): Step[] {
       step(
         "plant",
         [
-          { id: "ground/lay", because: "roots want ground; large things are set before plants" },
+          { id: "ground/lay", because: "roots want substrate; large things are set before plants" },
           { id: "ground/pool", because: "banks shift while water is let in" },
           { id: "ground/quarantine", because: "pests come in with plants" },
           { reached: "airedOut", because: "fumes are over before leaves" },
@@ -228,7 +228,7 @@ export function groundSteps(site: Site): Step[] {
       ground.crew === "after"
         ? { reached: "residentsIn", because: "once there is waste to feed them" }
         : { id: "ground/plant", because: "they breed while the plants root" },
-      { id: "ground/lay", because: "they live in the ground" },
+      { id: "ground/lay", because: "they live in the substrate" },
     ],
     {
       title: "Clean-up crew in",
@@ -244,7 +244,7 @@ export function groundSteps(site: Site): Step[] {
         "settle",
         [
           { id: "ground/plant", because: "plants root before an animal digs at them" },
-          { id: "ground/lay", because: "ground settles" },
+          { id: "ground/lay", because: "substrate settles" },
           ...(ground.crew === "before" ? [{ id: "ground/crew", because: "the crew breeds before it is eaten" }] : []),
         ],
         {
@@ -263,7 +263,7 @@ export function groundSteps(site: Site): Step[] {
       step("watch", [{ reached: "residentsIn", because: "the first weeks are watched" }], {
         title: "Watch the first weeks",
         detail:
-          "Each week: the level in the drain layer, damp at both ends, mould (early is normal, lasting with dying plants is not), plant losses, every latch, the crew, the dish not wicked dry.",
+          "Each week: the level in the drainage layer, damp at both ends, mould (early is normal, lasting with dying plants is not), plant losses, every latch, the crew, the dish not wicked dry.",
         handsOnMinutes: 15,
         waitMinutes: 4 * WEEK_MINUTES,
         waitFor: "four weeks",

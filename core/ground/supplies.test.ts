@@ -29,7 +29,7 @@ const pool = (width: number, length: number, u = 450, v = 225) => ({
   ...{ divider: null, wayOut: "ramp" as const, ramp: statedMm(40) },
 });
 
-describe("what the ground takes", () => {
+describe("what the substrate takes", () => {
   it("is each part by the litre, with what is heaped and spilt", () => {
     const p = land((v) => {
       v.ground.charcoal = statedMm(10);
@@ -45,7 +45,7 @@ describe("what the ground takes", () => {
     expect(supply(p, "fill-soil")!.low).toBeLessThan(supply(p, "fill-soil")!.likely);
     expect(supply(p, "fill-soil")!.high).toBeGreaterThan(supply(p, "fill-soil")!.likely);
   });
-  it("is cut from grid or foam by the land where the drain layer is one of them", () => {
+  it("is cut from grid or foam by the land where the drainage layer is one of them", () => {
     const grid = land((v) => {
       v.ground.drain = { body: "eggCrate", depth: statedMm(50) };
     });
@@ -90,7 +90,7 @@ describe("what the ground takes", () => {
   });
 });
 
-describe("the ground's tables", () => {
+describe("the substrate's tables", () => {
   it("name a material of the starter book for every part, body and barrier", () => {
     const p = land(() => {});
     const forms = new Set(p.site.book.materials.flatMap((m) => ("form" in m ? [m.form as string] : [])));

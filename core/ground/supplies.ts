@@ -92,7 +92,7 @@ export function groundNeeds(site: Site): Need[] {
     needs.push(
       pour(
         ground.drain.body === "clay" ? "clay" : "stones",
-        `${site.say(ground.drain.depth.value)} of drain layer`,
+        `${site.say(ground.drain.depth.value)} of drainage layer`,
         litres("drain"),
       ),
     );
@@ -108,11 +108,11 @@ export function groundNeeds(site: Site): Need[] {
     needs.push(
       pour(
         what,
-        `${formatNumber(lies)} L of ground as it lies`,
+        `${formatNumber(lies)} L of substrate as it lies`,
         l,
         low![i]!.litres * POURED.low,
         high![i]!.litres * POURED.high,
-        [constant("loose ground settles by", SETTLES, ""), POURED_RATE],
+        [constant("loose substrate settles by", SETTLES, ""), POURED_RATE],
       ),
     );
   if (ground.litter)

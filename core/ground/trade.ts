@@ -19,7 +19,7 @@ import { groundIsPlanned } from "./site";
 import { groundSteps } from "./steps";
 import { groundNeeds, groundParts } from "./supplies";
 
-const MINERAL_ADDITIVES: SplitMet = { split: "mineralAdditives", because: "there will be ground in it" };
+const MINERAL_ADDITIVES: SplitMet = { split: "mineralAdditives", because: "there will be substrate in it" };
 
 /** Drain layer, barrier, ground, pool and plants: what they take, in what order, and whether their levels agree. */
 function planGround(site: Site): TradeLedger {
@@ -55,7 +55,7 @@ function dishSnags({ variant, at }: Site): Snag[] {
       severity: "mind",
       stage: "ground",
       title: "The dish is sucked dry",
-      sentence: "Moss or ground touches its rim.",
+      sentence: "Moss or substrate touches its rim.",
       reason: "It wicks a dish empty in a day and soaks what is round it (common practice, no source).",
       fix: { label: "Stand it clear on a stone", patch: [set(at("/ground/dish/wicked"), false)] },
     },
@@ -64,7 +64,7 @@ function dishSnags({ variant, at }: Site): Snag[] {
 
 export const groundTrade: Trade = {
   id: "ground",
-  stage: { id: "ground", key: "3", label: "Water & ground", group: "design" },
+  stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
   reads: ["ground", "background", "seal", "features", "service", "shell"],
   needs: [],
   gives: [FILLS, MASS, SPLIT_MET],

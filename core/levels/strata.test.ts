@@ -11,8 +11,8 @@ import { areaMm2 } from "../shell/outline";
 import { stackLevels } from "./levels";
 import { strataOf } from "./strata";
 
-describe("the layers of any ground", () => {
-  it("lie on one another without a gap, none upside down, the topmost at the ground's level", () => {
+describe("the layers of any substrate", () => {
+  it("lie on one another without a gap, none upside down, the topmost at the substrate's level", () => {
     fc.assert(
       fc.property(anyGround, fc.integer({ min: 0, max: 300 }), (ground, topMm) => {
         const strata = strataOf(topMm, ground);
@@ -34,7 +34,7 @@ describe("the layers of any ground", () => {
   });
 });
 
-describe("a section of any ground", () => {
+describe("a section of any substrate", () => {
   it("keeps every piece above the base and within the shell, none inside out", () => {
     fc.assert(
       fc.property(anyFoundBuild(), fc.constantFrom("frontBack" as const, "leftRight" as const), (design, cut) => {

@@ -40,7 +40,7 @@ function lyingOf(site: Site): Lying[] {
       ? [
           {
             ...{ id: "base", label: "Base pane", face: base, pressurePa: kgPerM2 * GRAVITY, patch: [1, 1] as const },
-            loadWords: wet ? `the test's ${say(waterMm)} of water` : `${say(shell.levels.groundMm)} of wet ground`,
+            loadWords: wet ? `the test's ${say(waterMm)} of water` : `${say(shell.levels.groundMm)} of wet substrate`,
           },
         ]
       : []),

@@ -92,7 +92,7 @@ describe("where a feature may stand, on any face of any shell", () => {
     );
   });
 
-  it("stays over ground and water by height, whatever the wall leans", () => {
+  it("stays over substrate and water by height, whatever the wall leans", () => {
     fc.assert(
       fc.property(anyFoundBuild(), (build) => {
         const feature = port("left", 10);

@@ -75,9 +75,9 @@ function featureSnags(site: Site, feature: Feature, index: number): Snag[] {
     add({
       rule: "place/below-the-ground",
       severity: "stop",
-      title: `${name} is under the ground line`,
-      sentence: `It starts ${say(startsMm)} above the base; ground or water comes to ${say(lowestFree(site))}.`,
-      reason: "Holes stay above the ground line: below it they drain the ground and close up.",
+      title: `${name} is under the substrate line`,
+      sentence: `It starts ${say(startsMm)} above the base; substrate or water comes to ${say(lowestFree(site))}.`,
+      reason: "Holes stay above the substrate line: below it they drain the substrate and close up.",
       ...(move ? { fix: move } : fix && { fix }),
     });
   if (feature.origin === "found") return list;

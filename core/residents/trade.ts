@@ -50,11 +50,11 @@ function fitFigures(site: Site): Figure[] {
   };
   const headroom: Figure = {
     id: "fit/headroom",
-    label: "Height above the ground",
+    label: "Height above the substrate",
     value: profile.heightMm - levels.groundMm,
     unit: "mm",
     rounding: "down",
-    formula: "inside height − ground",
+    formula: "inside height − substrate",
     inputs: [
       { name: "inside height", value: profile.heightMm, unit: "mm" },
       { name: "ground", value: levels.groundMm, unit: "mm" },
@@ -118,9 +118,10 @@ function fitSnags(site: Site, resident: Resident): Snag[] {
     add({
       rule: "fit/ground-too-shallow",
       severity: "mind",
-      title: `${resident.name}: too little ground`,
+      title: `${resident.name}: too little substrate`,
       sentence: `${say(groundMm)} planned, ${say(resident.groundDepth.value)} wanted${resident.traits.digs ? "; it digs" : ""}.`,
-      reason: "Ground it digs in and roots stand in settles by a tenth to a fifth besides (trade practice, no source).",
+      reason:
+        "Substrate it digs in and roots stand in settles by a tenth to a fifth besides (trade practice, no source).",
     });
   const { rh } = resident.bands;
   if (rh && rh.high <= DRY_RH.value && site.shell.levels.waterMm > 0)

@@ -48,12 +48,12 @@ export const SPLITS: Record<SafetySplit, Split> = {
     decides: "contact with water, and whether an animal drinks there",
   },
   mineralAdditives: {
-    question: "Mineral additives in the ground?",
+    question: "Mineral additives in the substrate?",
     schools: [
       { id: "none", says: "No perlite, no fertiliser" },
       { id: "some", says: "Vermiculite, or compost chosen for its feed" },
     ],
-    decides: "whether the animal eats the ground, and wet skin",
+    decides: "whether the animal eats the substrate, and wet skin",
   },
   whichWater: {
     question: "Which water?",

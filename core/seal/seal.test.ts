@@ -41,7 +41,7 @@ describe("the seal's steps", () => {
     expect(test(50).waitMinutes).toBe(2 * 1440);
   });
 
-  it("lays the ground only after the water test", () => {
+  it("lays the substrate only after the water test", () => {
     const p = planWith((v) => {
       v.seal.standingWater = statedMm(50);
     });

@@ -54,7 +54,7 @@ export function sealSnags(site: Site, seams: Seam[]): Snag[] {
       title: "Sealed against splashes only",
       sentence: "No water can stand in it as planned, so the diary holds no water test.",
       reason:
-        "A spilt dish is a splash. A drain layer is standing water sooner or later: plan its level if there will be one.",
+        "A spilt dish is a splash. A drainage layer is standing water sooner or later: plan its level if there will be one.",
     });
   if (seams.length > 0 && shell.faces.base.material.family === "pvcFoam")
     add({

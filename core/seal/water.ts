@@ -17,7 +17,7 @@ export function whyWaterStands({ brief, variant, say }: Site): string[] {
   const { seal, ground } = variant;
   return [
     ...(seal.standingWater ? [`${say(seal.standingWater.value)} of standing water`] : []),
-    ...(ground.drain ? [`a drain layer of ${say(ground.drain.depth.value)}`] : []),
+    ...(ground.drain ? [`a drainage layer of ${say(ground.drain.depth.value)}`] : []),
     ...(ground.pool ? ["a pool"] : []),
     ...(isMisted(variant) ? ["misting"] : []),
     ...(keptWet(brief) ? ["a resident that is kept wet"] : []),

@@ -54,7 +54,7 @@ export function waterSnags(site: Site, test: Pick<TestStanding, "status">): Snag
       rule: "seal/fills-untested",
       severity: "stop",
       ...untested,
-      sentence: `${untested.sentence} Misting fills its drain layer, and nothing lets the water out.`,
+      sentence: `${untested.sentence} Misting fills its drainage layer, and nothing lets the water out.`,
       fix: { label: "Stand a siphon pipe in it", patch: [set(at("/ground/outlet"), "standpipe")] },
     });
   else if (test.status === "running")

@@ -28,7 +28,7 @@ const WAY_OUT: Record<Service["way"], (wide: string, high: string, through: stri
 /** What must be reached, each with its way out past everything that is glued. */
 export const serviceTrade: Trade = {
   id: "service",
-  stage: { id: "ground", key: "3", label: "Water & ground", group: "design" },
+  stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
   reads: ["service", "features"],
   needs: [],
   gives: [REACHED],

@@ -16,14 +16,22 @@ export interface Net {
   heightMm: number;
 }
 
+/** How the faces lie: top and base over and under the back, or one over the other at the right of a tall shell. */
+export type Arrangement = "round" | "beside";
+
 /** The shell unfolded round its back, seen from inside; the front apart at the right, seen from outside. Walls stand on one line. */
-export function layNet(faces: Record<FaceId, Pick<ShellFace, "outline">>, gapMm: number): Net {
+export function layNet(
+  faces: Record<FaceId, Pick<ShellFace, "outline">>,
+  gapMm: number,
+  arrangement: Arrangement = "round",
+): Net {
   const size = Object.fromEntries(
     FACES.map((id) => {
       const { widthMm, heightMm } = extent(faces[id].outline);
       return [id, { w: widthMm, h: heightMm }];
     }),
   ) as Record<FaceId, { w: number; h: number }>;
+  if (arrangement === "beside") return layBeside(size, gapMm);
   const middle = Math.max(size.back.w, size.top.w, size.base.w);
   const wall = Math.max(size.left.h, size.back.h, size.right.h, size.front.h);
   const backX = size.left.w + gapMm;
@@ -43,6 +51,25 @@ export function layNet(faces: Record<FaceId, Pick<ShellFace, "outline">>, gapMm:
     },
     widthMm: frontX + size.front.w,
     heightMm: foot + gapMm + size.base.h,
+  };
+}
+
+function layBeside(size: Record<FaceId, { w: number; h: number }>, gapMm: number): Net {
+  const stack = size.top.h + gapMm + size.base.h;
+  const foot = Math.max(size.left.h, size.back.h, size.right.h, size.front.h, stack);
+  let x = 0;
+  const stood = (id: FaceId): NetFace => {
+    const at = { x, y: foot - size[id].h, ...size[id] };
+    x += size[id].w + gapMm;
+    return at;
+  };
+  const walls = { left: stood("left"), back: stood("back"), right: stood("right"), front: stood("front") };
+  const wide = Math.max(size.top.w, size.base.w);
+  const lying = (id: "top" | "base", y: number): NetFace => ({ x: x + (wide - size[id].w) / 2, y, ...size[id] });
+  return {
+    faces: { ...walls, top: lying("top", foot - stack), base: lying("base", foot - size.base.h) },
+    widthMm: x + wide,
+    heightMm: foot,
   };
 }
 

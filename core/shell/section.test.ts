@@ -16,7 +16,7 @@ describe("the vertical stack", () => {
     expect(levels(flatPack())).toEqual({ floor: -10, base: 0, ground: 60, dam: 100, doorHead: 540, top: 600 });
   });
 
-  it("of the cabinet counts legs, tray, ground and water", () => {
+  it("of the cabinet counts legs, tray, substrate and water", () => {
     // Legs of 120 under a base of 16; doors in a frame of 30.
     expect(levels(haberdasher())).toMatchObject({
       ...{ floor: -136, base: 0, drain: 40, water: 60, groundFront: 95, ground: 105, dam: 115, top: 728 },

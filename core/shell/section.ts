@@ -166,9 +166,9 @@ export function levelLines({ levels, faces, legsMm, openings: [opening], strips 
   return [
     line("floor", "floor", -faces.base.material.thicknessMm - legsMm),
     line("base", "inside of the base", 0),
-    ...(levels.drainMm > 0 ? [line("drain", "drain layer", levels.drainMm)] : []),
-    ...(levels.groundMm > 0 ? [line("ground", sloped ? "ground, back" : "ground", levels.groundMm)] : []),
-    ...(sloped ? [line("groundFront", "ground, front", levels.groundFrontMm)] : []),
+    ...(levels.drainMm > 0 ? [line("drain", "drainage layer", levels.drainMm)] : []),
+    ...(levels.groundMm > 0 ? [line("ground", sloped ? "substrate, back" : "substrate", levels.groundMm)] : []),
+    ...(sloped ? [line("groundFront", "substrate, front", levels.groundFrontMm)] : []),
     ...(levels.waterMm > 0 ? [line("water", "water line", levels.waterMm)] : []),
     ...(hasDam ? [line("dam", "dam", levels.damTopMm)] : []),
     ...(opening.face === "front" && levels.openingLowMm > levels.damTopMm

@@ -25,16 +25,16 @@ export function groundSnags(site: Site): Snag[] {
         subject: "dam",
         severity: "stop",
         stage: "shell",
-        title: damPath === null ? "The walls do not hold the ground" : "The dam does not hold the ground",
-        sentence: `Ground to ${say(atDam)} behind ${damPath === null ? "walls" : "a dam"} of ${say(holds)}; ${say(least)} at the least.`,
-        reason: "The dam holds the ground in; ground level with its edge is kicked into the tracks.",
+        title: damPath === null ? "The walls do not hold the substrate" : "The dam does not hold the substrate",
+        sentence: `Substrate to ${say(atDam)} behind ${damPath === null ? "walls" : "a dam"} of ${say(holds)}; ${say(least)} at the least.`,
+        reason: "The dam holds the substrate in; substrate level with its edge is kicked into the tracks.",
         ...(damPath !== null && {
           fix: { label: `Make the dam ${say(least)} high`, patch: raiseDam(site, least) },
           ...(!tray &&
             holds > DAM_FREEBOARD_MM && {
               otherFixes: [
                 {
-                  label: `Slope the ground down to ${say(holds - DAM_FREEBOARD_MM)} at the front`,
+                  label: `Slope the substrate down to ${say(holds - DAM_FREEBOARD_MM)} at the front`,
                   patch: [setMm(at("/ground/front"), holds - DAM_FREEBOARD_MM)],
                 },
               ],
@@ -50,11 +50,11 @@ export function groundSnags(site: Site): Snag[] {
       subject: "ground",
       severity: "mind",
       stage: "shell",
-      title: "No ground is planned",
-      sentence: `The brief asks for ${say(wanted)} of ground; the shell has none yet, so its dam and mass cannot be judged.`,
-      reason: "The ground's depth sets the dam, the lowest vents and the wet mass.",
+      title: "No substrate is planned",
+      sentence: `The brief asks for ${say(wanted)} of substrate; the shell has none yet, so its dam and mass cannot be judged.`,
+      reason: "The substrate's depth sets the dam, the lowest vents and the wet mass.",
       fix: {
-        label: `Plan ${say(wanted)} of ground`,
+        label: `Plan ${say(wanted)} of substrate`,
         patch: [setMm(at("/shell/groundDepth"), wanted), ...raise(wanted)],
       },
     },

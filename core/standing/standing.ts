@@ -75,14 +75,14 @@ export function standingFigures({ shell }: Site, hung: Hung | undefined, fills: 
     },
     {
       id: "shell/mass-fill",
-      label: "Mass of ground and water",
+      label: "Mass of substrate and water",
       value: fill,
       unit: "kg",
       formula:
-        "Σ litres × density, layer by layer, at the middle of the slope; water fills what the drain layer leaves",
+        "Σ litres × density, layer by layer, at the middle of the slope; water fills what the drainage layer leaves",
       inputs: [
         ...fills.map((f) => ({ name: f.label, value: f.kg, unit: "kg" })),
-        constant("wet ground", WET_GROUND, "kg/m³"),
+        constant("wet substrate", WET_GROUND, "kg/m³"),
         constant("water", WATER, "kg/m³"),
       ],
     },

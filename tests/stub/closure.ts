@@ -24,6 +24,7 @@ export const blindKind: ClosureKind = {
   start: () => blind() as unknown as Closure,
   startWords: () => ({ button: "Hang a blind", about: "" }),
   offers: () => [],
+  leaves: () => [],
   ways: (here, closure) => [
     {
       ...{ id: here.own("blind"), where: "front", stage: "front", cover: "its hem" },

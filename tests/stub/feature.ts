@@ -18,6 +18,7 @@ export const slotShelf: FeatureKind = {
   edgeReason: "A slot near an edge tears out.",
   mayBeWet: () => false,
   fitted: () => undefined,
+  sized: (_, { widthMm }) => [{ path: "/width", mm: widthMm }],
   masked: () => true,
   stayFree: () => ({ title: "Over a slot shelf", reason: "It is stood on." }),
   ways: (_, { id, name, face }) => [

@@ -1,77 +1,58 @@
-import { Button, Stack, Text } from "@chakra-ui/react";
-import { memo } from "react";
-import { chosenVariant } from "#core/document/variant";
-import { isVent } from "#core/features/vents";
+import { Text } from "@chakra-ui/react";
 import { Net } from "../../drawing/Net";
-import { useStarts } from "../../features/useStarts";
-import { useShown } from "../../state/context";
-import { FeatureCard } from "../../ui/FeatureCard";
-import { Fields, Panel } from "../../ui/Panel";
+import { RowSheet, ThingRows } from "../../frame/Rows";
+import { StartButtons } from "../../frame/StartButtons";
+import { TwoUp } from "../../frame/TwoUp";
+import { Workbench } from "../../frame/Workbench";
+import { RoomFields } from "../../hand/brief";
+import { useDesign, useShown } from "../../state/context";
+import { Fields } from "../../ui/Panel";
 import { FigureReading } from "../../ui/Reading";
-import { StageHead } from "../StageHead";
 
-/** Vents: drawn on the net, dragged or typed, with the air they let through. */
+/** Vents: drawn on the net, dragged, sized or typed, with the air they let through. */
 export default function AirStage() {
-  const variant = useShown(({ design }) => {
-    const { id, features } = chosenVariant(design);
-    return { id, vents: features.flatMap((f, index) => (isVent(f) ? [{ id: f.id, index }] : [])) };
-  });
-  const hasAir = useShown(({ plan }) => plan.figures.some((f) => f.id === "air/changes"));
-  const found = useShown(({ plan }) =>
-    plan.audit.ways.filter((w) => w.vent).map((w) => ({ id: w.id, label: `${w.way.name}, free` })),
-  );
-  const vents = variant.vents.length;
+  const name = useDesign((d) => d.name);
+  const vents = useShown(({ design, plan }) => ({
+    made: design.variants.find((v) => v.id === plan.site.variant.id)!.features.length,
+    found: plan.audit.ways.filter((w) => w.vent).map((w) => ({ id: w.id, label: `${w.way.name}, free` })),
+  }));
   return (
-    <Stack gap="3">
-      <StageHead
-        title="Air"
-        summary={
-          vents === 0 && found.length > 0
-            ? `${found.length} ${found.length === 1 ? "vent" : "vents"} as found`
-            : vents === 0
-              ? "no vents yet: start low on one side, high on the other"
-              : `${vents} ${vents === 1 ? "vent" : "vents"}; drag one, or type where its middle is`
-        }
-      >
-        <AddButtons />
-      </StageHead>
-      <Net />
-      {hasAir && (
-        <Panel>
-          <Fields min="8rem">
+    <Workbench
+      stage="air"
+      title="Air"
+      summary={
+        vents.made + vents.found.length === 0
+          ? "no vents yet: start low on one side, high on the other"
+          : "drag a vent, size it by its handles, or type where its middle is"
+      }
+      tools={<StartButtons stage="air" main />}
+      board={{ label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} /> }}
+      own={{ title: "The room it stands in", fields: <RoomFields /> }}
+    >
+      <TwoUp>
+        <RowSheet title="Vents">
+          <ThingRows
+            pick={(t) => t.kind === "feature" && t.stage === "air"}
+            empty="None yet. Warm air leaves high and is made up for low: give it one of each."
+          />
+          <ThingRows pick={(t) => t.kind === "way" && vents.found.some((f) => f.id === t.id)} />
+        </RowSheet>
+        <RowSheet title="The air comes to">
+          <Fields>
             <FigureReading id="air/free" />
             <FigureReading id="air/gaps" label="Gaps, gross" />
             <FigureReading id="air/changes" />
-          </Fields>
-          <Text fontSize="xs" color="muted" mt="2">
-            Air changes are by warmth alone, 5 K over the room; lamps, fans and draughts come with the climate. Free
-            area and screen loss are kept apart.
-          </Text>
-        </Panel>
-      )}
-      {found.length > 0 && (
-        <Panel title="As found">
-          <Fields min="8rem">
-            {found.map(({ id, label }) => (
+            {vents.found.map(({ id, label }) => (
               <FigureReading key={id} id={`air/${id}/free`} label={label} />
             ))}
           </Fields>
-          <Text fontSize="xs" color="muted" mt="2">
-            What the shell came with is measured under Shell (key 2), and closed under Front & lid (key 4).
+          <Text fontSize="xs" color="muted" mt="1.5">
+            Air changes are by warmth alone, 5 K over the room; lamps, fans and draughts come with the climate. Free
+            area and screen loss are kept apart. What the shell came with is measured under Shell (key 2) and closed
+            under Front & lid (key 4).
           </Text>
-        </Panel>
-      )}
-      {variant.vents.map(({ id, index }) => (
-        <FeatureCard key={id} index={index} variantId={variant.id} />
-      ))}
-    </Stack>
+        </RowSheet>
+      </TwoUp>
+    </Workbench>
   );
 }
-
-const AddButtons = memo(function AddButtons() {
-  return useStarts("air").map(({ button, add }) => (
-    <Button key={button} size="xs" bg="fern" color="fernInk" onClick={add}>
-      {button}
-    </Button>
-  ));
-});

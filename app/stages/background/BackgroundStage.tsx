@@ -1,95 +1,179 @@
-import { Box, Button, Grid, Stack, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { lazy, useState } from "react";
 import { BUILD_UP } from "#core/background/buildUps";
 import { coversOf } from "#core/background/cover";
-import { newWall } from "#core/background/create";
+import { newZone } from "#core/background/create";
 import { liftsOf } from "#core/background/foam";
-import { WALLS, type WallId } from "#core/background/names";
+import { WALLS, type WallId, ZONE_KINDS, type ZoneKind } from "#core/background/names";
+import { ZONE, zoneName } from "#core/background/zones";
 import { chosenVariant } from "#core/document/variant";
+import { freeThingId } from "#core/things/handle";
+import { thingsOf } from "#core/things/list";
+import type { Size } from "#core/views/view";
 import { Elevation } from "../../drawing/Elevation";
 import { Net } from "../../drawing/Net";
-import { OneSection } from "../../drawing/SectionView";
-import { useBuild, usePicked } from "../../state/context";
-import { Panel } from "../../ui/Panel";
+import { Sections } from "../../drawing/SectionView";
+import { Add } from "../../frame/Add";
+import { RowSheet, ThingRows } from "../../frame/Rows";
+import { TwoUp } from "../../frame/TwoUp";
+import { Wide } from "../../frame/Wide";
+import { Workbench } from "../../frame/Workbench";
+import { WallFields } from "../../hand/background";
+import { useBuildHandle, useDesign, usePicked, useShown } from "../../state/context";
+import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
-import { StageHead } from "../StageHead";
-import { Compare } from "./Compare";
 import { InOrder } from "./InOrder";
 import { PanelsSaveLine } from "./PanelsSaveLine";
-import { Swatches } from "./Swatches";
-import { WallFields } from "./WallFields";
 import { WallReadings } from "./WallReadings";
-import { Zones } from "./Zones";
+
+const Compare = lazy(() => import("./Compare").then((m) => ({ default: m.Compare })));
 
 const words = (n: number, one: string, many: string) => (n === 1 ? `one ${one}` : `${n} ${many}`);
 
-/** Each wall looking in, its section beside it, its order of work, and the ways to build and finish it side by side. */
+/** Each wall looking in with its section beside it, what is on it and comes of it, and the ways to make it side by side. */
 export default function BackgroundStage() {
-  const { plan, variant, api } = useBuild();
-  const walls = WALLS.filter((f) => !plan.shell.faces[f].open);
-  const [view, setView] = useState<WallId | "net">(walls[0] ?? "net");
-  const chosen = usePicked((p) => p.chosen);
+  const name = useDesign((d) => d.name);
+  const walls = useShown(({ plan }) => WALLS.filter((f) => !plan.shell.faces[f].open));
+  const held = usePicked((p) => p.held);
+  // What is taken in hand is shown on its wall.
+  const heldFace = useShown(({ plan }) => {
+    const thing = thingsOf(plan).find((t) => held.some((h) => h.kind === t.kind && h.id === t.id));
+    return thing?.stage === "background" ? thing.face : undefined;
+  });
+  const [chosen, setView] = useState<WallId | "net" | null>(null);
+  const facing = heldFace && chosen !== "net" ? (heldFace as WallId) : undefined;
+  const view = facing ?? chosen ?? walls[0] ?? "net";
   const face = view === "net" ? undefined : view;
-  const at = variant.background.walls.findIndex((w) => w.face === face);
-  const wall = variant.background.walls[at];
-  const cover = coversOf(plan.shell, variant).find((c) => c.wall.face === face);
-  const zone = variant.background.zones.find((z) => z.id === chosen && z.face === face);
+  const { wall, lifts } = useShown(({ plan }) => {
+    const cover = coversOf(plan.shell, plan.site.variant).find((c) => c.wall.face === face);
+    const wall = plan.site.variant.background.walls.find((w) => w.face === face);
+    const foamed = wall?.buildUp === "foam" || wall?.buildUp === "panels";
+    return { wall, lifts: cover && foamed ? liftsOf(cover) : 0 };
+  });
+  const { letGo } = useBuildHandle();
   const summary = !face
     ? "every wall; drag a zone, or type where its middle is"
     : wall
-      ? `${face} wall · ${BUILD_UP[wall.buildUp].name.toLowerCase()}${cover && (wall.buildUp === "foam" || wall.buildUp === "panels") ? `, ${words(liftsOf(cover), "lift", "lifts")}` : ""}`
+      ? `${face} wall · ${BUILD_UP[wall.buildUp].name.toLowerCase()}${lifts > 0 ? `, ${words(lifts, "lift", "lifts")}` : ""}`
       : `${face} wall · nothing planned`;
-  const begin = () =>
-    api.commit((draft) => {
-      if (face) chosenVariant(draft).background.walls.push(newWall(face));
-    });
   return (
-    <Stack gap="3">
-      <StageHead title="Background" summary={summary}>
+    <Workbench
+      stage="background"
+      title="Background"
+      summary={summary}
+      tools={
         <Toggle
           views={[
             ...walls.map((id) => [id, `${id[0]!.toUpperCase()}${id.slice(1)}`] as const),
             ["net", "All, on the net"] as const,
           ]}
           shown={view}
-          onShow={setView}
+          onShow={(next) => {
+            letGo();
+            setView(next);
+          }}
         />
-      </StageHead>
-      {!face && <Net />}
-      {!face && <PanelsSaveLine />}
-      {face && (
-        <Grid templateColumns={{ base: "1fr", xl: "minmax(0, 1.25fr) minmax(0, 1fr)" }} gap="3" alignItems="start">
-          <Elevation face={face} />
-          <Box>
-            <Text fontSize="xs" fontWeight="bold" mb="1">
-              {`Section ${zone ? `through ${zone.name || "the chosen zone"}` : "through the middle"} · every level`}
-            </Text>
-            <OneSection cut={face === "back" ? "frontBack" : "leftRight"} {...(zone && { atMm: zone.u.value })} />
-          </Box>
-        </Grid>
+      }
+      board={
+        face
+          ? {
+              label: `The ${face} wall of ${name} and its section`,
+              draw: (size) => <WallBoard face={face} size={size} />,
+            }
+          : { label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} /> }
+      }
+      own={
+        face
+          ? { title: `The ${face} wall`, fields: <WallFields key={face} id={face} /> }
+          : { title: "Every wall", fields: <PanelsSaveLine /> }
+      }
+    >
+      {face && wall && <InOrder face={face} />}
+      <TwoUp>
+        <RowSheet
+          title={face ? `On the ${face} wall` : "On every wall"}
+          tools={
+            <>
+              {face && <PutOn face={face} />}
+              <AddSwatch />
+            </>
+          }
+        >
+          <ThingRows pick={(t) => (t.kind === "zone" || t.kind === "wall") && (!face || t.face === face)} />
+          <ThingRows pick={(t) => t.kind === "swatch"} />
+        </RowSheet>
+        {face && wall && (
+          <RowSheet
+            title="The wall comes to"
+            tools={
+              <Wide button="Ways side by side" title={`Ways to make the ${face} wall, side by side`}>
+                {() => <Compare face={face} />}
+              </Wide>
+            }
+          >
+            <WallReadings wall={wall} />
+          </RowSheet>
+        )}
+        {face && <PanelsSaveLine titled />}
+      </TwoUp>
+    </Workbench>
+  );
+}
+
+/** A wall looking in, and the section through what is in hand, or through its middle. */
+function WallBoard({ face, size }: { face: WallId; size: Size }) {
+  const held = usePicked((p) => p.held);
+  const zone = useShown(({ plan }) =>
+    plan.site.variant.background.zones.find(
+      (z) => z.face === face && held.some((h) => h.kind === "zone" && h.id === z.id),
+    ),
+  );
+  const gap = 12;
+  const wide = Math.round(size.width * 0.56);
+  const narrow = size.width < 520;
+  const right = { width: narrow ? 0 : size.width - wide - gap, height: size.height };
+  return (
+    <>
+      <Elevation face={face} size={{ width: narrow ? size.width : wide, height: size.height }} />
+      {right.width > 0 && (
+        <g transform={`translate(${wide + gap} 0)`} data-through={zone ? zoneName(zone) : "middle"}>
+          <Sections
+            cuts={[{ cut: face === "back" ? "frontBack" : "leftRight", ...(zone && { atMm: zone.u.value }) }]}
+            size={right}
+          />
+        </g>
       )}
-      {face && !wall && (
-        <Panel>
-          <Text mb="2">
-            Nothing is planned on this wall. A start is foam in two lifts, carved, with fibre on it; every part of it
-            can be changed, and other ways are shown beside it.
-          </Text>
-          <Button size="sm" bg="fern" color="fernInk" onClick={begin}>
-            {`Build the ${face} up`}
-          </Button>
-        </Panel>
-      )}
-      {face && wall && (
-        <>
-          <InOrder face={face} />
-          <WallReadings wall={wall} />
-          <WallFields key={face} wall={wall} index={at} />
-          <Zones face={face} />
-          <Compare wall={wall} index={at} />
-          <PanelsSaveLine />
-        </>
-      )}
-      <Swatches />
-    </Stack>
+    </>
+  );
+}
+
+function PutOn({ face }: { face: WallId }) {
+  const { api, take } = useBuildHandle();
+  const add = (kind: ZoneKind) => {
+    const { room } = api.shown.getState().plan.shell.faces[face];
+    const id = freeThingId(chosenVariant(api.store.getState().design).background.zones, kind);
+    api.commit((draft) => {
+      const at = { face, u: Math.round(room.uMm + room.widthMm / 2), v: Math.round(room.vMm + room.heightMm * 0.6) };
+      chosenVariant(draft).background.zones.push(newZone(kind, id, at));
+    });
+    take({ kind: "zone", id });
+  };
+  return <Add label="Put on" options={ZONE_KINDS.map((kind) => ({ words: ZONE[kind].words, add: () => add(kind) }))} />;
+}
+
+function AddSwatch() {
+  const { api, take } = useBuildHandle();
+  const add = () => {
+    const id = freeThingId(chosenVariant(api.store.getState().design).background.swatches, "swatch");
+    api.commit((draft) => {
+      chosenVariant(draft).background.swatches.push({
+        ...{ id, name: `Trial ${id.slice("swatch-".length)}`, wet: null, dry: null, varnished: null },
+      });
+    });
+    take({ kind: "swatch", id });
+  };
+  return (
+    <QuietButton size="xs" onClick={add}>
+      Record a swatch
+    </QuietButton>
   );
 }

@@ -2,6 +2,7 @@ import { Box, Table, Text } from "@chakra-ui/react";
 import { useMemo } from "react";
 import { BUILD_UP } from "#core/background/buildUps";
 import { FINISH } from "#core/background/finishes";
+import type { WallId } from "#core/background/names";
 import type { Wall } from "#core/background/schema";
 import { atAGoM2 } from "#core/background/works/finish";
 import { buildUpsOf, finished, finishesOf, type WayOfWall } from "#core/compare/backgrounds";
@@ -9,19 +10,12 @@ import { parseLocal } from "#core/design/localTime";
 import { chosenVariant } from "#core/document/variant";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatWholeMoney } from "#core/units/money";
+import { RowSheet } from "../../frame/Rows";
 import { useBench, useBuildHandle, useSettled, useUnits } from "../../state/context";
 import type { Shown } from "../../state/store";
-import { Panel } from "../../ui/Panel";
+import { HOLDING } from "../../ui/holding";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
-
-const HOLDS: Record<WayOfWall["holds"], { words: string; tone: string }> = {
-  holds: { words: "holds", tone: "fern" },
-  holdsIf: { words: "holds under a condition", tone: "mind" },
-  risky: { words: "may let go", tone: "mind" },
-  never: { words: "will not hold", tone: "stop" },
-  unknown: { words: "not known: try on scrap", tone: "muted" },
-};
 
 /** The ways of one wall as it stands in the plan; none once it is taken off. */
 function waysOf({ plan, bench, design }: Shown, face: Wall["face"]) {
@@ -33,12 +27,15 @@ function waysOf({ plan, bench, design }: Shown, face: Wall["face"]) {
   };
 }
 
-/** Ways to build this wall up, and schools of finishing it, side by side for the same area. */
-export function Compare({ wall, index }: { wall: Wall; index: number }) {
+/** Ways to build a wall up, and schools of finishing it, side by side for the same area. */
+export function Compare({ face }: { face: WallId }) {
   const { api } = useBuildHandle();
   const settled = useSettled();
+  const index = chosenVariant(settled.design).background.walls.findIndex((w) => w.face === face);
+  const wall = chosenVariant(settled.design).background.walls[index];
   // Worked out once a drag has ended, not at each move.
-  const { ups, ends } = useMemo(() => waysOf(settled, wall.face), [settled, wall.face]);
+  const { ups, ends } = useMemo(() => waysOf(settled, face), [settled, face]);
+  if (!wall) return null;
   const put = (next: (wall: Wall) => Wall) =>
     api.commit((draft) => {
       const { walls } = chosenVariant(draft).background;
@@ -47,7 +44,7 @@ export function Compare({ wall, index }: { wall: Wall; index: number }) {
   return (
     <>
       {ends.length > 0 && (
-        <Panel title="Finish, side by side">
+        <RowSheet title="Finish">
           <Ways
             rows={ends.map((way) => ({
               ...{ way, id: way.id, name: FINISH[way.id].name, chosen: way.id === wall.finish },
@@ -55,9 +52,9 @@ export function Compare({ wall, index }: { wall: Wall; index: number }) {
               take: () => put((w) => finished(w, way.id)),
             }))}
           />
-        </Panel>
+        </RowSheet>
       )}
-      <Panel title="Build-up, side by side">
+      <RowSheet title="Build-up">
         <Ways
           rows={ups.map((way) => ({
             ...{ way, id: way.id, name: BUILD_UP[way.id].name, chosen: way.id === wall.buildUp },
@@ -65,7 +62,7 @@ export function Compare({ wall, index }: { wall: Wall; index: number }) {
             take: () => put((w) => ({ ...w, buildUp: way.id })),
           }))}
         />
-      </Panel>
+      </RowSheet>
     </>
   );
 }
@@ -115,8 +112,8 @@ function Ways({ rows }: { rows: Row[] }) {
                 {more}
               </Text>
               {way.holds !== "holds" && (
-                <Text as="span" display="block" fontSize="xs" color={HOLDS[way.holds].tone}>
-                  {HOLDS[way.holds].words}
+                <Text as="span" display="block" fontSize="xs" color={HOLDING[way.holds].tone}>
+                  {HOLDING[way.holds].words}
                 </Text>
               )}
             </Table.Cell>

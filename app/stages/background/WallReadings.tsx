@@ -3,7 +3,7 @@ import type { Wall } from "#core/background/schema";
 import { materialsOf } from "#core/materials/find";
 import { formatNumber } from "#core/units/format";
 import { useShown } from "../../state/context";
-import { Fields, Panel } from "../../ui/Panel";
+import { Fields } from "../../ui/Panel";
 import { FigureReading, Reading } from "../../ui/Reading";
 
 /** What a wall takes and adds: cans likely and safe, what is on the shelf, mass, film, and what is left of the room. */
@@ -26,41 +26,36 @@ export function WallReadings({ wall }: { wall: Wall }) {
   });
   const foamed = wall.buildUp === "foam" || wall.buildUp === "panels";
   return (
-    <Panel>
-      <Fields min="8rem">
-        <FigureReading id={`background/${wall.face}/area`} label="Covered" />
-        {foamed && grams !== undefined && (
-          <Reading
-            label="Foam for this wall"
-            value={`${formatNumber(grams, 0)} g${can ? `, ${formatNumber(grams / can, 1, "up")} cans` : ""}`}
-            figure={`background/${wall.face}/foam`}
-          />
-        )}
-        {foamed && !wall.up && cans && (
-          <Reading
-            label="To buy for all walls, likely – safe"
-            value={`${cans.likely} – ${cans.safe} ${cans.safe === 1 ? "can" : "cans"}`}
-          />
-        )}
-        {foamed && onHand.length > 0 && <Reading label="On the shelf" value={onHand.join(", ")} />}
-        {foamed && wall.skinOff && (
-          <Reading
-            label="Carved away"
-            value={`${formatNumber(CARVED_AWAY[wall.apply].value * 100, 0)} %`}
-            figure={`background/${wall.face}/foam`}
-          />
-        )}
-        <FigureReading id={`background/${wall.face}/kg`} label="Adds to the wall" />
-        {film && (
-          <Reading
-            label="Seen from outside"
-            value={`film ${formatNumber((film.lengthMm * film.widthMm) / 1e6, 2)} m²`}
-          />
-        )}
-        <FigureReading id="background/net-width" />
-        <FigureReading id="background/net-depth" />
-        <FigureReading id="background/net-room" />
-      </Fields>
-    </Panel>
+    <Fields>
+      <FigureReading id={`background/${wall.face}/area`} label="Covered" />
+      {foamed && grams !== undefined && (
+        <Reading
+          label="Foam for this wall"
+          value={`${formatNumber(grams, 0)} g${can ? `, ${formatNumber(grams / can, 1, "up")} cans` : ""}`}
+          figure={`background/${wall.face}/foam`}
+        />
+      )}
+      {foamed && !wall.up && cans && (
+        <Reading
+          label="To buy for all walls, likely – safe"
+          value={`${cans.likely} – ${cans.safe} ${cans.safe === 1 ? "can" : "cans"}`}
+        />
+      )}
+      {foamed && onHand.length > 0 && <Reading label="On the shelf" value={onHand.join(", ")} />}
+      {foamed && wall.skinOff && (
+        <Reading
+          label="Carved away"
+          value={`${formatNumber(CARVED_AWAY[wall.apply].value * 100, 0)} %`}
+          figure={`background/${wall.face}/foam`}
+        />
+      )}
+      <FigureReading id={`background/${wall.face}/kg`} label="Adds to the wall" />
+      {film && (
+        <Reading label="Seen from outside" value={`film ${formatNumber((film.lengthMm * film.widthMm) / 1e6, 2)} m²`} />
+      )}
+      <FigureReading id="background/net-width" />
+      <FigureReading id="background/net-depth" />
+      <FigureReading id="background/net-room" />
+    </Fields>
   );
 }

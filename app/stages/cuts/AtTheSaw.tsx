@@ -4,9 +4,9 @@ import { layUp, type SawSheet } from "#core/cuts/record/sawSheet";
 import { guideAt, type SawCut, type Setting, sawOrder, settingsOf } from "#core/cuts/saw/sawOrder";
 import { standing } from "#core/log/standing";
 import type { Workshop } from "#core/workshop/schema";
+import { RowSheet } from "../../frame/Rows";
 import { useBench, useUnits } from "../../state/context";
 import { useLog } from "../../state/useLog";
-import { Panel } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { FreePieces } from "./FreePieces";
 import { Pins } from "./Pins";
@@ -31,7 +31,7 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
     ({ event }) => "sheet" in event && (typeof event.sheet === "string" ? event.sheet : event.sheet.id) === sheet.id,
   );
   return (
-    <Panel title="At the saw">
+    <RowSheet title="At the saw">
       <Text fontSize="xs" color="muted" mb="2">
         {SAW_WORDS[bench.workshop.saw]} Numbers are those on the drawing. Guard on, push stick, glasses, mask for the
         dust; two people to a full sheet.
@@ -86,7 +86,7 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
           <FreePieces sheet={sheet} log={log} />
         </>
       )}
-    </Panel>
+    </RowSheet>
   );
 }
 
@@ -137,7 +137,7 @@ function Row({
   children: React.ReactNode;
 }) {
   return (
-    <Flex as="li" gap="3" py="1.5" borderTopWidth="1px" borderColor="line" align="flex-start">
+    <Flex as="li" gap="3" py="0.5" borderTopWidth="1px" borderColor="line" align="flex-start">
       <Text fontFamily="mono" fontWeight="bold" minW="3.2rem">
         {number}
       </Text>

@@ -1,6 +1,6 @@
 import { Flex } from "@chakra-ui/react";
+import { RowSheet } from "../../frame/Rows";
 import { useBuildHandle } from "../../state/context";
-import { Panel } from "../../ui/Panel";
 import { QuietLink } from "../../ui/QuietButton";
 
 const FILES = [
@@ -17,7 +17,7 @@ const FILES = [
 export function CutFiles() {
   const { buildId } = useBuildHandle();
   return (
-    <Panel title="To take along">
+    <RowSheet title="To take along">
       <Flex gap="2" wrap="wrap">
         {FILES.map(([file, words]) => (
           <QuietLink key={file} to={`/builds/${buildId}/files/${file}`} reloadDocument>
@@ -25,6 +25,6 @@ export function CutFiles() {
           </QuietLink>
         ))}
       </Flex>
-    </Panel>
+    </RowSheet>
   );
 }

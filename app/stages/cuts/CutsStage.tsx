@@ -1,21 +1,27 @@
-import { Button, Stack, Text } from "@chakra-ui/react";
+import { Button, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { SawSheet } from "#core/cuts/record/sawSheet";
 import type { SheetGroup } from "#core/cuts/sheets";
+import { statedMm } from "#core/design/measure";
+import { chosenVariant } from "#core/document/variant";
+import { freeThingId } from "#core/things/handle";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
-import { useBench, useShown, useUnits } from "../../state/context";
+import { RowSheet, ThingRows } from "../../frame/Rows";
+import { TwoUp } from "../../frame/TwoUp";
+import { Wide } from "../../frame/Wide";
+import { Workbench } from "../../frame/Workbench";
+import { useBench, useBuildHandle, useShown, useUnits } from "../../state/context";
 import { Select } from "../../ui/fields";
-import { StageHead } from "../StageHead";
+import { QuietButton } from "../../ui/QuietButton";
 import { AtTheSaw } from "./AtTheSaw";
 import { CutFiles } from "./CutFiles";
-import { GroupPanel } from "./GroupPanel";
+import { GroupReadings } from "./GroupReadings";
 import { OddParts } from "./OddParts";
 import { PartsTable } from "./PartsTable";
-import { SlipsPanel } from "./SlipsPanel";
 import { Templates } from "./Templates";
 
 /** More sheets than this are chosen from a list. */
-const MANY = 8;
+const MANY = 4;
 
 /** The nested sheets, what to do at the saw, the parts with their working, and what else is cut. */
 export default function CutsStage() {
@@ -29,52 +35,99 @@ export default function CutsStage() {
   const partOf = (partId: string) => parts.find((p) => p.id === partId);
   const name = (partId: string) => partOf(partId)?.label ?? partId;
   return (
-    <Stack gap="3">
-      <StageHead
-        title="Cuts"
-        summary={`blade ${say(bench.workshop.kerfMm)}, trim ${say(bench.workshop.trimMm)}${units.unit === "mm" ? " mm" : ""}`}
-      >
-        {views.length > MANY && (
+    <Workbench
+      stage="cuts"
+      title="Cuts"
+      summary={`blade ${say(bench.workshop.kerfMm)}, trim ${say(bench.workshop.trimMm)}${units.unit === "mm" ? " mm" : ""}`}
+      tools={
+        views.length > MANY ? (
           <Select
+            quiet
             label="Sheet"
             value={view!.sheet.id}
             options={views.map((v) => [v.sheet.id, v.title] as const)}
             onChange={setShown}
           />
+        ) : (
+          views.map((v) => (
+            <Button
+              key={v.sheet.id}
+              size="xs"
+              variant={v === view ? "solid" : "outline"}
+              {...(v === view ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })}
+              aria-pressed={v === view}
+              onClick={() => setShown(v.sheet.id)}
+            >
+              {v.title}
+            </Button>
+          ))
+        )
+      }
+      {...(view && {
+        board: {
+          label: `${view.title}, ${view.group.material.name}`,
+          draw: (size) => (
+            <SheetDiagram sheet={view.sheet} size={size} name={name} cornersOf={(partId) => partOf(partId)?.corners} />
+          ),
+        },
+      })}
+      own={
+        view
+          ? { title: view.group.material.name, fields: <GroupReadings group={view.group} /> }
+          : { title: "Odd parts", fields: <OddParts /> }
+      }
+    >
+      {!view && <Text mb="2">Nothing is cut from sheet here. Panes, bars and mesh are in the list below.</Text>}
+      <TwoUp>
+        {view && !view.group.own && <AtTheSaw key={view.sheet.id} sheet={view.sheet} name={name} />}
+        <PartsTable />
+        {groups.length > 1 && (
+          <RowSheet title="Materials">
+            <ThingRows pick={(t) => t.kind === "sheet"} />
+          </RowSheet>
         )}
-        {(views.length > MANY ? [] : views).map((v) => (
-          <Button
-            key={v.sheet.id}
-            size="xs"
-            variant={v === view ? "solid" : "outline"}
-            {...(v === view ? { bg: "fern", color: "fernInk" } : { borderColor: "line" })}
-            aria-pressed={v === view}
-            onClick={() => setShown(v.sheet.id)}
-          >
-            {v.title}
-          </Button>
-        ))}
-      </StageHead>
-      {view ? (
-        <SheetDiagram
-          sheet={view.sheet}
-          name={name}
-          cornersOf={(partId) => partOf(partId)?.corners}
-          title={`${view.title}, ${view.group.material.name}`}
-        />
-      ) : (
-        <Text>Nothing is cut from sheet here. Panes, bars and mesh are in the list below.</Text>
-      )}
-      {groups.map((group) => (
-        <GroupPanel key={group.material.id} group={group} />
-      ))}
-      {view && !view.group.own && <AtTheSaw key={view.sheet.id} sheet={view.sheet} name={name} />}
-      <PartsTable />
-      <CutFiles />
-      <Templates />
-      <OddParts />
-      <SlipsPanel />
-    </Stack>
+        <RowSheet
+          title="What else is cut"
+          tools={
+            <>
+              <Wide button="Add odd parts" title="Odd parts">
+                {() => <OddParts />}
+              </Wide>
+              <AddSlips />
+            </>
+          }
+        >
+          <ThingRows
+            pick={(t) => t.kind === "odd" || t.kind === "slips"}
+            empty="Shelves, feet, templates, brick slips: whatever else comes from the same sheets is nested with the rest."
+          />
+        </RowSheet>
+        <CutFiles />
+        <Templates />
+      </TwoUp>
+    </Workbench>
+  );
+}
+
+function AddSlips() {
+  const { api, take } = useBuildHandle();
+  const add = () => {
+    const { slips } = chosenVariant(api.store.getState().design);
+    const id = freeThingId(slips, "slips");
+    api.commit((draft) => {
+      chosenVariant(draft).slips.push({
+        ...{ id, name: slips.length === 0 ? "Slips" : `Slips ${slips.length + 1}`, face: "back", bond: "running" },
+        ...{ width: statedMm(65), height: statedMm(20), joint: statedMm(8), edge: statedMm(0), foot: statedMm(0) },
+        ...{ breakagePercent: { typed: "5", value: 5, how: "stated" } },
+        ...{ onHand: null, packOf: null, packPrice: null },
+      });
+    });
+    take({ kind: "slips", id });
+  };
+  return (
+    <QuietButton size="xs" onClick={add}>
+      Lay slips on a face
+    </QuietButton>
   );
 }
 

@@ -1,4 +1,4 @@
-import { Checkbox, Flex, Text } from "@chakra-ui/react";
+import { Box, Checkbox, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { parseMeasure } from "#core/design/guess";
 import { chosenVariant } from "#core/document/variant";
@@ -9,7 +9,7 @@ import { type RowError, readOddParts } from "#files/oddCsv";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { Select } from "../../ui/fields";
 import { ListButton } from "../../ui/ListButton";
-import { Fields, Panel } from "../../ui/Panel";
+import { Fields } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { RowErrors } from "../../ui/RowErrors";
 import { TextField } from "../../ui/TextField";
@@ -93,7 +93,7 @@ export function OddParts() {
     });
 
   return (
-    <Panel title="Odd parts">
+    <Box>
       <Text fontSize="xs" color="muted" mb="2">
         Shelves, feet, templates: whatever else comes from the same sheets. They are nested with the rest.
       </Text>
@@ -117,7 +117,7 @@ export function OddParts() {
       {oddParts.length > 20 && (
         <Text fontSize="sm" my="1">{`and ${oddParts.length - 20} more, all in the list above`}</Text>
       )}
-      <Fields min="7.5rem">
+      <Fields>
         <TextField label="Part" value={typed.label} onChange={(label) => setTyped({ ...typed, label })} />
         <TextField label="Its length" value={typed.length} onChange={(length) => setTyped({ ...typed, length })} />
         <TextField label="Its width" value={typed.width} onChange={(width) => setTyped({ ...typed, width })} />
@@ -173,6 +173,6 @@ export function OddParts() {
         </Text>
       )}
       <RowErrors errors={errors} rest="What could be read was taken." />
-    </Panel>
+    </Box>
   );
 }

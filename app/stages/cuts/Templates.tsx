@@ -1,8 +1,8 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { featureName } from "#core/features/feature";
 import { cornerFile, hasTemplate, templateFile } from "#files/templateFile";
+import { RowSheet } from "../../frame/Rows";
 import { useBuildHandle, useVariant } from "../../state/context";
-import { Panel } from "../../ui/Panel";
 import { QuietLink } from "../../ui/QuietButton";
 
 const SIDES = ["inside", "outside"] as const;
@@ -18,14 +18,14 @@ export function Templates() {
   const corners = useVariant((v) => v.oddParts).filter((odd) => odd.corners);
   if (features.length + corners.length === 0) return null;
   return (
-    <Panel title="Templates at 1 : 1">
+    <RowSheet title="Templates at 1 : 1">
       <Text fontSize="xs" color="muted" mb="2">
         Tape one on, prick every cross through, drill slowly with a board behind. Measure the bar on the page first: it
         is 100 mm.
       </Text>
       {features.map((feature) => (
-        <Flex key={feature.id} gap="3" py="1" align="center" wrap="wrap">
-          <Box minW="11rem" fontSize="sm">
+        <Flex key={feature.id} gap="1" py="0.5" align="center" wrap="wrap">
+          <Box flex="1" minW="8rem" fontSize="sm">
             {featureName(feature)}, {feature.face}
           </Box>
           {SIDES.flatMap((side) =>
@@ -53,6 +53,6 @@ export function Templates() {
           ))}
         </Flex>
       ))}
-    </Panel>
+    </RowSheet>
   );
 }

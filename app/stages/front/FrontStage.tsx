@@ -1,168 +1,150 @@
-import { Box, Button, SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
+import { Table, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import { closedOpenings, closureWords } from "#core/closures/here";
-import { kindsFor } from "#core/closures/kinds/index";
+import { statedMm } from "#core/design/measure";
+import type { FaceId } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
 import { openingsRegister, serviceRegister } from "#core/registers/registers";
-import type { Opening } from "#core/shell/shell";
-import { formatLengthWithUnit } from "#core/units/format";
-import { formatWithin } from "#core/units/within";
-import { CLOSURE_FIELDS } from "../../closures/fields";
+import { freeThingId } from "#core/things/handle";
 import { Net } from "../../drawing/Net";
-import { useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
-import { Panel } from "../../ui/Panel";
+import { Sections } from "../../drawing/SectionView";
+import { RowSheet, ThingRows } from "../../frame/Rows";
+import { TwoUp } from "../../frame/TwoUp";
+import { Workbench } from "../../frame/Workbench";
+import { ClosureFields } from "../../hand/front";
+import { useBuildHandle, useDesign, useShown, useUnits } from "../../state/context";
 import { PlainTable } from "../../ui/PlainTable";
-import { StageHead } from "../StageHead";
-import { CuresPanel, MeasuredGapsPanel } from "./GapsPanel";
+import { QuietButton } from "../../ui/QuietButton";
+import { Toggle } from "../../ui/Toggle";
+
+const VIEWS = [
+  ["net", "Net"],
+  ["sections", "Sections"],
+] as const;
+const CUTS = [{ cut: "frontBack" }, { cut: "leftRight" }] as const;
 
 /** What closes each opening of the shell, and the escape audit. */
 export default function FrontStage() {
   const { say, units } = useUnits();
+  const name = useDesign((d) => d.name);
   const openings = useShown(({ plan }) =>
     closedOpenings(plan.site, plan.facts).map((closed) => ({
-      opening: closed.opening,
-      index: closed.closure ? plan.site.variant.closures.indexOf(closed.closure) : -1,
-      kind: closed.closure?.kind,
-      words: closureWords(closed),
+      ...{ id: closed.opening.id, face: closed.opening.face, words: closureWords(closed) },
+      ...{ widthMm: closed.opening.widthMm, heightMm: closed.opening.heightMm },
     })),
   );
+  const [view, setView] = useState<(typeof VIEWS)[number][0]>("net");
   const unit = units.unit === "mm" ? " mm" : "";
-  const { here } = useHere();
-  return (
-    <Stack gap="3">
-      <StageHead
-        title="Front & lid"
-        summary={openings
-          .map(({ opening, words }) => `opening ${say(opening.widthMm)} × ${say(opening.heightMm)}${unit}, ${words}`)
-          .join("; ")}
-      />
-      <Net />
-      {openings.map(({ opening, kind }) => !kind && <OpenPanel key={opening.id} opening={opening} />)}
-      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
-        {openings.map(({ opening, index, kind }) => {
-          if (!kind) return null;
-          const OwnFields = CLOSURE_FIELDS[kind];
-          return <OwnFields key={opening.id} index={index} path={`/closures/${index}`} id={here(opening.id).id} />;
-        })}
-        <AuditPanel />
-        <CuresPanel />
-        <MeasuredGapsPanel />
-        <RegisterPanels />
-      </SimpleGrid>
-    </Stack>
-  );
-}
-
-/** How things of an opening are called. */
-function useHere() {
-  const { api } = useBuildHandle();
-  const here = (id: string) => {
-    const { plan } = api.shown.getState();
-    return closedOpenings(plan.site, plan.facts).find((c) => c.opening.id === id)!.here;
+  const main = openings[0]!;
+  const onFace = (face: FaceId) => {
+    const at = openings.find((o) => o.face === face);
+    return at && ({ kind: "closure", id: at.id } as const);
   };
-  return { here };
-}
-
-/** What can close an opening that stands open. */
-function OpenPanel({ opening }: { opening: Opening }) {
-  const { api } = useBuildHandle();
-  const shell = useVariant((v) => v.shell);
   return (
-    <Panel title={opening.face === "top" ? "No lid yet" : "No door yet"}>
-      {kindsFor(shell, opening.id).map((k) => {
-        const { button, about } = k.startWords(opening);
-        return (
-          <Box key={k.kind}>
-            {about && <Text mb="3">{about}</Text>}
-            <Button
-              size="sm"
-              bg="fern"
-              color="fernInk"
-              onClick={() =>
-                api.commit((draft) => {
-                  chosenVariant(draft).closures.push(k.start(api.shown.getState().plan.site, opening));
-                })
-              }
-            >
-              {button}
-            </Button>
-          </Box>
-        );
-      })}
-    </Panel>
+    <Workbench
+      stage="front"
+      title="Front & lid"
+      summary={openings
+        .map(({ widthMm, heightMm, words }) => `opening ${say(widthMm)} × ${say(heightMm)}${unit}, ${words}`)
+        .join("; ")}
+      tools={<Toggle views={VIEWS} shown={view} onShow={setView} />}
+      board={
+        view === "net"
+          ? { label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} onFace={onFace} /> }
+          : { label: `Sections of ${name}, to scale`, draw: (size) => <Sections cuts={CUTS} size={size} /> }
+      }
+      own={{ title: main.face === "top" ? "Lid" : "Doors", fields: <ClosureFields id={main.id} /> }}
+    >
+      <TwoUp>
+        <RowSheet title="Ways out">
+          <AuditHead />
+          <ThingRows
+            pick={(t) => t.kind === "way"}
+            empty="Add a resident with its narrowest rigid measure on Brief (key 1), and every gap is judged here."
+          />
+        </RowSheet>
+        <RowSheet title="What closes it" tools={<AddGap />}>
+          <ThingRows pick={(t) => t.kind === "closure" || t.kind === "gap"} />
+          <Text fontSize="xs" color="muted" mt="1">
+            A crack at a hinge, a warped corner, a hole nobody drilled for you: what no survey asks for is a gap of its
+            own, audited and aired through with the rest.
+          </Text>
+        </RowSheet>
+        <OpeningRows />
+        <ServiceRows />
+      </TwoUp>
+    </Workbench>
   );
 }
 
-/** Every opening with its cover, and everything that must be reached. */
-function RegisterPanels() {
+/** Who is judged, and by which allowance. */
+function AuditHead() {
+  const audits = useShown(({ plan }) =>
+    plan.audit.audits.map(({ name, ways }) => ({ name, allowed: ways[0]?.allowedMm })),
+  );
+  const { say } = useUnits();
+  if (audits.length === 0) return null;
+  return (
+    <Text fontSize="xs" color="muted">
+      {`Open at worst of what is allowed: ${audits.map(({ name, allowed }) => `${name.toLowerCase()}${allowed === undefined ? "" : ` ${say(allowed, "down")}`}`).join(", ")}.`}
+    </Text>
+  );
+}
+
+function AddGap() {
+  const { api, take } = useBuildHandle();
+  const add = () => {
+    const id = freeThingId(chosenVariant(api.store.getState().design).gaps, "gap");
+    api.commit((draft) => {
+      chosenVariant(draft).gaps.push({
+        ...{ id, name: `Gap ${id.slice("gap-".length)}`, kind: "slot", seat: "other", size: statedMm(2) },
+        ...{ tolerance: null, where: "front", length: statedMm(100), height: null },
+      });
+    });
+    take({ kind: "gap", id });
+  };
+  return (
+    <QuietButton size="xs" onClick={add}>
+      Add a gap
+    </QuietButton>
+  );
+}
+
+/** Every opening with its cover. */
+function OpeningRows() {
   const openings = useShown(({ plan }) => openingsRegister(plan.facts));
-  const services = useShown(({ plan }) => serviceRegister(plan.site, plan.facts));
   const { say } = useUnits();
   return (
-    <>
-      <Panel title="Openings register" gridColumn={{ xl: "1 / -1" }}>
-        <PlainTable heads={["Opening", "Where", { text: "Open at worst", end: true }, "Covered by"]}>
-          {openings.map((opening) => (
-            <Table.Row key={opening.id} data-opening={opening.id}>
-              <Table.Cell>{opening.label}</Table.Cell>
-              <Table.Cell>{opening.where}</Table.Cell>
-              <Table.Cell textAlign="end" fontFamily="mono">
-                {opening.worstMm === null ? "–" : say(opening.worstMm, "up")}
-              </Table.Cell>
-              <Table.Cell>{opening.cover}</Table.Cell>
-            </Table.Row>
-          ))}
-        </PlainTable>
-      </Panel>
-      <Panel title="Must be reached" gridColumn={{ xl: "1 / -1" }}>
-        <PlainTable heads={["What", "By which way"]}>
-          {services.map((entry) => (
-            <Table.Row key={entry.id} data-service={entry.id}>
-              <Table.Cell>{entry.label}</Table.Cell>
-              <Table.Cell>{entry.way}</Table.Cell>
-            </Table.Row>
-          ))}
-        </PlainTable>
-      </Panel>
-    </>
+    <RowSheet title="Openings register">
+      <PlainTable heads={["Opening", "Where", { text: "At worst", end: true }, "Covered by"]}>
+        {openings.map((opening) => (
+          <Table.Row key={opening.id} data-opening={opening.id}>
+            <Table.Cell>{opening.label}</Table.Cell>
+            <Table.Cell>{opening.where}</Table.Cell>
+            <Table.Cell textAlign="end" fontFamily="mono">
+              {opening.worstMm === null ? "–" : say(opening.worstMm, "up")}
+            </Table.Cell>
+            <Table.Cell>{opening.cover}</Table.Cell>
+          </Table.Row>
+        ))}
+      </PlainTable>
+    </RowSheet>
   );
 }
 
-/** Every way out, worst and likely, against each resident. */
-function AuditPanel() {
-  const audits = useShown(({ plan }) => plan.audit.audits);
-  const { units } = useUnits();
+/** Everything that must be reached, and by which way. */
+function ServiceRows() {
+  const services = useShown(({ plan }) => serviceRegister(plan.site, plan.facts));
   return (
-    <Panel title="Ways out" gridColumn={{ xl: "1 / -1" }}>
-      {audits.length === 0 && (
-        <Text>Add a resident with its narrowest rigid measure on Brief (key 1), and every gap is judged here.</Text>
-      )}
-      {audits.map((audit) => (
-        <PlainTable
-          key={audit.name}
-          heads={[
-            audit.name,
-            { text: "likely", end: true },
-            { text: "at worst", end: true },
-            { text: "allowed", end: true },
-            "verdict",
-          ]}
-        >
-          {audit.ways.map((way) => {
-            const [worst, allowed] = formatWithin(way.worstMm, way.allowedMm, units);
-            return (
-              <Table.Row key={way.id}>
-                <Table.Cell fontFamily="body">{way.name}</Table.Cell>
-                <Table.Cell textAlign="end">{formatLengthWithUnit(way.likelyMm, units, "up")}</Table.Cell>
-                <Table.Cell textAlign="end">{worst}</Table.Cell>
-                <Table.Cell textAlign="end">{allowed}</Table.Cell>
-                <Table.Cell fontFamily="body" color={way.passes ? "fern" : "stop"} fontWeight="bold">
-                  {way.passes ? "✓ holds" : "✗ a way out"}
-                </Table.Cell>
-              </Table.Row>
-            );
-          })}
-        </PlainTable>
-      ))}
-    </Panel>
+    <RowSheet title="Must be reached">
+      <PlainTable heads={["What", "By which way"]}>
+        {services.map((entry) => (
+          <Table.Row key={entry.id} data-service={entry.id}>
+            <Table.Cell>{entry.label}</Table.Cell>
+            <Table.Cell>{entry.way}</Table.Cell>
+          </Table.Row>
+        ))}
+      </PlainTable>
+    </RowSheet>
   );
 }

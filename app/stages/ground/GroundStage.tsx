@@ -1,83 +1,159 @@
-import { Box, Grid, Stack, Text } from "@chakra-ui/react";
+import { Text } from "@chakra-ui/react";
 import { useState } from "react";
+import { statedMm } from "#core/design/measure";
+import { chosenVariant } from "#core/document/variant";
 import { keptApart } from "#core/ground/poolLevel";
 import { siteFloor } from "#core/ground/site";
-import { OneSection } from "../../drawing/SectionView";
-import { useShown, useUnits, useVariant } from "../../state/context";
-import { Fields, Panel } from "../../ui/Panel";
+import { freeThingId } from "#core/things/handle";
+import { Net } from "../../drawing/Net";
+import { Sections } from "../../drawing/SectionView";
+import { RowSheet, ThingRows } from "../../frame/Rows";
+import { TwoUp } from "../../frame/TwoUp";
+import { Workbench } from "../../frame/Workbench";
+import { StackOfLayers } from "../../hand/ground";
+import { useBuildHandle, useDesign, useShown, useUnits, useVariant } from "../../state/context";
+import { Fields } from "../../ui/Panel";
+import { QuietButton } from "../../ui/QuietButton";
 import { FigureReading } from "../../ui/Reading";
 import { Toggle } from "../../ui/Toggle";
-import { StageHead } from "../StageHead";
-import { Layers } from "./Layers";
-import { Mix } from "./Mix";
-import { Planting } from "./Planting";
-import { PoolPanel } from "./PoolPanel";
-import { ServicePanel } from "./ServicePanel";
 
-const CUTS = [
-  ["frontBack", "Front to back"],
-  ["leftRight", "Left to right"],
+const VIEWS = [
+  ["sections", "Sections"],
+  ["net", "Net"],
 ] as const;
+const LAYERS = ["drain", "barrier", "substrate", "mix", "water"];
+const WITHIN = ["pool", "dish", "plant", "planting", "service"];
 
-/** The one vertical stack: drain layer, barrier, ground, water and dam against each other; mix, pool, plants, service. */
+/** The one vertical stack: drainage layer, barrier, substrate, water and dam against each other; and what stands in it. */
 export default function GroundStage() {
   const { say, units } = useUnits();
+  const name = useDesign((d) => d.name);
   const { levels, inside, tray } = useShown(({ plan }) => plan.shell);
   const floor = useShown(({ plan }) => siteFloor(plan.site));
   const pool = useVariant((v) => v.ground.pool);
   const apart = useVariant(keptApart);
-  // A pool that reaches from front to back is seen beside its land from the front.
-  const [cut, setCut] = useState<"frontBack" | "leftRight">(pool ? "leftRight" : "frontBack");
+  const [view, setView] = useState<(typeof VIEWS)[number][0]>("sections");
   const unit = units.unit === "mm" ? " mm" : "";
   const summary = [
-    levels.groundMm > 0 ? `ground to ${say(levels.groundMm)}${unit}` : "no ground yet",
-    levels.drainMm > 0 ? `drain layer ${say(levels.drainMm)}${unit}` : "no drain layer",
+    levels.groundMm > 0 ? `substrate to ${say(levels.groundMm)}${unit}` : "no substrate yet",
+    levels.drainMm > 0 ? `drainage layer ${say(levels.drainMm)}${unit}` : "no drainage layer",
     levels.waterMm > 0
       ? `water ${say(levels.waterMm)}${unit}${apart ? ", kept in the pool" : ""}`
       : "no standing water",
   ].join(", ");
   // Through the pool where it has one, so that both sides are seen.
   const stands = (room: number, own: number) => (tray ? (room - own) / 2 : 0);
-  const at =
-    pool &&
-    (cut === "frontBack"
-      ? pool.u.value + stands(inside.widthMm, floor.widthMm)
-      : pool.v.value + stands(inside.depthMm, floor.depthMm));
+  const cuts = [
+    { cut: "frontBack" as const, ...(pool && { atMm: pool.u.value + stands(inside.widthMm, floor.widthMm) }) },
+    { cut: "leftRight" as const, ...(pool && { atMm: pool.v.value + stands(inside.depthMm, floor.depthMm) }) },
+  ];
   return (
-    <Stack gap="3">
-      <StageHead title="Water & ground" summary={summary}>
-        <Toggle views={CUTS} shown={cut} onShow={setCut} />
-      </StageHead>
-      <Grid templateColumns={{ base: "1fr", xl: "minmax(0, 1.15fr) minmax(0, 1fr)" }} gap="3" alignItems="start">
-        <Stack gap="3">
-          <Box bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md" p="2">
-            <Text fontSize="xs" color="muted" mb="1">
-              {`Section ${cut === "frontBack" ? "front to back, front at the left" : "left to right, from the front"}${pool ? ", through the pool" : ""}`}
-            </Text>
-            <OneSection cut={cut} {...(at !== null && { atMm: at })} />
-          </Box>
-          <Panel title="Readings">
-            <Fields min="9rem">
-              <FigureReading id="ground/mix" />
-              <FigureReading id="ground/capacity" />
-              <FigureReading id="ground/days-to-fill" />
-              <FigureReading id="ground/pool" />
-              <FigureReading id="ground/conditioner" />
-              <FigureReading id="ground/ramp" />
-              <FigureReading id="shell/mass-fill" label="Ground and water weigh" />
-            </Fields>
-            <Text fontSize="xs" color="muted" mt="2">
-              The balance of misting and drain layer is a simple one; the climate comes later. Watch the level in the
-              standpipe.
-            </Text>
-          </Panel>
-        </Stack>
-        <Layers />
-      </Grid>
-      <Mix />
-      <PoolPanel />
-      <Planting />
-      <ServicePanel />
-    </Stack>
+    <Workbench
+      stage="ground"
+      title="Water & substrate"
+      summary={summary}
+      tools={<Toggle views={VIEWS} shown={view} onShow={setView} />}
+      board={
+        view === "sections"
+          ? { label: `Sections of ${name}, to scale`, draw: (size) => <Sections cuts={cuts} size={size} /> }
+          : { label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} /> }
+      }
+      own={{ title: "From the base up", fields: <StackOfLayers /> }}
+    >
+      <TwoUp>
+        <RowSheet title="Layers and levels">
+          <ThingRows pick={(t) => LAYERS.includes(t.kind)} />
+        </RowSheet>
+        <RowSheet title="The floor comes to">
+          <Fields>
+            <FigureReading id="ground/mix" />
+            <FigureReading id="ground/capacity" />
+            <FigureReading id="ground/days-to-fill" />
+            <FigureReading id="ground/pool" />
+            <FigureReading id="ground/conditioner" />
+            <FigureReading id="ground/ramp" />
+            <FigureReading id="shell/mass-fill" label="Substrate and water weigh" />
+          </Fields>
+          <Text fontSize="xs" color="muted" mt="1">
+            The balance of misting and drainage layer is a simple one; the climate comes later. Watch the level in the
+            standpipe.
+          </Text>
+        </RowSheet>
+        <RowSheet title="In it" tools={<PutIn />}>
+          <ThingRows pick={(t) => WITHIN.includes(t.kind)} />
+        </RowSheet>
+      </TwoUp>
+    </Workbench>
+  );
+}
+
+/** What can be put into it, a button each. */
+function PutIn() {
+  const { api, take } = useBuildHandle();
+  const { pool, dish } = useShown(({ plan }) => {
+    const { pool, dish } = plan.site.variant.ground;
+    return { pool: pool !== null, dish: dish !== null };
+  });
+  const addPool = () => {
+    api.commit((draft) => {
+      const floor = siteFloor(api.shown.getState().plan.site);
+      const own = chosenVariant(draft);
+      const width = Math.round(floor.widthMm * 0.35);
+      own.ground.pool = {
+        ...{ u: statedMm(Math.round(floor.widthMm - width / 2)), v: statedMm(Math.round(floor.depthMm / 2)) },
+        ...{ width: statedMm(width), length: statedMm(Math.floor(floor.depthMm)) },
+        ...{ divider: own.seal.dividers[0]?.id ?? null, wayOut: "ramp", ramp: statedMm(40) },
+      };
+      own.seal.standingWater ??= statedMm(50);
+    });
+    take({ kind: "pool", id: "pool" });
+  };
+  const addDish = () => {
+    api.commit((draft) => {
+      chosenVariant(draft).ground.dish = { volume: { typed: "300 mL", value: 300, how: "stated" }, wicked: false };
+    });
+    take({ kind: "dish", id: "dish" });
+  };
+  const addPlant = () => {
+    const id = freeThingId(chosenVariant(api.store.getState().design).ground.plants, "plant");
+    api.commit((draft) => {
+      chosenVariant(draft).ground.plants.push({
+        ...{ id, name: `Plant ${id.slice("plant-".length)}`, count: 1, where: "ground", live: true, toxic: false },
+        ...{ pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
+      });
+    });
+    take({ kind: "plant", id });
+  };
+  const addService = () => {
+    const { service } = chosenVariant(api.store.getState().design);
+    const id = freeThingId(service, "thing");
+    api.commit((draft) => {
+      chosenVariant(draft).service.push({
+        ...{ id, name: service.length === 0 ? "Pump" : `Thing ${service.length + 1}`, kind: "pump", way: "box" },
+        ...{ plug: null, port: null, width: statedMm(50), height: statedMm(60) },
+        ...{ wayWidth: statedMm(80), wayHeight: statedMm(100) },
+      });
+    });
+    take({ kind: "service", id });
+  };
+  return (
+    <>
+      {!pool && (
+        <QuietButton size="xs" onClick={addPool}>
+          Put a pool in
+        </QuietButton>
+      )}
+      {!dish && (
+        <QuietButton size="xs" onClick={addDish}>
+          Put a dish in
+        </QuietButton>
+      )}
+      <QuietButton size="xs" onClick={addPlant}>
+        Add a plant
+      </QuietButton>
+      <QuietButton size="xs" onClick={addService}>
+        Add what must be reached
+      </QuietButton>
+    </>
   );
 }

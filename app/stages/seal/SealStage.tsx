@@ -1,104 +1,147 @@
-import { SimpleGrid, Stack, Table, Text } from "@chakra-ui/react";
-import { materialsOf } from "#core/materials/find";
+import { Table, Text } from "@chakra-ui/react";
+import { lazy, useState } from "react";
+import { statedMm } from "#core/design/measure";
+import { chosenVariant } from "#core/document/variant";
 import { panesTrade } from "#core/panes/trade";
 import { sealedSeams } from "#core/seal/beads";
 import { waterStands } from "#core/seal/water";
-
-import { useBench, useShown, useUnits } from "../../state/context";
-import { ChoiceField } from "../../ui/fields";
-import { MeasureField } from "../../ui/MeasureField";
-import { Fields, Panel } from "../../ui/Panel";
+import { freeThingId } from "#core/things/handle";
+import { Net } from "../../drawing/Net";
+import { Sections } from "../../drawing/SectionView";
+import { RowSheet, ThingRows } from "../../frame/Rows";
+import { TwoUp } from "../../frame/TwoUp";
+import { Wide } from "../../frame/Wide";
+import { Workbench } from "../../frame/Workbench";
+import { BeadFields } from "../../hand/seal";
+import { useBuildHandle, useDesign, usePicked, useShown, useUnits } from "../../state/context";
+import { Fields } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
+import { QuietButton } from "../../ui/QuietButton";
 import { FigureReading } from "../../ui/Reading";
-import { StageHead } from "../StageHead";
-import { Decisions } from "./Decisions";
-import { Dividers } from "./Dividers";
-import { StackPanel } from "./StackPanel";
-import { TestPanel } from "./TestPanel";
-import { Ways } from "./Ways";
+import { Toggle } from "../../ui/Toggle";
+import { TestBoard, TestReadings } from "./TestBoard";
+
+const Ways = lazy(() => import("./Ways").then((m) => ({ default: m.Ways })));
+
+const NET = ["net", "Net"] as const;
+const SECTIONS = ["sections", "Sections"] as const;
+const TEST = ["test", "Water test"] as const;
+const CUTS = [{ cut: "frontBack" }, { cut: "leftRight" }] as const;
 
 /** What goes on each face and along the seams, what is decided, and whether it holds water. */
 export default function SealStage() {
-  const { book } = useBench();
-  const { say } = useUnits();
+  const name = useDesign((d) => d.name);
   const panes = useShown(({ plan }) => plan.ledgers.get(panesTrade.id)!.figures.map((f) => f.id));
-  const seams = useShown(({ plan }) => plan.shell.seams);
-  const sealed = new Set(useShown(({ plan }) => sealedSeams(plan.site).map((s) => s.id)));
+  const count = useShown(({ plan }) => ({ all: plan.shell.seams.length, sealed: sealedSeams(plan.site).length }));
   const wet = useShown(({ plan }) => waterStands(plan.site));
+  const begun = useShown(({ plan }) => plan.test.begun !== undefined) && wet;
+  const testing = usePicked((p) => p.held.some((h) => h.kind === "test"));
+  const [chosen, setView] = useState<"net" | "sections" | "test" | null>(null);
+  // A test taken in hand shows what was read, until another view is chosen.
+  const view = chosen ?? (testing && begun ? "test" : "net");
   return (
-    <Stack gap="3">
-      <StageHead title="Seal" summary={`${sealed.size} of ${seams.length} seams get a bead`} />
-      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
-        <Panel title="Beads">
+    <Workbench
+      stage="seal"
+      title="Seal"
+      summary={`${count.sealed} of ${count.all} seams get a bead`}
+      tools={<Toggle views={begun ? [NET, SECTIONS, TEST] : [NET, SECTIONS]} shown={view} onShow={setView} />}
+      board={
+        view === "test" && begun
+          ? { label: "Water test", whole: <TestBoard /> }
+          : view === "sections"
+            ? { label: `Sections of ${name}, to scale`, draw: (size) => <Sections cuts={CUTS} size={size} /> }
+            : {
+                label: `Net of ${name}, to scale`,
+                draw: (size) => <Net size={size} onFace={(face) => ({ kind: "stack", id: face })} />,
+              }
+      }
+      own={{ title: "Beads", fields: <BeadFields /> }}
+    >
+      <TwoUp>
+        {view === "test" && begun && (
+          <RowSheet title="Readings">
+            <TestReadings />
+          </RowSheet>
+        )}
+        <RowSheet
+          title="On each face, from the wall outwards"
+          tools={
+            <Wide button="Ways to keep water off, side by side" title="Ways to keep water off, side by side">
+              {(close) => <Ways onTaken={close} />}
+            </Wide>
+          }
+        >
+          <ThingRows pick={(t) => t.kind === "stack" || t.kind === "layer"} />
+        </RowSheet>
+        <RowSheet title="Water" tools={<AddDivider />}>
+          <ThingRows pick={(t) => ["beads", "test", "divider", "decision"].includes(t.kind)} />
           <Fields>
-            <ChoiceField
-              label="Which seams"
-              path="/seal/seams"
-              options={[
-                ["all", "every inner seam"],
-                ["base", "base, dam and feet of the corners"],
-                ["none", "none"],
-              ]}
-            />
-            <ChoiceField
-              label="Sealant"
-              path="/seal/sealant"
-              options={materialsOf(book, "sealant").map((m) => [m.id, m.name] as const)}
-            />
-            <MeasureField label="Bead, its leg" path="/seal/leg" hint="tooled hollow" />
-            <MeasureField label="Standing water, how deep" path="/seal/standingWater" optional />
-            <MeasureField label="Air out for" path="/seal/airingDays" kind="plain" suffix="days" />
-          </Fields>
-        </Panel>
-        <Stack gap="3">
-          <Panel title="Readings">
-            <Fields min="8rem">
-              <FigureReading id="seal/length" />
-              <FigureReading id="seal/volume" />
-              <FigureReading id="seal/cure" />
-            </Fields>
-            {!wet && (
-              <Text fontSize="xs" color="muted" mt="3">
-                Once water can stand in it (a drain layer, a pool, misting, a resident that is kept wet), the diary
-                takes in a two-day water test before anything covers the seams.
-              </Text>
-            )}
-          </Panel>
-          <Dividers />
-        </Stack>
-      </SimpleGrid>
-      <StackPanel />
-      <Ways />
-      <Decisions />
-      {wet && <TestPanel />}
-      {panes.length > 0 && (
-        <Panel title="Panes under water">
-          <Fields min="10rem">
+            <FigureReading id="seal/length" />
+            <FigureReading id="seal/volume" />
+            <FigureReading id="seal/cure" />
             {panes.map((id) => (
               <FigureReading key={id} id={id} />
             ))}
           </Fields>
-          <Text fontSize="xs" color="muted" mt="2">
-            Thin-plate theory at the level of the water test. A glazier decides on glass, toughening and edges.
+          <Text fontSize="xs" color="muted" mt="1">
+            {wet
+              ? "Panes under water by thin-plate theory at the level of the water test. A glazier decides on glass, toughening and edges."
+              : "Once water can stand in it (a drainage layer, a pool, misting, a resident that is kept wet), the diary takes in a two-day water test before anything covers the seams."}
           </Text>
-        </Panel>
-      )}
-      <Panel title="Seams">
-        <PlainTable heads={["Seam", { text: "Length", end: true }, "Where", "Bead"]}>
-          {seams.map((seam) => (
-            <Table.Row key={seam.id}>
-              <Table.Cell>{seam.label}</Table.Cell>
-              <Table.Cell textAlign="end" fontFamily="mono">
-                {say(seam.lengthMm)}
-              </Table.Cell>
-              <Table.Cell color={seam.wet ? "water" : "muted"}>
-                {seam.wet ? "foot, where it gets wet" : "above"}
-              </Table.Cell>
-              <Table.Cell>{sealed.has(seam.id) ? "yes" : seam.found ? "its maker's" : "no"}</Table.Cell>
-            </Table.Row>
-          ))}
-        </PlainTable>
-      </Panel>
-    </Stack>
+        </RowSheet>
+        <Seams />
+      </TwoUp>
+    </Workbench>
+  );
+}
+
+function AddDivider() {
+  const { api, take } = useBuildHandle();
+  const add = () => {
+    const { dividers } = chosenVariant(api.store.getState().design).seal;
+    const id = freeThingId(dividers, "divider");
+    api.commit((draft) => {
+      chosenVariant(draft).seal.dividers.push({
+        ...{ id, name: dividers.length === 0 ? "Divider" : `Divider ${dividers.length + 1}` },
+        ...{ made: "glass", height: statedMm(100), watertight: true, origin: "made" },
+      });
+    });
+    take({ kind: "divider", id });
+  };
+  return (
+    <QuietButton size="xs" onClick={add}>
+      Put a divider in
+    </QuietButton>
+  );
+}
+
+/** Every inner seam, where it gets wet, and whether it has a bead. */
+function Seams() {
+  const { say } = useUnits();
+  const rows = useShown(({ plan }) => {
+    const sealed = new Set(sealedSeams(plan.site).map((s) => s.id));
+    return plan.shell.seams.map(({ id, label, lengthMm, wet, found }) => ({
+      ...{ id, label, lengthMm, wet },
+      bead: sealed.has(id) ? "yes" : found ? "its maker's" : "no",
+    }));
+  });
+  if (rows.length === 0) return null;
+  return (
+    <RowSheet title="Seams">
+      <PlainTable heads={["Seam", { text: "Length", end: true }, "Where", "Bead"]}>
+        {rows.map((seam) => (
+          <Table.Row key={seam.id}>
+            <Table.Cell>{seam.label}</Table.Cell>
+            <Table.Cell textAlign="end" fontFamily="mono">
+              {say(seam.lengthMm)}
+            </Table.Cell>
+            <Table.Cell color={seam.wet ? "water" : "muted"}>
+              {seam.wet ? "foot, where it gets wet" : "above"}
+            </Table.Cell>
+            <Table.Cell>{seam.bead}</Table.Cell>
+          </Table.Row>
+        ))}
+      </PlainTable>
+    </RowSheet>
   );
 }

@@ -74,5 +74,5 @@ export function TestPlot({ test }: { test: TestStanding }) {
   const { verdict, readings } = test;
   const lost = (rate: { value: number } | null | undefined) => (rate ? formatFineLength(rate.value, units, 2) : "?");
   const words = `Levels of shell and pan over ${readings.length} readings: the shell lost ${lost(verdict?.shellMmPerDay)} a day, the pan ${lost(verdict?.evaporationMmPerDay)}.`;
-  return <Box ref={box} h="15rem" role="img" aria-label={words} />;
+  return <Box ref={box} h="100%" minH="12rem" role="img" aria-label={words} />;
 }

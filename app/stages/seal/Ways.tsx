@@ -5,7 +5,6 @@ import { facesToCoat, layersOf, waysFor } from "#core/seal/stack/schools";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { useBench, useBuildHandle, useShown } from "../../state/context";
-import { Panel } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
 
@@ -16,13 +15,13 @@ const HAZARD: Partial<Record<string, string>> = {
 };
 
 /** Ways to keep water off the walls side by side for this build; taking one changes steps, supplies and cost. */
-export function Ways() {
+export function Ways({ onTaken }: { onTaken: () => void }) {
   const { api } = useBuildHandle();
   const bench = useBench();
   const faces = useShown(({ plan }) => facesToCoat(plan.site));
   const ways = useShown(({ plan }) => waysFor(plan.site));
   if (faces.length === 0) return null;
-  const take = (layer: LayerId) =>
+  const take = (layer: LayerId) => {
     api.commit((draft) => {
       const { seal } = chosenVariant(draft);
       seal.stacks = [
@@ -30,8 +29,10 @@ export function Ways() {
         ...faces.map((face) => ({ face, layers: layersOf(layer) })),
       ];
     });
+    onTaken();
+  };
   return (
-    <Panel title="Ways to keep water off, side by side">
+    <>
       <Text fontSize="xs" color="muted" mb="2">
         {`For ${faces.join(", ")}. Days are for faces done in turn, each lying down while it sets; hours and yields are starting values, yours replace them.`}
       </Text>
@@ -89,6 +90,6 @@ export function Ways() {
           </Table.Row>
         ))}
       </PlainTable>
-    </Panel>
+    </>
   );
 }

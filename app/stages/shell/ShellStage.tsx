@@ -1,20 +1,27 @@
-import { Box, Grid, SimpleGrid, Stack, Text } from "@chakra-ui/react";
-import { type ComponentType, lazy, Suspense, useState } from "react";
+import { Box, Text } from "@chakra-ui/react";
+import { lazy, Suspense, useState } from "react";
+import { statedMm } from "#core/design/measure";
 import type { Variant } from "#core/document/schema";
+import { chosenVariant } from "#core/document/variant";
+import { newDam } from "#core/shell/dam/schema";
+import type { CabinetShell } from "#core/shell/kinds/cabinet/schema";
 import { kindOf } from "#core/shell/kinds/index";
+import { surveyId } from "#core/things/shell";
 import { Net } from "../../drawing/Net";
-import { SectionView } from "../../drawing/SectionView";
+import { Sections } from "../../drawing/SectionView";
 import { SurveyDrawing } from "../../drawing/SurveyDrawing";
-import { useShown, useUnits } from "../../state/context";
-import { Fields, Panel } from "../../ui/Panel";
+import { RowSheet, ThingRows } from "../../frame/Rows";
+import { StartButtons } from "../../frame/StartButtons";
+import { TwoUp } from "../../frame/TwoUp";
+import { Workbench } from "../../frame/Workbench";
+import { SurveyGroup } from "../../hand/shell";
+import { useBuildHandle, useDesign, usePicked, useShown, useUnits } from "../../state/context";
+import { Fields } from "../../ui/Panel";
+import { QuietButton, QuietLink } from "../../ui/QuietButton";
 import { FigureReading } from "../../ui/Reading";
 import { Toggle } from "../../ui/Toggle";
-import { StageHead } from "../StageHead";
-import { DamPanel } from "./DamPanel";
-import { FacesPanel } from "./FacesPanel";
-import { MassPanel } from "./MassPanel";
-import { ShelvesPanel } from "./ShelvesPanel";
-import { SurveyFields } from "./SurveyFields";
+import { LargestWayOut } from "./LargestWayOut";
+import { MassRows } from "./MassRows";
 
 const Model = lazy(() => import("../../drawing/Model"));
 
@@ -23,71 +30,55 @@ const VIEWS = [
   ["sections", "Sections"],
   ["model", "Model"],
 ] as const;
+const CUTS = [{ cut: "frontBack" }, { cut: "leftRight" }] as const;
 
-const CabinetPanels = () => (
-  <>
-    <ShelvesPanel />
-    <DamPanel />
-  </>
-);
-
-const PanePanel = () => <DamPanel at="damPane" />;
-
-/** What a kind of shell asks beside its survey. */
-const OWN_PANELS: Record<Variant["shell"]["kind"], ComponentType | null> = {
-  ...{ tank: null, tub: null, roundTub: null },
-  ...{ sheet: PanePanel, tankOnEnd: PanePanel },
-  cabinet: CabinetPanels,
-  frontGlass: DamPanel,
-};
-
-/** The shell as found and as finished: net, sections or model above, the survey below. */
+/** The shell as found and as finished: net, sections or model; what is measured, what is on its faces, what it weighs. */
 export default function ShellStage() {
+  const { buildId } = useBuildHandle();
   const { say, units } = useUnits();
+  const name = useDesign((d) => d.name);
   const { kind, words, inside, outside } = useShown(({ plan }) => {
     const { kind, words, inside, outside } = plan.shell;
     return { kind, words, inside, outside };
   });
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("net");
-  const [active, setActive] = useState<string | null>(null);
   const { survey } = kindOf({ kind });
-  const OwnPanel = OWN_PANELS[kind];
+  const first = survey.groups[0]!;
   const unit = units.unit === "mm" ? " mm" : "";
   const size = (s: typeof inside) => `${say(s.widthMm)} × ${say(s.depthMm)} × ${say(s.heightMm)}${unit}`;
   return (
-    <Stack gap="3">
-      <StageHead title="Shell" summary={`${words}, ${size(inside)} inside, ${size(outside)} outside`}>
-        <Toggle views={VIEWS} shown={view} onShow={setView} />
-      </StageHead>
-      {view === "net" && <Net />}
-      {view === "sections" && <SectionView />}
-      {view === "model" && (
-        <Suspense fallback={<Text color="muted">The model is on its way…</Text>}>
-          <Model />
-        </Suspense>
-      )}
-      <SimpleGrid columns={{ base: 1, xl: 2 }} gap="3">
-        {survey.groups.map((group, i) => (
-          <Panel key={group.title} title={group.title}>
-            {i === 0 ? (
-              <Grid templateColumns={{ base: "1fr", sm: "minmax(0, 1fr) 130px" }} gap="3">
-                <SurveyFields fields={group.fields} onFocus={setActive} />
-                <Box>
-                  <SurveyDrawing survey={survey} active={active} />
-                </Box>
-              </Grid>
-            ) : (
-              <SurveyFields fields={group.fields} onFocus={setActive} />
-            )}
-          </Panel>
-        ))}
-        {OwnPanel && <OwnPanel />}
-        <Panel title="Readings">
-          <Fields min="8rem">
+    <Workbench
+      stage="shell"
+      title="Shell"
+      summary={`${words}, ${size(inside)} inside, ${size(outside)} outside`}
+      tools={<Toggle views={VIEWS} shown={view} onShow={setView} />}
+      board={
+        view === "net"
+          ? { label: `Net of ${name}, to scale`, draw: (room) => <Net size={room} />, corner: <Tape kind={kind} /> }
+          : view === "sections"
+            ? { label: `Sections of ${name}, to scale`, draw: (room) => <Sections cuts={CUTS} size={room} /> }
+            : {
+                label: "Model",
+                whole: (
+                  <Suspense fallback={<Text color="muted">The model is on its way…</Text>}>
+                    <Model />
+                  </Suspense>
+                ),
+              }
+      }
+      own={{ title: first.title, fields: <SurveyGroup id={surveyId(first.title)} /> }}
+    >
+      <TwoUp>
+        <RowSheet title="Measured and set in" tools={<PutIn />}>
+          <ThingRows pick={(t) => ["survey", "shelf", "tray", "dam", "secondFloor"].includes(t.kind)} />
+        </RowSheet>
+        <RowSheet title="The shell comes to">
+          <Fields>
+            <LargestWayOut />
             <FigureReading id="shell/volume" />
             <FigureReading id="shell/claim" label="Label and tape" />
             <FigureReading id="shell/mass-shell" label="Bare shell" />
-            <FigureReading id="shell/mass-fill" label="Ground or water" />
+            <FigureReading id="shell/mass-fill" label="Substrate or water" />
             <FigureReading id="shell/tipping" />
             <FigureReading id="shell/centre-height" label="Centre of mass, above the floor" />
             <FigureReading id="shell/floor-load" />
@@ -98,10 +89,132 @@ export default function ShellStage() {
             <FigureReading id="shell/mound" />
             <FigureReading id="panes/lying-base" label="Base pane, stress" />
           </Fields>
-        </Panel>
-        <MassPanel />
-        <FacesPanel />
-      </SimpleGrid>
-    </Stack>
+        </RowSheet>
+        <RowSheet title="On the faces" tools={<StartButtons stage="shell" />}>
+          <ThingRows
+            pick={(t) => t.kind === "feature" && t.stage === "shell"}
+            empty="Cables, probes, drains and nozzles pass through ports; keep-outs leave room for mats, lamps and doors. Vents are under Air (key 5)."
+          />
+          <Text as="span" fontSize="xs" color="muted">
+            The back at 1 : 1, tiled and mirrored, to tape outside while you work inside:{" "}
+          </Text>
+          {(["a4", "letter"] as const).map((paper) => (
+            <QuietLink key={paper} size="2xs" to={`/builds/${buildId}/files/back-${paper}.pdf`} reloadDocument mx="1">
+              {paper === "a4" ? "A4" : "Letter"}
+            </QuietLink>
+          ))}
+        </RowSheet>
+        <RowSheet title="Mass by stage">
+          <MassRows />
+        </RowSheet>
+      </TwoUp>
+    </Workbench>
+  );
+}
+
+/** Where the tape runs for the measure whose field is in hand. */
+function Tape({ kind }: { kind: Variant["shell"]["kind"] }) {
+  const active = usePicked((p) => p.measure);
+  const { survey } = kindOf({ kind });
+  const field = survey.groups.flatMap((g) => g.fields).find((f) => f.path === active);
+  if (!field?.arrow) return null;
+  return (
+    <Box bg="sheet" borderWidth="1px" borderColor="line" borderRadius="md" p="1.5" w="150px">
+      <SurveyDrawing survey={survey} active={active} />
+      <Text fontSize="xs" color="fern" fontWeight="bold" lineHeight="1.2">
+        {field.label}
+      </Text>
+    </Box>
+  );
+}
+
+/** What a kind of shell can be given beside its survey, a button each while it is not there. */
+function PutIn() {
+  const { api, take } = useBuildHandle();
+  const may = useShown(({ design }) => {
+    const shell = chosenVariant(design).shell as unknown as Record<string, unknown> & {
+      found?: { shelves?: { material: string }[] };
+    };
+    const free = (key: string) => shell[key] === null;
+    const noTray = (shell.tray ?? null) === null;
+    return {
+      shelf: shell.found?.shelves !== undefined,
+      tray: free("tray") && (shell.found?.shelves?.some((s) => s.material === "glass") ?? false),
+      dam: free("dam") && noTray,
+      pane: free("damPane") && noTray,
+      floor: free("floor") && noTray,
+    };
+  });
+  const own = (recipe: (shell: never) => void) =>
+    api.commit((draft) => recipe(chosenVariant(draft).shell as unknown as never));
+  const dam = (key: "dam" | "damPane") => {
+    own((shell: Record<typeof key, unknown>) => {
+      shell[key] = newDam(100);
+    });
+    take({ kind: "dam", id: "dam" });
+  };
+  return (
+    <>
+      {may.shelf && (
+        <QuietButton
+          size="xs"
+          onClick={() => {
+            own((shell: CabinetShell) => {
+              const { width, depth, faces, shelves } = shell.found;
+              shelves.push({
+                name: `Shelf ${shelves.length + 1}`,
+                material: "glass",
+                thickness: statedMm(6),
+                width: statedMm(Math.round(width.value - faces.left.thickness.value - faces.right.thickness.value - 8)),
+                depth: statedMm(Math.round(depth.value - faces.back.thickness.value - faces.front.thickness.value - 8)),
+                count: 1,
+                use: "keep",
+              });
+            });
+            const { shell } = chosenVariant(api.store.getState().design) as { shell: CabinetShell };
+            take({ kind: "shelf", id: `shelf/${shell.found.shelves.length - 1}` });
+          }}
+        >
+          Add a shelf
+        </QuietButton>
+      )}
+      {may.tray && (
+        <QuietButton
+          size="xs"
+          onClick={() => {
+            own((shell: CabinetShell) => {
+              shell.tray = { height: statedMm(100) };
+              for (const shelf of shell.found.shelves) if (shelf.material === "glass") shelf.use = "cutUp";
+            });
+            take({ kind: "tray", id: "tray" });
+          }}
+        >
+          Cut the glass shelves into a tray
+        </QuietButton>
+      )}
+      {may.dam && (
+        <QuietButton size="xs" onClick={() => dam("dam")}>
+          Set a dam across the front
+        </QuietButton>
+      )}
+      {may.pane && (
+        <QuietButton size="xs" onClick={() => dam("damPane")}>
+          Set a pane behind the front frame
+        </QuietButton>
+      )}
+      {may.floor && (
+        <QuietButton
+          size="xs"
+          onClick={() => {
+            own((shell: { floor: unknown }) => {
+              shell.floor = { source: { of: "bought", material: "glass-4" } };
+            });
+            take({ kind: "secondFloor", id: "secondFloor" });
+          }}
+        >
+          Bed a second floor on the base
+        </QuietButton>
+      )}
+    </>
   );
 }

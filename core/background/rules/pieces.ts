@@ -53,7 +53,7 @@ export function pieceSnags(site: Site, zone: Zone, wall: Wall | undefined, path:
       rule: "background/foot-off-the-base",
       title: `${name} has nothing under it`,
       sentence: `Its foot hangs ${site.say(foot)} over the base.`,
-      reason: "Feet of wood and stone stand on the base, not on the ground: what digs under them is crushed.",
+      reason: "Feet of wood and stone stand on the base, not on the substrate: what digs under them is crushed.",
       fix: { label: "Set its foot on the base", patch: [setMm(`${path}/v`, zone.height.value / 2)] },
     });
   // Where somebody wants to be out of sight, an open hollow is a hide on purpose.

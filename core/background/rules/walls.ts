@@ -61,10 +61,11 @@ export function wallSnags(site: Site, cover: Cover, test: Pick<TestStanding, "st
   if (wall.foot && wall.foot.value < filled)
     add("mind", {
       rule: "background/in-the-ground",
-      title: "The wall stands in the ground",
-      sentence: `It begins at ${say(wall.foot.value)}; ground or water comes to ${say(filled)}.`,
-      reason: "The strip over the ground is left bare on purpose: foam under it hides channels and cannot be renewed.",
-      fix: { label: "Begin just over the ground", patch: [set(`${path}/foot`, null)] },
+      title: "The wall stands in the substrate",
+      sentence: `It begins at ${say(wall.foot.value)}; substrate or water comes to ${say(filled)}.`,
+      reason:
+        "The strip over the substrate is left bare on purpose: foam under it hides channels and cannot be renewed.",
+      fix: { label: "Begin just over the substrate", patch: [set(`${path}/foot`, null)] },
     });
   if (cover.m2 <= 0)
     add("mind", {

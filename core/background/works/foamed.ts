@@ -68,7 +68,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
           detail: `${formatNumber(m2, 2)} m², to ${site.say(Math.min(peakMm, lift * wall.lift.value))} once risen. ${
             lift === 1
               ? inside
-                ? "Over the line of the ground only; windows, mats and edges that mate stay bare."
+                ? "Over the line of the substrate only; windows, mats and edges that mate stay bare."
                 : "On the bench. Keep the edges that mate bare."
               : "Where ridges and ledges stand."
           }${lift === 1 ? beddedWords(cover) : ""}`,

@@ -8,7 +8,7 @@ import { HOLE_REASON, holeEdgeMm } from "../fit";
 import type { FeatureKind, Fitted } from "../kind";
 import { featureName } from "../name";
 import { checkVentMesh, meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
-import { fieldSize, holeCentres, openFraction } from "./pattern";
+import { fieldSize, holeCentres, openFraction, rowMm } from "./pattern";
 import type { Holes } from "./schema";
 import { holesStarts } from "./starts";
 
@@ -83,6 +83,17 @@ export const holes: FeatureKind<Holes> = {
   edgeReason: HOLE_REASON,
   mayBeWet: () => false,
   fitted,
+  sized: (feature, extent) => {
+    const count = (mm: number, stepMm: number) => Math.max(1, Math.round((mm - feature.holeDia.value) / stepMm) + 1);
+    const { columns, rows } = {
+      columns: count(extent.widthMm, feature.pitch.value),
+      rows: count(extent.heightMm, rowMm(feature)),
+    };
+    return [
+      { path: "/columns", value: columns },
+      { path: "/rows", value: rows },
+    ];
+  },
   readings: ({ id }) => [{ figure: `air/${id}/free`, label: "Free area" }],
   masked: () => false,
   stayFree: () => ventStaysFree,

@@ -11,18 +11,22 @@ const STAGGERED_ROW = Math.sqrt(3) / 2;
 
 type Field = Pick<Holes, "pattern" | "pitch" | "columns" | "rows">;
 
+/** From one row to the next, mm. */
+export const rowMm = ({ pattern, pitch }: Pick<Holes, "pattern" | "pitch">): number =>
+  pattern === "staggered" ? pitch.value * STAGGERED_ROW : pitch.value;
+
 /** Centres of a square or 60° staggered hole field, about its middle. */
 export function holeCentres(field: Field): Centre[] {
   const pitchMm = field.pitch.value;
   const staggered = field.pattern === "staggered" && field.rows > 1;
-  const rowMm = field.pattern === "staggered" ? pitchMm * STAGGERED_ROW : pitchMm;
+  const apartMm = rowMm(field);
   const centres: Centre[] = [];
   for (let row = 0; row < field.rows; row++) {
     const shiftMm = staggered ? (row % 2 === 0 ? -pitchMm / 4 : pitchMm / 4) : 0;
     for (let column = 0; column < field.columns; column++)
       centres.push({
         uMm: (column - (field.columns - 1) / 2) * pitchMm + shiftMm,
-        vMm: (row - (field.rows - 1) / 2) * rowMm,
+        vMm: (row - (field.rows - 1) / 2) * apartMm,
       });
   }
   return centres;
@@ -34,7 +38,7 @@ export function fieldSize(field: Field & Pick<Holes, "holeDia">): { widthMm: num
   const staggered = field.pattern === "staggered";
   return {
     widthMm: (field.columns - 1) * pitchMm + (staggered && field.rows > 1 ? pitchMm / 2 : 0) + field.holeDia.value,
-    heightMm: (field.rows - 1) * pitchMm * (staggered ? STAGGERED_ROW : 1) + field.holeDia.value,
+    heightMm: (field.rows - 1) * rowMm(field) + field.holeDia.value,
   };
 }
 

@@ -1,6 +1,6 @@
 import { emptyLedger } from "../../ledgers/ledger";
 import { SIZE_LIMIT_MM } from "../../shell/limits";
-import { fittedOpening } from "../fit";
+import { fittedOpening, sizedOpening } from "../fit";
 import type { FeatureKind } from "../kind";
 import { featureName } from "../name";
 import type { KeepOut } from "./schema";
@@ -45,6 +45,7 @@ export const keepOut: FeatureKind<KeepOut> = {
   edgeReason: "",
   mayBeWet: () => true,
   fitted: ({ width, height }, room) => fittedOpening(width.value, height.value, room),
+  sized: (_, extent) => sizedOpening(extent),
   masked: ({ use }) => use === "window",
   stayFree: ({ use }) => FREE[use],
   standsOnMesh: ({ use }) => use === "lamp",

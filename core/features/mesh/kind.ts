@@ -3,7 +3,7 @@ import { SIZE_LIMIT_MM } from "../../shell/limits";
 import type { Site } from "../../shell/site";
 import { RATES } from "../../workshop/rates";
 import { cutSteps } from "../cutStep";
-import { FRAME_EDGE_MM, FRAME_REASON, fittedOpening } from "../fit";
+import { FRAME_EDGE_MM, FRAME_REASON, farther, fittedOpening, sizedOpening } from "../fit";
 import type { Extent, FeatureKind } from "../kind";
 import { featureName } from "../name";
 import { checkVentMesh, meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
@@ -61,6 +61,9 @@ export const meshPanel: FeatureKind<MeshPanel> = {
   edgeReason: FRAME_REASON,
   mayBeWet: () => false,
   fitted: ({ width, height }, room) => fittedOpening(width.value, height.value, room),
+  sized: ({ shape, width }, extent) =>
+    // A round one follows the edge that is dragged: the side that leaves its width most.
+    shape === "round" ? [{ path: "/width", mm: farther(width.value, extent) }] : sizedOpening(extent),
   readings: ({ id }) => [{ figure: `air/${id}/free`, label: "Free area" }],
   masked: () => true,
   stayFree: () => ventStaysFree,

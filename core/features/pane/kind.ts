@@ -10,7 +10,7 @@ import { atLeast } from "../../units/tolerance";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES, WAITS } from "../../workshop/rates";
 import { cutStepId, cutSteps, takeOutStepId, takeOutSteps } from "../cutStep";
-import { FRAME_EDGE_MM, FRAME_REASON, fittedOpening } from "../fit";
+import { FRAME_EDGE_MM, FRAME_REASON, fittedOpening, sizedOpening } from "../fit";
 import type { FeatureKind } from "../kind";
 import { featureName } from "../name";
 import { LEAST_LAP, paneLapMm, paneSize, paneStepId } from "./paneSize";
@@ -177,6 +177,7 @@ export const pane: FeatureKind<Pane> = {
   edgeReason: FRAME_REASON,
   mayBeWet: () => true,
   fitted: ({ width, height }, room) => fittedOpening(width.value, height.value, room),
+  sized: (_, extent) => sizedOpening(extent),
   masked: () => true,
   bedded: (feature) => isMade(feature),
   stayFree: () => ({ title: "Over an opening", reason: "A vent or window under foam is none." }),

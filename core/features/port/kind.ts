@@ -105,6 +105,12 @@ export const port: FeatureKind<Port> = {
   edgeMm: ({ bore }) => holeEdgeMm(bore.value),
   edgeReason: HOLE_REASON,
   mayBeWet: ({ use }) => use === "drain",
+  // A tube's oval grows with its bore, whichever edge is dragged.
+  sized: (feature, extent) => {
+    const now = sizeOf(feature);
+    const [across, up] = [extent.widthMm / now.widthMm, extent.heightMm / now.heightMm];
+    return [{ path: "/bore", mm: feature.bore.value * (Math.abs(across - 1) >= Math.abs(up - 1) ? across : up) }];
+  },
   fitted: (feature) => ({ label: "Move it onto the face", ...sizeOf(feature), sizes: [] }),
   readings: ({ id }) => [
     { figure: `ports/${id}/oval`, label: "Oval, the long way" },

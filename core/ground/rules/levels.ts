@@ -35,14 +35,14 @@ export function levelSnags(site: Site): Snag[] {
     if (!ground.drain) {
       add("mind", {
         rule: "ground/no-drain",
-        title: "Ground stands in water",
-        sentence: `Water to ${say(levels.waterMm)}, and no drain layer under the ground.`,
-        reason: "A drain layer that tops the water line keeps the ground damp, not drowned.",
+        title: "Substrate stands in water",
+        sentence: `Water to ${say(levels.waterMm)}, and no drainage layer under the substrate.`,
+        reason: "A drainage layer that tops the water line keeps the substrate damp, not drowned.",
         fix: { label: `Lay ${say(wanted)} of expanded clay`, patch: [set(at("/ground/drain"), drainOf(wanted))] },
       });
     } else if (levels.drainMm < least) {
       const fixes: Fix[] = [
-        { label: `Raise the drain layer to ${say(wanted)}`, patch: [setMm(at("/ground/drain/depth"), wanted)] },
+        { label: `Raise the drainage layer to ${say(wanted)}`, patch: [setMm(at("/ground/drain/depth"), wanted)] },
       ];
       const lower = levels.drainMm - OVER_WATER_MM.value;
       if (lower >= 5)
@@ -50,7 +50,7 @@ export function levelSnags(site: Site): Snag[] {
       add(aboveDrainMm > 0 ? "stop" : "mind", {
         rule: "ground/land-soaked",
         title: "Land will be soaked",
-        sentence: `Water ${say(levels.waterMm)}, drain layer ${say(levels.drainMm)}: it must top the water by ${site.saySpan(OVER_WATER_MM.low, OVER_WATER_MM.high)}.`,
+        sentence: `Water ${say(levels.waterMm)}, drainage layer ${say(levels.drainMm)}: it must top the water by ${site.saySpan(OVER_WATER_MM.low, OVER_WATER_MM.high)}.`,
         reason: "Cloth and mesh let water through: land and pool share one level (common practice, no source).",
         fix: fixes[0]!,
         otherFixes: fixes.slice(1),
@@ -61,7 +61,7 @@ export function levelSnags(site: Site): Snag[] {
   if (ground.front && over(ground.front.value, levels.groundMm, SET_MM))
     add("mind", {
       rule: "ground/slopes-the-wrong-way",
-      title: "The ground slopes back",
+      title: "The substrate slopes back",
       sentence: `${say(ground.front.value)} at the front, ${say(levels.groundMm)} at the back.`,
       reason: "It is sloped up to the back: deeper for roots, better to look at, and it stays behind the dam.",
       fix: { label: "Lay it level", patch: [set(at("/ground/front"), null)] },
@@ -72,8 +72,8 @@ export function levelSnags(site: Site): Snag[] {
     const wanted = ceilTo(filled + 60, 5);
     add("mind", {
       rule: "ground/a-film",
-      title: "Hardly any ground",
-      sentence: `${say(mixDepthMm(site))} of ground over ${say(filled)} of drain layer${ground.charcoal ? " and charcoal" : ""}; the ground's top stands at ${say(depth)}.`,
+      title: "Hardly any substrate",
+      sentence: `${say(mixDepthMm(site))} of substrate over ${say(filled)} of drainage layer${ground.charcoal ? " and charcoal" : ""}; the substrate's top stands at ${say(depth)}.`,
       reason: `Bags are bought by habit and make a film: roots want ${site.saySpan(50, 75)} (common practice, no source).`,
       ...(wanted + 10 <= levels.damTopMm && {
         fix: { label: `Bring its top to ${say(wanted)}`, patch: [setMm(at("/shell/groundDepth"), wanted)] },
@@ -90,9 +90,9 @@ export function levelSnags(site: Site): Snag[] {
   if (!ground.drain && !(land && levels.waterMm > 0 && !apart) && (isMisted(variant) || keptWet(brief)))
     add("mind", {
       rule: "ground/wet-without-drain",
-      title: "Kept wet, and no drain layer",
-      sentence: `${isMisted(variant) ? "It is misted" : "Who lives there is kept wet"}, and nothing under the ground takes up what runs down.`,
-      reason: "Water that has nowhere to go stands in the ground and sours it (common practice, no source).",
+      title: "Kept wet, and no drainage layer",
+      sentence: `${isMisted(variant) ? "It is misted" : "Who lives there is kept wet"}, and nothing under the substrate takes up what runs down.`,
+      reason: "Water that has nowhere to go stands in the substrate and sours it (common practice, no source).",
       fix: {
         label: `Lay ${say(DRAIN_DEPTH_MM.wet.low)} of expanded clay`,
         patch: [set(at("/ground/drain"), drainOf(DRAIN_DEPTH_MM.wet.low))],
@@ -103,9 +103,9 @@ export function levelSnags(site: Site): Snag[] {
   if (ground.drain && ground.drain.depth.value < least)
     add("mind", {
       rule: "ground/thin-drain",
-      title: "A thin drain layer",
+      title: "A thin drainage layer",
       sentence: `${say(ground.drain.depth.value)}; ${wettest >= WET_RH ? `kept wet, ${site.saySpan(DRAIN_DEPTH_MM.wet.low, DRAIN_DEPTH_MM.wet.high)}` : site.saySpan(DRAIN_DEPTH_MM.moderate.low, DRAIN_DEPTH_MM.moderate.high)} is usual.`,
-      reason: "Too thin a layer drowns the ground sooner (common practice, no source).",
+      reason: "Too thin a layer drowns the substrate sooner (common practice, no source).",
       figure: "ground/capacity",
     });
   list.push(...barrierSnags(site), ...outletSnags(site, wettest));
@@ -127,10 +127,10 @@ function barrierSnags({ variant, at, say, saySpan, shell }: Site): Snag[] {
     return [
       add("mind", {
         rule: "ground/no-barrier",
-        title: "Nothing keeps the ground out of the drain layer",
-        sentence: "Ground lies straight on it.",
+        title: "Nothing keeps the substrate out of the drainage layer",
+        sentence: "Substrate lies straight on it.",
         reason:
-          "Fines sink and fill it; only over flat mineral ground do some leave it out (common practice, no source).",
+          "Fines sink and fill it; only over flat mineral substrate do some leave it out (common practice, no source).",
         fix: {
           label: "Lay weed cloth between",
           patch: [
@@ -166,7 +166,7 @@ function barrierSnags({ variant, at, say, saySpan, shell }: Site): Snag[] {
             title: barrier.curl.value <= 0 ? "The barrier is cut flush" : "The barrier hardly curls",
             sentence: `${say(barrier.curl.value)} turns up the wall; ${saySpan(CURL_MM.low, CURL_MM.high)} is left.`,
             reason:
-              "Ground runs past a flush edge into the drain layer. Cut it oversize, and never trim it (common practice, no source).",
+              "Substrate runs past a flush edge into the drainage layer. Cut it oversize, and never trim it (common practice, no source).",
             fix: {
               label: `Leave ${say(CURL_MM.value)} of curl`,
               patch: [setMm(at("/ground/barrier/curl"), CURL_MM.value)],
@@ -206,7 +206,7 @@ function outletSnags(site: Site, wettest: number): Snag[] {
   if (ground.outlet === "none" && days !== null && days < SOON_DAYS.value)
     add("mind", {
       rule: "ground/fills-up",
-      title: "The drain layer fills up",
+      title: "The drainage layer fills up",
       sentence: `In about ${formatNumber(days, 0, "down")} days of this misting water stands at the barrier, and there is no way out for it.`,
       reason:
         "Those who skipped the way out wished they had not (common practice, no source). The balance is simple: watch the level.",
@@ -218,7 +218,7 @@ function outletSnags(site: Site, wettest: number): Snag[] {
     add("note", {
       rule: "ground/misting-unknown",
       title: "How much is misted?",
-      sentence: "Nobody has typed it, so the day the drain layer fills is not known.",
+      sentence: "Nobody has typed it, so the day the drainage layer fills is not known.",
       reason: "A bottle's worth is enough: what goes into the reservoir in a week, by seven.",
     });
   return list;
@@ -236,7 +236,7 @@ function poolLevelSnags(site: Site): Snag[] {
       rule: "ground/dry-pool",
       title: "A pool without water",
       sentence: "No standing water is planned under Seal.",
-      reason: "The water line sets the test, the dam and the drain layer.",
+      reason: "The water line sets the test, the dam and the drainage layer.",
       fix: { label: `Plan ${say(50)} of water`, patch: [setMm(at("/seal/standingWater"), 50)] },
       otherFixes: [{ label: "Leave the pool out", patch: [set(at("/ground/pool"), null)] }],
     });

@@ -16,7 +16,7 @@ export function mixSnags(site: Site): Snag[] {
     if (groundIsPlanned(site) && site.shell.levels.strata.some((s) => s.id === "mix"))
       add("note", "mix", {
         rule: "ground/no-mix",
-        title: "Of what is the ground?",
+        title: "Of what is the substrate?",
         sentence: "No mix is chosen, so nothing of it is on the shopping list.",
         reason: "Recipes are parts by volume; every one is a starting point.",
         fix: { label: `Mix “${RECIPES[0]!.name}”`, patch: [set(at("/ground/mix"), RECIPES[0]!.mix)] },
@@ -58,7 +58,7 @@ export function mixSnags(site: Site): Snag[] {
     add("mind", "perlite", {
       rule: "ground/perlite",
       title: "Perlite under a wet belly",
-      sentence: `${who.name} ${who.traits.eatsGround ? "eats ground" : "lies on it with a wet skin"}; the mix holds perlite.`,
+      sentence: `${who.name} ${who.traits.eatsGround ? "eats substrate" : "lies on it with a wet skin"}; the mix holds perlite.`,
       reason:
         "No fertiliser, no perlite, no wetting agents where animals swallow or soak in it (common practice, no source).",
       fix: { label: "Leave the perlite out", patch: [{ op: "remove", path: at(`/ground/mix/parts/${at2}`) }] },
@@ -68,7 +68,7 @@ export function mixSnags(site: Site): Snag[] {
     add("note", "coir", {
       rule: "ground/coir-alone",
       title: "Coir alone feeds nothing",
-      sentence: "The ground is all coir, and live plants stand in it.",
+      sentence: "The substrate is all coir, and live plants stand in it.",
       reason: "Some grow in it, others see plants starve: careful builders differ.",
     });
   return list;

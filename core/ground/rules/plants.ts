@@ -15,7 +15,7 @@ const QUARANTINE_DAYS = 30;
 /** Where a plant stands: how high, and how wide its pot may be. */
 function standOf(site: Site, plant: Plant): { atMm: number; potMm: number | null; words: string } | undefined {
   const { shell, variant } = site;
-  if (plant.where === "ground") return { atMm: shell.levels.groundMm, potMm: null, words: "in the ground" };
+  if (plant.where === "ground") return { atMm: shell.levels.groundMm, potMm: null, words: "in the substrate" };
   const zone = variant.background.zones.find((z) => z.id === plant.where && isPlanter(z));
   if (!zone) return undefined;
   const top = zone.v.value + zone.height.value / 2;
@@ -37,8 +37,8 @@ export function plantSnags(site: Site): Snag[] {
         rule: "ground/planter-gone",
         title: `${plant.name} has no planter`,
         sentence: "It names a planter that is no longer on any wall.",
-        reason: "Plants stand in the ground or in a planter drawn on a wall.",
-        fix: { label: "Plant it in the ground", patch: [set(at(`/ground/plants/${i}/where`), "ground")] },
+        reason: "Plants stand in the substrate or in a planter drawn on a wall.",
+        fix: { label: "Plant it in the substrate", patch: [set(at(`/ground/plants/${i}/where`), "ground")] },
       });
       return;
     }
@@ -66,7 +66,7 @@ export function plantSnags(site: Site): Snag[] {
         title: `${plant.name}’s pot does not go in`,
         sentence: `Its pot is ${say(plant.pot.value)}, the planter ${say(stand.potMm)}.`,
         reason: `Net pots of ${say(75)} and ${say(125)} are usual.`,
-        fix: { label: "Plant it in the ground", patch: [set(at(`/ground/plants/${i}/where`), "ground")] },
+        fix: { label: "Plant it in the substrate", patch: [set(at(`/ground/plants/${i}/where`), "ground")] },
       });
     if (plant.toxic)
       add("note", `${plant.id}-toxic`, {

@@ -192,7 +192,7 @@ describe("the water test of what holds the water", () => {
     expect(litres.inputs.find((i) => i.unit === "m²")!.value).toBeCloseTo(0.543, 3);
   });
 
-  it("is asked of a sheet box with a drain layer, with beads; and of one without, not at all", () => {
+  it("is asked of a sheet box with a drainage layer, with beads; and of one without, not at all", () => {
     const build = flatPack();
     const variant = chosenVariant(build);
     variant.ground.drain = { body: "clay", depth: statedMm(40) };
@@ -206,7 +206,7 @@ describe("the water test of what holds the water", () => {
     expect(planned(flatPack()).steps.some((s) => s.id === "seal/water-test")).toBe(false);
   });
 
-  it("is a blocker where misting fills the drain layer for sure, and nothing lets it out", () => {
+  it("is a blocker where misting fills the drainage layer for sure, and nothing lets it out", () => {
     const build = haberdasher();
     const variant = chosenVariant(build);
     variant.ground.misting = { typed: "200", value: 200, how: "stated" };
@@ -218,7 +218,7 @@ describe("the water test of what holds the water", () => {
     expect(after.snags.find((s) => s.rule === "seal/untested")!.severity).toBe("mind");
   });
 
-  it("warns of misting without a drain layer, and not with one", () => {
+  it("warns of misting without a drainage layer, and not with one", () => {
     const build = haberdasher();
     const { ground } = chosenVariant(build);
     const drain = ground.drain;

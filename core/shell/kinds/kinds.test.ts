@@ -211,7 +211,7 @@ describe("a cabinet", () => {
     expect(wet.reduce((sum, s) => sum + s.lengthMm, 0)).toBe(2 * 1080 + 2 * 508 + 4 * 109);
   });
 
-  it("stops at board under damp ground, and its fix cuts the glass shelves into a tray", () => {
+  it("stops at board under damp substrate, and its fix cuts the glass shelves into a tray", () => {
     const build = haberdasher();
     const shell = shellOf<CabinetShell>(build);
     shell.tray = null;

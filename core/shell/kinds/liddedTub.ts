@@ -128,7 +128,7 @@ export function checkLiddedTub({ found, groundDepth }: LiddedTub, sizes: Sizes, 
     between(`/shell/found/${key}`, measure, SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, words);
   between("/shell/found/wall", found.wall, 0.4, 15, "The wall");
   between("/shell/found/lidGap", found.lidGap, 0, 50, "The gap round the lid");
-  between("/shell/groundDepth", groundDepth, 1, Math.max(1, found.height.value), "Ground");
+  between("/shell/groundDepth", groundDepth, 1, Math.max(1, found.height.value), "Substrate");
 }
 
 /** A foot wider than the rim over it is a slip of the tape. @param said the foot's size as part of a sentence */

@@ -71,6 +71,7 @@ export const lid: ClosureKind<Lid> = {
       label: `Put a lid on${words}`,
       patch: [set(site.at("/closures/-"), newLid(opening.id, lock)), ...patch],
     })),
+  leaves: () => [],
   ways: ({ own, opening }, { gap, clips }) => [
     {
       ...{ id: own("lid"), where: opening.face, stage: "front", cover: `${clips} clips` },

@@ -60,7 +60,7 @@ export const slidingPair: ClosureKind<SlidingPair> = {
   },
   start: (_, opening) => newSlidingPair(4, null, opening.id),
   startWords: () => ({
-    button: "Put a sliding pair in",
+    button: "Put sliding doors in",
     about:
       "Sliding panes in tracks, sized from the opening: they hold in the shallow lower groove and lift in by the deep upper one.",
   }),
@@ -71,7 +71,7 @@ export const slidingPair: ClosureKind<SlidingPair> = {
       { lock: "key" as const, brushStrip: false },
       { lock: "key" as const, brushStrip: true },
     ].map(({ lock, brushStrip }) => ({
-      label: `Put a sliding pair in${lock === "key" ? ", with a key lock" : ""}`,
+      label: `Put sliding doors in${lock === "key" ? ", with a key lock" : ""}`,
       patch: [
         set(site.at("/closures/-"), {
           ...newSlidingPair(glassFor(opening), lock && { kind: lock, origin: "made" }, opening.id),
@@ -79,6 +79,21 @@ export const slidingPair: ClosureKind<SlidingPair> = {
         }),
       ],
     })),
+  leaves(here, closure) {
+    const { opening } = here;
+    const { fit, track } = measureSlides(here, closure);
+    const { widthMm } = fit.pane;
+    const vMm = opening.vMm + track.webMm.value;
+    const heightMm = Math.min(fit.pane.heightMm, opening.heightMm);
+    return [
+      { id: "slide-a", name: "slide A", rect: { uMm: opening.uMm, vMm, widthMm, heightMm } },
+      {
+        id: "slide-b",
+        name: "slide B",
+        rect: { uMm: opening.uMm + opening.widthMm - widthMm, vMm, widthMm, heightMm },
+      },
+    ];
+  },
   ways: (here, closure) => slideWays(here, closure, measureSlides(here, closure)),
   plan(here, closure) {
     const slides = measureSlides(here, closure);

@@ -57,5 +57,5 @@ export function checkCabinet(shell: CabinetShell, _: unknown, checker: Checker):
     const glass = cutShelves(shell)[0]?.thickness.value ?? 4;
     between("/shell/tray/height", tray.height, glass + 10, Math.max(glass + 10, insideMm("height") / 2), "The tray");
   }
-  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, found.height.value / 2), "Ground");
+  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, found.height.value / 2), "Substrate");
 }

@@ -101,7 +101,7 @@ function snags(site: Site): Snag[] {
       rule: "shell/board-swells",
       subject: "base",
       severity: "stop",
-      title: "Board swells under damp ground",
+      title: "Board swells under damp substrate",
       sentence: `${boards.length} faces are board, and nothing holds water off the base.`,
       reason: "Chipboard and MDF swell once and for good. A tray of its own glass shelves is the usual cure.",
       ...(found.shelves.some((s) => s.material === "glass") && {

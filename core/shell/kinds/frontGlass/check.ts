@@ -47,7 +47,7 @@ export function checkFrontGlass(shell: FrontGlassShell, _: Variant, checker: Che
   between("/shell/found/background/gap", found.background.gap, 0, 100, "The gap behind the background");
   checkSecondHand(found.secondHand, "/shell/found/secondHand", checker);
   checkDam(shell, [], inside, checker);
-  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, inside.heightMm / 2), "Ground");
+  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, inside.heightMm / 2), "Substrate");
 }
 
 function checkSill(found: FrontGlassShell["found"], insideHeightMm: number, { add, between, say }: Checker): void {

@@ -171,6 +171,6 @@ export const frontGlassSurvey: Survey = {
         ...secondHandFields(at("secondHand")),
       ],
     },
-    { title: "As finished", fields: finishedFields("Ground, how deep", "Load on the screen") },
+    { title: "As finished", fields: finishedFields("Substrate, how deep", "Load on the screen") },
   ],
 };

@@ -59,7 +59,7 @@ export const roundTubSurvey: Survey = {
         { path: "/shell/mound/height", label: "Mound on it, how high", ask: "length", optional: true },
         { path: "/shell/mound/across", label: "The mound's foot, across", ask: "length" },
         { path: "/shell/riser", label: "Riser under it, how high", ask: "length", optional: true },
-        ...finishedFields("Ground on it, to what height", "Load on the lid"),
+        ...finishedFields("Substrate on it, to what height", "Load on the lid"),
       ],
     },
   ],

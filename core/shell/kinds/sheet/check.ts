@@ -61,5 +61,5 @@ export function checkSheet(shell: SheetShell, { faces }: Variant, checker: Check
   if (shell.joints.back === "rabbeted")
     between("/shell/joints/rabbetDepth", shell.joints.rabbetDepth, 1, Math.max(1, thickest - 2), "The rabbet");
   between("/shell/joints/screwSpacing", shell.joints.screwSpacing, 30, 600, "Screw spacing");
-  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideHeightMm), "Ground");
+  between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideHeightMm), "Substrate");
 }

@@ -94,7 +94,7 @@ export const sheetSurvey: Survey = {
       ],
     },
     {
-      title: "Front frame and ground",
+      title: "Front frame and substrate",
       fields: [
         {
           path: "/shell/front/dam",

@@ -144,7 +144,7 @@ export const tank: ShellKind<TankShell> = {
       },
       {
         title: "As finished",
-        fields: [...finishedFields("Ground, how deep", "Load on the lid")],
+        fields: [...finishedFields("Substrate, how deep", "Load on the lid")],
       },
     ],
   },
@@ -166,7 +166,7 @@ export const tank: ShellKind<TankShell> = {
       groundDepth,
       1,
       Math.max(1, found.height.value - found.glass.value),
-      "Ground",
+      "Substrate",
     );
   },
   build: buildTank,

@@ -96,7 +96,7 @@ export const tankOnEnd: ShellKind<TankOnEndShell> = {
       "/shell/damPane",
     );
     checker.between("/shell/legs", shell.legs, 5, 1000, "Legs");
-    checker.between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideMm), "Ground");
+    checker.between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideMm), "Substrate");
   },
   build: buildOnEnd,
   plan: planOnEnd,

@@ -101,7 +101,7 @@ export const tubSurvey: Survey = {
     },
     {
       title: "As finished",
-      fields: [...finishedFields("Ground, how deep", "Load on the lid")],
+      fields: [...finishedFields("Substrate, how deep", "Load on the lid")],
     },
   ],
 };

@@ -1,0 +1,140 @@
+import { Box, Flex, Text } from "@chakra-ui/react";
+import { statedMm } from "#core/design/measure";
+import { GAP_FACTOR } from "#core/residents/factors";
+import type { Resident } from "#core/residents/schema";
+import { formatNumber } from "#core/units/format";
+import { type Range, RangeField } from "../stages/brief/RangeField";
+import { useBuildHandle, useDecision, useDesign } from "../state/context";
+import { ChoiceField, CountField, TickField } from "../ui/fields";
+import { Labelled } from "../ui/Labelled";
+import { MeasureField } from "../ui/MeasureField";
+import { NameField } from "../ui/NameField";
+import { Fields } from "../ui/Panel";
+import { QuietButton } from "../ui/QuietButton";
+
+const TRAITS: readonly [keyof Resident["traits"], string][] = [
+  ["climbs", "Climbs"],
+  ["toePads", "Toe pads"],
+  ["digs", "Digs"],
+  ["wetSkin", "Wet skin"],
+  ["eatsGround", "Eats its substrate"],
+  ["wantsPrivacy", "Wants privacy"],
+  ["chews", "Chews foam and rubber"],
+];
+
+/** One kind of animal that is to live in it. */
+export function ResidentFields({ id }: { id: string }) {
+  const resident = useDesign((d) => d.brief.residents.find((r) => r.id === id));
+  const index = useDesign((d) => d.brief.residents.findIndex((r) => r.id === id));
+  if (!resident) return null;
+  const path = `build:/brief/residents/${index}`;
+  return (
+    <>
+      <Fields>
+        <NameField label="Animal" path={`${path}/name`} most={80} />
+        <CountField label="How many" path={`${path}/count`} max={10000} />
+        <MeasureField
+          label="Narrowest rigid measure"
+          path={`${path}/narrowestRigid`}
+          optional
+          how="measured"
+          hint={resident.narrowestRigid?.how === "guessed" ? "a guess, from memory" : undefined}
+        />
+        <ChoiceField
+          label="Body"
+          path={`${path}/body`}
+          options={[
+            ["scaled", "scaled, or a rodent"],
+            ["softBodied", "soft-bodied"],
+            ["hardBodied", "hard-bodied invertebrate"],
+            ["flattener", "roach or other flattener"],
+          ]}
+        />
+        <MeasureField label="A gap it was seen refused" path={`${path}/refusedGap`} optional how="measured" />
+        <MeasureField label="Substrate it needs" path={`${path}/groundDepth`} optional />
+        <MeasureField label="Floor it needs, long" path={`${path}/needs/length`} optional />
+        <MeasureField label="Floor it needs, wide" path={`${path}/needs/width`} optional />
+        <MeasureField label="Height it needs" path={`${path}/needs/height`} optional hint="above the substrate" />
+        <MeasureField label="Reach up a wall" path={`${path}/reach`} optional />
+        <BandField label="Its warmth" unit="°C" path={`${path}/bands/tempC`} from={{ low: 20, high: 28 }} />
+        <BandField label="Its air" unit="% rh" path={`${path}/bands/rh`} from={{ low: 40, high: 70 }} />
+      </Fields>
+      <Flex columnGap="3" rowGap="1" mt="1.5" wrap="wrap">
+        {TRAITS.map(([trait, words]) => (
+          <TickField key={trait} label={words} path={`${path}/traits/${trait}`} />
+        ))}
+        <TickField label="Strong" path={`${path}/strong`} />
+        <TickField label="Venomous or medically dangerous" path={`${path}/dangerous`} />
+      </Flex>
+      <Text fontSize="xs" color="muted" mt="1">
+        {`Gaps up to ${formatNumber(GAP_FACTOR[resident.body].value, 2)} × its narrowest measure, from memory. ${resident.note}`}
+      </Text>
+    </>
+  );
+}
+
+/** A band that may not be known: asked for by a button, given up by another. */
+function BandField({ label, unit, path, from }: { label: string; unit: "°C" | "% rh"; path: string; from: Range }) {
+  const { value, commit } = useDecision<Range | null>(path);
+  if (value) return <RangeField label={label} unit={unit} path={path} />;
+  return (
+    <Labelled label={`${label}, ${unit}`}>
+      <QuietButton onClick={() => commit(from)}>Not known yet</QuietButton>
+    </Labelled>
+  );
+}
+
+/** The room it stands in, and who lives round it. */
+export const RoomFields = () => (
+  <>
+    <Fields>
+      <RangeField label="Room" unit="°C" path="build:/brief/room/tempC" />
+      <RangeField label="Room air" unit="% rh" path="build:/brief/room/rh" />
+    </Fields>
+    <Box mt="2">
+      <TickField label="Children at home" path="build:/brief/childrenAtHome" />
+    </Box>
+  </>
+);
+
+/** Size against need: the school followed, and the home they come from. */
+export function SizeFields() {
+  const { api } = useBuildHandle();
+  const oldHome = useDesign((d) => d.brief.oldHome);
+  const setOld = (home: typeof oldHome) =>
+    api.commit((draft) => {
+      draft.brief.oldHome = home;
+    });
+  return (
+    <>
+      <ChoiceField
+        label="School of size"
+        path="build:/brief/sizeSchool"
+        options={[
+          ["undecided", "not decided"],
+          ["minimum", "a community's minimum"],
+          ["stepUp", "stepping up as it copes"],
+        ]}
+      />
+      <Box mt="1.5">
+        <NameField label="Why, for the record" path="build:/brief/sizeReason" long />
+      </Box>
+      <Box mt="2">
+        {oldHome ? (
+          <Fields>
+            <MeasureField label="Old home, wide" path="build:/brief/oldHome/width" />
+            <MeasureField label="Old home, deep" path="build:/brief/oldHome/depth" />
+            <MeasureField label="Old home, high" path="build:/brief/oldHome/height" />
+            <QuietButton alignSelf="end" onClick={() => setOld(null)}>
+              No old home
+            </QuietButton>
+          </Fields>
+        ) : (
+          <QuietButton onClick={() => setOld({ width: statedMm(600), depth: statedMm(300), height: statedMm(300) })}>
+            Compare with the old home
+          </QuietButton>
+        )}
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,107 @@
+import { chosenVariant } from "#core/document/variant";
+import { FOUND_MATERIALS } from "#core/materials/face";
+import { materialsOf, shellSheets } from "#core/materials/find";
+import { FOUND_IDS } from "#core/materials/names";
+import type { Source } from "#core/shell/dam/schema";
+import { kindOf } from "#core/shell/kinds/index";
+import { surveyId } from "#core/things/shell";
+import { SurveyFields } from "../stages/shell/SurveyFields";
+import { useBench, useBuildHandle, useDecision, useShown } from "../state/context";
+import { ChoiceField, CountField, Select } from "../ui/fields";
+import { MeasureField } from "../ui/MeasureField";
+import { Fields } from "../ui/Panel";
+
+/** A group of the survey; where the tape runs for the measure in hand is drawn on the board. */
+export function SurveyGroup({ id }: { id: string }) {
+  const kind = useShown(({ plan }) => plan.shell.kind);
+  const { measure } = useBuildHandle();
+  const group = kindOf({ kind }).survey.groups.find((g) => surveyId(g.title) === id);
+  return group ? <SurveyFields fields={group.fields} onFocus={measure} /> : null;
+}
+
+const MATERIALS = FOUND_IDS.map((id) => [id, FOUND_MATERIALS[id].name] as const);
+
+/** A shelf that came with the shell. */
+export function ShelfFields({ id }: { id: string }) {
+  const path = `/shell/found/shelves/${id.slice("shelf/".length)}`;
+  return (
+    <Fields>
+      <ChoiceField
+        label="What it is used for"
+        path={`${path}/use`}
+        options={[
+          ["keep", "stays a shelf"],
+          ["cutUp", "cut up for the tray"],
+          ["remove", "taken out"],
+        ]}
+      />
+      <ChoiceField label="Material" path={`${path}/material`} options={MATERIALS} />
+      <MeasureField label="Wide" path={`${path}/width`} />
+      <MeasureField label="Deep" path={`${path}/depth`} />
+      <MeasureField label="Thick" path={`${path}/thickness`} />
+      <CountField label="How many" path={`${path}/count`} max={20} />
+    </Fields>
+  );
+}
+
+/** The tray cut from the cabinet's own glass shelves. */
+export const TrayFields = () => (
+  <Fields>
+    <MeasureField label="Tray, how high" path="/shell/tray/height" />
+  </Fields>
+);
+
+/** What a dam or floor is of, as one choice. */
+const keyOf = (source: Source): string =>
+  source.of === "bought" ? `bought/${source.material}` : `${source.of}/${source.shelf}`;
+
+function SourceField({ label, path }: { label: string; path: string }) {
+  const { value, attempt } = useDecision<Source | undefined>(path);
+  const { book } = useBench();
+  const shelves = useShown(({ plan }) => {
+    const { shell } = plan.site.variant;
+    return "found" in shell && "shelves" in shell.found ? shell.found.shelves.map((s) => s.name) : [];
+  });
+  const bought = [...materialsOf(book, "glass"), ...shellSheets(book)];
+  const options = [
+    ...shelves.flatMap((name) => [
+      [`wholeShelf/${name}`, `${name}, whole`] as const,
+      [`cutShelf/${name}`, `${name}, cut`] as const,
+    ]),
+    ...bought.map((m) => [`bought/${m.id}`, m.name] as const),
+  ];
+  const take = (choice: string) => {
+    const at = choice.indexOf("/");
+    const [of, name] = [choice.slice(0, at), choice.slice(at + 1)];
+    attempt((of === "bought" ? { of, material: name } : { of, shelf: name }) as Source);
+  };
+  return value ? <Select label={label} value={keyOf(value)} options={options} onChange={take} /> : null;
+}
+
+/** A dam across an open front, or the pane behind a front frame. */
+export function DamFields() {
+  const { at, whole } = useShown(({ design }) => {
+    const shell = chosenVariant(design).shell as unknown as Partial<
+      Record<"dam" | "damPane", { source: Source } | null>
+    >;
+    const key = shell.dam ? "dam" : "damPane";
+    return { at: key, whole: shell[key]?.source.of === "wholeShelf" };
+  });
+  return (
+    <Fields>
+      <SourceField label="Dam, of" path={`/shell/${at}/source`} />
+      {!whole && (
+        <>
+          <MeasureField label="Dam, how high" path={`/shell/${at}/height`} />
+          <MeasureField label="Dam, how long" path={`/shell/${at}/length`} optional empty="as the inside gives" />
+        </>
+      )}
+    </Fields>
+  );
+}
+
+export const SecondFloorFields = () => (
+  <Fields>
+    <SourceField label="Second floor, of" path="/shell/floor/source" />
+  </Fields>
+);

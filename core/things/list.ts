@@ -1,0 +1,55 @@
+import type { Snag } from "../ledgers/ledger";
+import type { Plan } from "../plan";
+import { line, step } from "./after";
+import { swatch, wall, zone } from "./background";
+import { resident, room, size } from "./brief";
+import { odd, part, sheet, slips } from "./cuts";
+import { closure, gap, way } from "./front";
+import { barrier, dish, drain, mix, plant, planting, pool, service, substrate, water } from "./ground";
+import type { ThingKindId } from "./names";
+import { beads, decision, divider, layer, stack, test } from "./seal";
+import { dam, feature, secondFloor, shelf, survey, tray } from "./shell";
+import type { Thing, ThingKind } from "./thing";
+
+/** Every kind of thing that can be taken in hand. */
+export const THINGS: Record<ThingKindId, ThingKind> = {
+  ...{ resident, room, size },
+  ...{ survey, shelf, tray, dam, secondFloor, feature },
+  ...{ drain, barrier, substrate, water, mix, pool, dish, plant, planting, service },
+  ...{ closure, way, gap },
+  ...{ beads, stack, layer, divider, decision, test },
+  ...{ wall, zone, swatch },
+  ...{ sheet, part, odd, slips },
+  ...{ line, step },
+};
+
+const listed = new WeakMap<Plan, Thing[]>();
+
+/** Everything of a plan that can be taken in hand, kind by kind in the order it is gone through. */
+export function thingsOf(plan: Plan): Thing[] {
+  const known = listed.get(plan) ?? Object.values(THINGS).flatMap((kind) => kind.list(plan));
+  listed.set(plan, known);
+  return known;
+}
+
+/** Whether a pointer leads to what stands at another, or into it. */
+const within = (pointer: string, at: string) => pointer === at || pointer.startsWith(`${at}/`);
+
+/** The thing that has what stands at a path of the variant, or of the whole build with a leading `build:`. */
+export const thingAt = (path: string, plan: Plan): Thing | undefined =>
+  thingsOf(plan).find(({ paths }) => paths.some((p) => within(path, p)));
+
+/**
+ * The thing a snag is settled at: the one it judges, or the one that has what its fix changes.
+ * @returns undefined where it is the stage as a whole
+ */
+export function thingOf(snag: Snag, plan: Plan): Thing | undefined {
+  const things = thingsOf(plan);
+  const here = things.filter((t) => t.stage === snag.stage);
+  const judged = here.find((t) => t.id === snag.subject);
+  if (judged) return judged;
+  const places = [snag.subject, ...(snag.fix?.patch.map((o) => o.path) ?? [])];
+  const inBuild = (path: string) => (path.startsWith("build:") ? path.slice("build:".length) : plan.site.at(path));
+  const has = ({ paths }: Thing) => paths.some((p) => places.some((at) => within(at, inBuild(p)) || within(at, p)));
+  return here.find(has) ?? things.find((t) => t.id === snag.subject) ?? things.find(has);
+}

@@ -1,0 +1,12 @@
+/** Every kind of thing that can be taken in hand. */
+export const THING_KINDS = [
+  ...(["resident", "room", "size"] as const),
+  ...(["survey", "shelf", "tray", "dam", "secondFloor", "feature"] as const),
+  ...(["drain", "barrier", "substrate", "water", "mix", "pool", "dish", "plant", "planting", "service"] as const),
+  ...(["closure", "way", "gap"] as const),
+  ...(["beads", "stack", "layer", "divider", "decision", "test"] as const),
+  ...(["wall", "zone", "swatch"] as const),
+  ...(["sheet", "part", "odd", "slips"] as const),
+  ...(["line", "step"] as const),
+] as const;
+export type ThingKindId = (typeof THING_KINDS)[number];

@@ -1,0 +1,106 @@
+import { FACES } from "../design/names";
+import { faceName } from "../materials/face";
+import { materialName } from "../materials/find";
+import { SPLITS, splitsMet } from "../seal/decisions";
+import { layerKind } from "../seal/stack/layers";
+import { waterStands } from "../seal/water";
+import { formatLengthWithUnit } from "../units/format";
+import type { Thing, ThingKind } from "./thing";
+
+export const beads: ThingKind = {
+  list: ({ site }) => [
+    {
+      ...{ kind: "beads", id: "seams", name: "Beads", what: "sealant", stage: "seal" },
+      paths: ["/seal/seams", "/seal/sealant", "/seal/leg", "/seal/airingDays"],
+      says: `${{ all: "every inner seam", base: "base and feet", none: "none" }[site.variant.seal.seams]} · ${materialName(site.book, site.variant.seal.sealant)}`,
+    },
+  ],
+};
+
+/** The id of a layer of a face, as its snags have it. */
+export const layerId = (face: string, layer: string): string => `${face}/${layer}`;
+
+/** A face with what is put on it. */
+export const stack: ThingKind = {
+  list: ({ site }) =>
+    FACES.filter((f) => !site.shell.faces[f].open).map((face): Thing => {
+      const at = site.variant.seal.stacks.findIndex((s) => s.face === face);
+      const layers = site.variant.seal.stacks[at]?.layers ?? [];
+      return {
+        ...{ kind: "stack", id: face, what: "face", stage: "seal", face },
+        name: `${face[0]!.toUpperCase()}${face.slice(1)}`,
+        paths: at < 0 ? [] : [`/seal/stacks/${at}`],
+        says:
+          layers.map((l) => layerKind(l.layer).name.toLowerCase()).join(", ") ||
+          `bare ${faceName(site.shell.faces[face].material, (mm) => formatLengthWithUnit(mm, site.brief.units))}`,
+      };
+    }),
+  off: (variant, id) => {
+    variant.seal.stacks = variant.seal.stacks.filter((s) => s.face !== id);
+  },
+};
+
+export const layer: ThingKind = {
+  list: ({ site }) =>
+    site.variant.seal.stacks.flatMap(({ face, layers }, at) =>
+      layers.map(
+        (l, i): Thing => ({
+          ...{ kind: "layer", id: layerId(face, l.id), what: `layer of the ${face}`, stage: "seal", face },
+          name: layerKind(l.layer).name,
+          paths: [`/seal/stacks/${at}/layers/${i}`],
+        }),
+      ),
+    ),
+  off: (variant, id) => {
+    for (const s of variant.seal.stacks) s.layers = s.layers.filter((l) => layerId(s.face, l.id) !== id);
+    variant.seal.stacks = variant.seal.stacks.filter((s) => s.layers.length > 0);
+  },
+};
+
+export const divider: ThingKind = {
+  list: ({ site }) =>
+    site.variant.seal.dividers.map(
+      (d, i): Thing => ({
+        ...{ kind: "divider", id: d.id, name: d.name, what: "divider", stage: "seal" },
+        paths: [`/seal/dividers/${i}`],
+        says: formatLengthWithUnit(d.height.value, site.brief.units),
+      }),
+    ),
+  off: (variant, id) => {
+    variant.seal.dividers = variant.seal.dividers.filter((d) => d.id !== id);
+  },
+};
+
+/** Questions of safety that careful builders answer in opposite ways: all in one place. */
+export const decision: ThingKind = {
+  list: ({ site, facts }) => {
+    const met = splitsMet(site, facts);
+    if (met.length === 0) return [];
+    const made = met.filter(({ split }) =>
+      site.variant.seal.decisions.some((d) => d.split === split && d.school !== ""),
+    );
+    return [
+      {
+        ...{ kind: "decision", id: "splits", name: "Yours to decide", what: "safety", stage: "seal" },
+        paths: ["/seal/decisions"],
+        says:
+          made.length === met.length
+            ? `${met.length} decided`
+            : `${met.length - made.length} of ${met.length} open: ${SPLITS[met.find((m) => !made.includes(m))!.split].question}`,
+      },
+    ];
+  },
+};
+
+export const test: ThingKind = {
+  list: ({ site, test: { why } }) =>
+    waterStands(site)
+      ? [
+          {
+            ...{ kind: "test", id: "water-test", name: "Water test", what: "test", stage: "seal" },
+            paths: [],
+            says: why,
+          },
+        ]
+      : [],
+};

@@ -1,0 +1,54 @@
+import type { Measure } from "../design/basics";
+import type { FaceId } from "../design/names";
+import type { Build, Variant } from "../document/schema";
+import type { Plan } from "../plan";
+import type { Rect } from "../shell/faces";
+import type { ThingKindId } from "./names";
+
+/** Something of a build that can be taken in hand: its fields are shown, and what there is to do with it. */
+export interface Thing {
+  kind: ThingKindId;
+  /** The same as the subject of the snags that judge it. */
+  id: string;
+  name: string;
+  /** What it is, beside its name: `planter`, `wall`. */
+  what: string;
+  /** The stage it is decided at. */
+  stage: string;
+  /** Where it stands in the build, as JSON Pointers; those of the variant come after it. Its own come first. */
+  paths: readonly string[];
+  /** Its measures in a line, in the build's own units. */
+  says?: string;
+  /** The face it is on. */
+  face?: FaceId;
+}
+
+/** Something with a middle on a face, which is moved, copied, mirrored and set level. */
+export interface PlacedItem {
+  id: string;
+  name: string;
+  face: FaceId;
+  u: Measure;
+  v: Measure;
+}
+
+/** How the things of a kind that lie on faces are handled. Those that change write to a draft. */
+export interface PlacedKind {
+  /** Where their list stands in the variant. */
+  path: string;
+  items: (variant: Variant) => PlacedItem[];
+  rect: (item: PlacedItem) => Rect;
+  /** Makes one so large, in `put`'s measure: a whole millimetre or sixteenth. */
+  size: (item: PlacedItem, widthMm: number, heightMm: number, put: (mm: number) => Measure) => void;
+  /** Faces it may be copied to. */
+  faces: readonly FaceId[];
+}
+
+/** A kind of thing. `core/things/list.ts` lists them; `app/hand/fields.tsx` has the fields of each. */
+export interface ThingKind {
+  /** All there are, in the order they are gone through. */
+  list: (plan: Plan) => Thing[];
+  /** Takes one off a draft; none where it cannot be. */
+  off?: (variant: Variant, id: string, build: Build) => void;
+  placed?: PlacedKind;
+}

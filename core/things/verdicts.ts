@@ -1,0 +1,26 @@
+import type { Severity } from "../ledgers/ledger";
+import type { Plan } from "../plan";
+import { thingOf } from "./list";
+import type { Thing } from "./thing";
+
+/** The key of a thing among all things. */
+export const thingKey = ({ kind, id }: Pick<Thing, "kind" | "id">): string => `${kind}/${id}`;
+
+const RANK: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
+const known = new WeakMap<Plan, ReadonlyMap<string, Severity>>();
+
+/** The worst that is said of each thing and not overridden, by its key; notes are no verdict. */
+export function verdictsOf(plan: Plan): ReadonlyMap<string, Severity> {
+  const kept = known.get(plan);
+  if (kept) return kept;
+  const worst = new Map<string, Severity>();
+  for (const snag of plan.snags) {
+    if (snag.waived || snag.severity === "note") continue;
+    const thing = thingOf(snag, plan);
+    if (!thing) continue;
+    const before = worst.get(thingKey(thing));
+    if (!before || RANK[snag.severity] < RANK[before]) worst.set(thingKey(thing), snag.severity);
+  }
+  known.set(plan, worst);
+  return worst;
+}
