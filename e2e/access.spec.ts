@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
-import { cutList, open, saved, settled } from "./hand";
+import { cutList, inHand, open, saved, settled } from "./hand";
 import { test } from "./site";
 
 // None of these depends on another.
@@ -74,7 +74,7 @@ test("the theme is chosen by its button and kept over a reload", async ({ page }
 
 /** Tabs until what has the focus has this name, as someone without a mouse does. */
 async function tabTo(page: Page, name: RegExp) {
-  for (let i = 0; i < 120; i++) {
+  for (let i = 0; i < 160; i++) {
     await page.keyboard.press("Tab");
     const found = await page.evaluate((source) => {
       const el = document.activeElement;
@@ -103,6 +103,8 @@ test("a build is made, judged, mended and cut by keyboard alone", async ({ page 
   await page.waitForURL(/keys-only\/shell/);
   await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
   await settled(page);
+  await tabTo(page, /^Front frame and substrate$/);
+  await page.keyboard.press("Enter");
   await tabTo(page, /^Dam, how high$/);
   await page.keyboard.type("100");
   await tabTo(page, /^Head rail$/);
@@ -127,13 +129,13 @@ test("a build is made, judged, mended and cut by keyboard alone", async ({ page 
   await page.keyboard.press("Enter");
   await tabTo(page, /^Add mesh, high right$/);
   await page.keyboard.press("Enter");
-  await tabTo(page, /^Low left, .*Arrow keys move it, Enter opens its fields\.$/);
+  await tabTo(page, /^Low left, .*Arrow keys move it, with Alt they size it, Enter opens its fields\.$/);
   await page.keyboard.press("Shift+ArrowUp");
   // Enter and Space go from the mark to its fields.
   for (const key of ["Enter", " "]) {
     await page.locator("[data-feature='low-1']").focus();
     await page.keyboard.press(key);
-    await expect(page.locator("#fields-low-1").getByLabel("Face")).toBeFocused();
+    await expect(inHand(page).getByLabel("Middle from the front")).toBeFocused();
   }
   await page.locator("[data-feature='low-1']").focus();
   await page.keyboard.press("6");

@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { goOn, open, saved, settled, startBuild } from "./hand";
+import { goOn, inHand, open, saved, settled, showAllSnags, startBuild } from "./hand";
 import { test } from "./site";
 
 const shot = async (page: Page, name: string) => {
@@ -65,6 +65,7 @@ test("cut one part wrong halfway, and the rest is nested again round what is lef
     await page.getByRole("textbox", { name: side, exact: true }).first().blur();
   }
   await saved(page);
+  await showAllSnags(page);
   await expect(page.getByRole("complementary", { name: "Snags" })).toContainText("was cut to another size");
 });
 
@@ -76,6 +77,7 @@ test("a sheet is kept as it is drawn while other parts come and go", async ({ pa
   const names = await kept.evaluateAll((all) => all.map((box) => box.getAttribute("aria-label")));
   for (const name of names) await expect(page.getByRole("checkbox", { name: name! })).toBeChecked();
   await expect(page.getByRole("checkbox", { name: "Trimmed" })).not.toBeChecked();
+  await page.getByRole("button", { name: "Add odd parts" }).click();
   await page.getByRole("textbox", { name: "Part", exact: true }).fill("Shelf");
   await page.getByRole("textbox", { name: "Its length" }).fill("40 cm");
   await page.getByRole("textbox", { name: "Its width" }).fill("250");
@@ -87,8 +89,10 @@ test("a sheet is kept as it is drawn while other parts come and go", async ({ pa
   await expect(page.getByRole("alert").filter({ hasText: "A corner's width" })).toBeVisible();
   await page.getByRole("textbox", { name: "and along the width" }).fill("1 1/2 in");
   await page.getByRole("button", { name: "Add the part" }).click();
+  await page.keyboard.press("Escape");
   await expect(page.locator("tr[data-part='odd/odd-1']")).toContainText("400");
-  await expect(page.locator("tr[data-part='odd/odd-1']")).toContainText("corners out");
+  await page.locator("tr[data-part='odd/odd-1']").getByRole("button").click();
+  await expect(inHand(page)).toContainText("corners out");
   await saved(page);
   await settled(page);
   await open(page, `${build}/cuts`);
@@ -139,12 +143,14 @@ test("a job of 500 parts shows how far it is, stops with its best, and the page 
     { length: 100 },
     (_, i) => `Slat ${i + 1},${260 + ((i * 37) % 610)},${90 + ((i * 53) % 330)},5`,
   );
+  await page.getByRole("button", { name: "Add odd parts" }).click();
   await page.getByLabel("Parts list, CSV or DXF").setInputFiles({
     name: "parts.csv",
     mimeType: "text/csv",
     buffer: Buffer.from(["part,length,width,quantity", ...rows, "Wrong,abc,10,1", "Huge,3000,2000,1"].join("\n")),
   });
   await expect(page.getByText("Line 102: length “abc”", { exact: false })).toBeVisible();
+  await page.getByRole("button", { name: "Close" }).click();
   await saved(page);
   // An impossible part is named with the nearest that would fit.
   await expect(page.getByRole("complementary", { name: "Snags" })).toContainText("Huge fits no sheet");

@@ -1,6 +1,6 @@
 import { writeFileSync } from "node:fs";
 import { expect } from "@playwright/test";
-import { open, saved, startBuild, tally } from "./hand";
+import { open, saved, startBuild, take, tally } from "./hand";
 import { test } from "./site";
 
 test("bad sizes are explained at the field, and the last good plan stays", async ({ page }) => {
@@ -39,6 +39,7 @@ test("the new-build form marks every bad field at once and keeps what was typed"
 
 test("a vent larger than its face is a stop with the fix that fits it", async ({ page }) => {
   await open(page, "/builds/landing-box/air");
+  await take(page, "Rail slot");
   await page.getByRole("textbox", { name: "Opening, wide" }).fill("900");
   await page.getByRole("textbox", { name: "Opening, wide" }).blur();
   const snag = page.locator("[data-rule='place/off-the-face']");

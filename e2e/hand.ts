@@ -35,6 +35,32 @@ export class Hand {
   }
 }
 
+/** The panel of what is in hand. */
+export const inHand = (page: Page) => page.getByRole("region", { name: "In hand" });
+
+/** Takes a thing in hand by its row under the board. */
+export async function take(page: Page, name: string | RegExp) {
+  const button = page
+    .locator("[data-rows] [data-thing]")
+    .getByRole("button", { name, exact: typeof name === "string" });
+  await button.first().click();
+  await expect(button.first()).toHaveAttribute("aria-pressed", "true");
+}
+
+/** Lets go of what is in hand: the stage's own fields are there again. */
+export async function letGo(page: Page) {
+  const button = inHand(page).getByRole("button", { name: "Let go" });
+  if ((await button.count()) > 0) await button.click();
+}
+
+/** Shows the snags of every stage, notes too. */
+export async function showAllSnags(page: Page) {
+  const all = page.getByRole("button", { name: /^all \d+$/ });
+  if ((await all.count()) > 0) await all.click();
+  const notes = page.getByRole("button", { name: /notes? here →$/ });
+  if ((await notes.count()) > 0) await notes.click();
+}
+
 /** Waits until the page says that the newest edit is kept. */
 export async function saved(page: Page) {
   await expect(page.getByRole("status", { name: "Save state" })).toHaveText(/^Saved · rev \d+$/, { timeout: 15_000 });

@@ -1,6 +1,6 @@
 import { execFileSync } from "node:child_process";
 import { expect } from "@playwright/test";
-import { cutList, Hand, open, saved, settled, startBuild, tally } from "./hand";
+import { cutList, Hand, inHand, open, saved, settled, showAllSnags, startBuild, take, tally } from "./hand";
 import { test } from "./site";
 
 /** Worked by hand; see core/shell/shell.test.ts for each deduction. */
@@ -28,6 +28,7 @@ test("the job, from New build to the diary, in at most 25 entries and clicks", a
   await page.waitForURL(/boas-in-the-hall\/shell/);
   await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
   await settled(page);
+  await hand.click("Front frame and substrate");
   await hand.type("Dam, how high", "100");
   await hand.type("Head rail", "60");
   await hand.key("1");
@@ -54,14 +55,16 @@ test("the job, from New build to the diary, in at most 25 entries and clicks", a
   await expect(page.getByText(/^0 stop the build/)).toBeVisible();
 
   await page.keyboard.press("4");
-  const ways = page.locator("tr:not([data-opening])", { hasText: "between the slides" });
-  await expect(ways).toContainText("holds");
+  await page.locator("[data-thing^='way/']", { hasText: "between the slides" }).getByRole("button").click();
+  await expect(inHand(page)).toContainText("at worst: holds");
 
   await page.keyboard.press("2");
+  await take(page, "Joints");
   await page.getByRole("combobox", { name: "Back", exact: true }).selectOption("inset");
   await page.keyboard.press("9");
   await expect(tally(page, "Sheets")).toContainText(/^3 /);
   await expect(page.getByText("3 sheets is least, proved")).toBeVisible();
+  await showAllSnags(page);
   const snag = page.locator("[data-rule='cuts/saves-a-sheet']");
   await expect(snag).toContainText("The back laid over");
   await expect(snag).toContainText("10 mm less deep");
@@ -73,6 +76,7 @@ test("the job, from New build to the diary, in at most 25 entries and clicks", a
 test('the same job typed as 59 1/16", 23 5/8", 23 5/8" gives the same parts', async ({ page }) => {
   const address = await startBuild(page, "Boas in inches", ['59 1/16"', '23 5/8"', "23 5/8"], "inches");
   const hand = new Hand(page);
+  await take(page, "Front frame and substrate");
   await hand.type("Dam, how high", "100 mm");
   await hand.type("Head rail", "60mm");
   await hand.key("4");
@@ -101,6 +105,7 @@ test("a change of size moves net, cuts, glass, cost and diary at once, and undo 
   const before = await look();
   await page.keyboard.press("2");
   const net = page.getByRole("group", { name: /^Net of/ });
+  await net.waitFor();
   const drawn = await net.innerHTML();
   const width = page.getByRole("textbox", { name: "Width" });
   await width.fill("1200");
@@ -138,6 +143,7 @@ test("hornwort plan on the exported JSON gives the numbers on the screen", async
   );
   await expect(tally(page, "Sheets")).toContainText(`${planned.tally.sheets} (`);
   await expect(tally(page, "Mass dry / wet")).toContainText(`${Math.round(planned.tally.massDryKg)} /`);
+  await showAllSnags(page);
   expect(await page.getByRole("article").count()).toBe(planned.snags.length);
 });
 

@@ -39,12 +39,55 @@ test("a vent is dragged on the net, nudged by arrow keys, and typed", async ({ p
 
 test("a stage opens at its head, however far down the last one was read", async ({ page }) => {
   await open(page, "/builds/flat-pack-1500/shell");
-  const main = page.locator("main");
-  await main.evaluate((m) => m.scrollTo(0, 500));
-  expect(await main.evaluate((m) => m.scrollTop)).toBeGreaterThan(100);
+  const rows = page.locator("[data-rows]");
+  await rows.evaluate((m) => m.scrollTo(0, 300));
+  expect(await rows.evaluate((m) => m.scrollTop)).toBeGreaterThan(100);
   await page.keyboard.press("9");
   await expect(page.getByRole("heading", { name: "Cuts", exact: true })).toBeVisible();
-  await expect.poll(() => main.evaluate((m) => m.scrollTop)).toBe(0);
+  await expect.poll(() => rows.evaluate((m) => m.scrollTop)).toBe(0);
+});
+
+test("a vent is sized by its handles and by keys, and several move together", async ({ page }) => {
+  await startBuild(page, "Sized box", ["1000", "500", "500"]);
+  await page.keyboard.press("5");
+  await page.getByRole("button", { name: "Add holes, low left" }).click();
+  await page.getByRole("button", { name: "Add mesh, high right" }).click();
+  const wide = page.getByRole("textbox", { name: "Opening, wide" });
+  const across = page.getByRole("textbox", { name: "Middle from the front" });
+  const before = Number(await wide.inputValue());
+  const middle = Number(await across.inputValue());
+  // The right side is drawn with its back at the left: its left edge dragged to the left is moved to the back.
+  const handle = (await page.locator("[data-handle='-1/0']").boundingBox())!;
+  await page.mouse.move(handle.x + handle.width / 2, handle.y + handle.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(handle.x + handle.width / 2 - 12, handle.y + handle.height / 2, { steps: 4 });
+  await page.mouse.up();
+  const after = Number(await wide.inputValue());
+  expect(after).toBeGreaterThan(before + 10);
+  // The edge opposite stays where it was.
+  expect(Number(await across.inputValue()) - (after - before) / 2).toBeCloseTo(middle, 0);
+
+  const mesh = page.locator("[data-feature='high-1']");
+  await mesh.focus();
+  await page.keyboard.press("Alt+ArrowRight");
+  await expect(wide).toHaveValue(String(after + 1));
+
+  // With Shift the other vent comes to it: both move by one key, and are taken off together.
+  const holes = page.locator("[data-feature='low-1']");
+  const label = (at: typeof mesh) => at.getAttribute("aria-label");
+  const [meshAt, holesAt] = [await label(mesh), await label(holes)];
+  await holes.click({ modifiers: ["Shift"] });
+  await expect(page.getByRole("region", { name: "In hand" })).toContainText("2 in hand");
+  await holes.focus();
+  await page.keyboard.press("Shift+ArrowUp");
+  await expect.poll(() => label(mesh)).not.toBe(meshAt);
+  await expect.poll(() => label(holes)).not.toBe(holesAt);
+  await page.keyboard.press("Delete");
+  await expect(mesh).toHaveCount(0);
+  await expect(holes).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(mesh).toHaveCount(1);
+  await saved(page);
 });
 
 test("a figure opens its working, with where each constant is from", async ({ page }) => {

@@ -1,23 +1,15 @@
 import { expect, type Page } from "@playwright/test";
-import { goOn, open, saved, startBuild } from "./hand";
+import { goOn, inHand, open, saved, startBuild, take } from "./hand";
 import { test } from "./site";
 
 const snag = (page: Page, words: string | RegExp) =>
   page.getByRole("complementary", { name: "Snags" }).getByText(words).first();
-const panel = (page: Page, title: string) =>
-  page.locator("section", { has: page.getByRole("heading", { name: title, exact: true }) });
-
 /** Puts a layer on the face that is shown. */
 async function put(page: Page, layer: string) {
   await page.getByRole("combobox", { name: "Next layer" }).selectOption({ label: layer });
   await page.getByRole("button", { name: "Put it on", exact: true }).click();
 }
-async function face(page: Page, name: string) {
-  await page
-    .getByRole("group", { name: "Face" })
-    .getByRole("button", { name: new RegExp(`^${name}`) })
-    .click();
-}
+const face = (page: Page, name: string) => take(page, `${name[0]!.toUpperCase()}${name.slice(1)}`);
 
 test("mistakes of sealing made on purpose are stopped, with reason and cure", async ({ page }) => {
   await startBuild(page, "Seal job", ["900", "450", "450"]);
@@ -43,6 +35,7 @@ test("mistakes of sealing made on purpose are stopped, with reason and cure", as
     "Silicone and fibre",
   ])
     await put(page, layer);
+  await page.locator("[data-thing^='layer/left/siliconefibre']").getByRole("button").click();
   await page.getByRole("checkbox", { name: "The fibre is damp" }).locator("xpath=ancestor::label").click();
   await expect(snag(page, "On the left: silicone and fibre on damp fibre.")).toBeVisible();
   await page.getByRole("button", { name: "Dry the fibre first" }).click();
@@ -55,7 +48,7 @@ test("mistakes of sealing made on purpose are stopped, with reason and cure", as
   await expect(snag(page, "Openings cut after the coat")).toHaveCount(0);
 
   await page.getByRole("button", { name: "Put a divider in" }).click();
-  await page.getByRole("combobox", { name: "Divider" }).selectOption({ label: "foam faced with stone" });
+  await page.getByRole("combobox", { name: "Made as" }).selectOption({ label: "foam faced with stone" });
   await expect(snag(page, "This divider is no dam")).toBeVisible();
   await page.getByRole("button", { name: "Make it a pane of glass, siliconed in" }).click();
   await expect(snag(page, "This divider is no dam")).toHaveCount(0);
@@ -70,6 +63,7 @@ test("mistakes of sealing made on purpose are stopped, with reason and cure", as
   await saved(page);
 
   await open(page, "/builds/haberdasher-s-cabinet/shell");
+  await take(page, "Face by face");
   await page.getByRole("combobox", { name: "Left side is" }).selectOption({ label: "galvanised steel" });
   await expect(snag(page, "Galvanised metal in water")).toBeVisible();
   await page.getByRole("combobox", { name: "Left side is" }).selectOption({ label: "solid timber" });
@@ -79,7 +73,8 @@ test("mistakes of sealing made on purpose are stopped, with reason and cure", as
 
 /** Begins a test, lets the gauge read it, looks at dry papers and ends it. */
 async function run(page: Page, { level = "", pan = true, leak = "0", hours = "48" }) {
-  const test = panel(page, "Water test");
+  await take(page, "Water test");
+  const test = inHand(page);
   if (level) await test.getByRole("textbox", { name: "Filled to" }).fill(level);
   await test.getByRole("textbox", { name: "A reading is good to" }).fill("0.2 mm");
   await test.getByRole("combobox", { name: /The pan dries/ }).selectOption({ label: "5 %: same depth, side by side" });
@@ -109,7 +104,8 @@ test("a water test passes only with level, pan and hours, and is dropped by what
   await page.getByRole("textbox", { name: "Standing water, how deep" }).fill("60");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).blur();
   await page.getByRole("button", { name: /^Put in a dam/ }).click();
-  const status = panel(page, "Water test").locator("[data-status]");
+  await take(page, "Water test");
+  const status = inHand(page).locator("[data-status]");
   await expect(status).toHaveText("Untested");
 
   let test = await run(page, { level: "30 mm" });
@@ -127,10 +123,11 @@ test("a water test passes only with level, pan and hours, and is dropped by what
   test = await run(page, { hours: "96" });
   await test.getByRole("button", { name: "End the test" }).click();
   await expect(status).toHaveText("Tested before dressing");
-  await expect(test.getByRole("img", { name: /Levels of shell and pan/ }).locator("svg")).toBeVisible();
+  await expect(page.getByRole("img", { name: /Levels of shell and pan/ }).locator("svg")).toBeVisible();
   // What was ticked last is sent as the page goes; the page that comes may be asked for before it is kept.
   await expect(async () => {
     await open(page, `${build}/seal`);
+    await take(page, "Water test");
     await expect(status).toHaveText("Tested before dressing", { timeout: 2000 });
   }).toPass();
 
@@ -145,19 +142,20 @@ test("a slow leak behind evaporation is called, and a pan in the sun is not trus
   await page.getByRole("textbox", { name: "Standing water, how deep" }).fill("60");
   await page.getByRole("textbox", { name: "Standing water, how deep" }).blur();
   await page.getByRole("button", { name: /^Put in a dam/ }).click();
-  const status = panel(page, "Water test").locator("[data-status]");
+  await take(page, "Water test");
+  const status = inHand(page).locator("[data-status]");
   const test = await run(page, { leak: "0.8", hours: "28" });
   await expect(status).toHaveText("Running");
   const foretold = await test.getByText(/^about \d+ h more$/).textContent();
   const more = Number(/\d+/.exec(foretold ?? "")?.[0]);
   expect(more).toBeGreaterThan(0);
   // The gauge reads from the same start each time: what it read so far is taken back first.
-  for (let left = await test.getByRole("button", { name: /Take back/ }).count(); left > 0; left--) {
-    await test
+  for (let left = await page.getByRole("button", { name: /Take back/ }).count(); left > 0; left--) {
+    await page
       .getByRole("button", { name: /Take back/ })
       .first()
       .click();
-    await expect(test.getByRole("button", { name: /Take back/ })).toHaveCount(left - 1);
+    await expect(page.getByRole("button", { name: /Take back/ })).toHaveCount(left - 1);
   }
   await gauge(page, "0.8", String(28 + more));
   await expect(status).toHaveText("Leaks");
@@ -167,5 +165,5 @@ test("a slow leak behind evaporation is called, and a pan in the sun is not trus
   await test.getByRole("button", { name: "Test again" }).click();
   await test.getByRole("button", { name: "Begin the test" }).click();
   await gauge(page, "0", "72", "2.5");
-  await expect(panel(page, "Water test")).toContainText("does not stand for it");
+  await expect(inHand(page)).toContainText("does not stand for it");
 });

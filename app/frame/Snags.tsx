@@ -145,16 +145,19 @@ export function Snags({ stage }: { stage: string }) {
 /** Snags that were not there before the last edit, for as long as they are new. */
 function useFresh(snags: readonly Snag[]): Snag[] {
   const known = useRef(new Set(snags.map(keyOf)));
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const [fresh, setFresh] = useState<Snag[]>([]);
   useEffect(() => {
     const born = snags.filter((s) => shows(s) && !known.current.has(keyOf(s)));
     known.current = new Set(snags.map(keyOf));
     if (born.length === 0) return;
     setFresh(born);
-    const timer = setTimeout(() => setFresh([]), NEW_MS);
-    return () => clearTimeout(timer);
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => setFresh([]), NEW_MS);
   }, [snags]);
-  return fresh;
+  useEffect(() => () => clearTimeout(timer.current), []);
+  // What is gone again meanwhile is not new.
+  return fresh.filter((f) => snags.some((s) => keyOf(s) === keyOf(f)));
 }
 
 function Line({ tone, onClick, children }: { tone: string; onClick: () => void; children: string }) {

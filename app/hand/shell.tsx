@@ -10,13 +10,27 @@ import { useBench, useBuildHandle, useDecision, useShown } from "../state/contex
 import { ChoiceField, CountField, Select } from "../ui/fields";
 import { MeasureField } from "../ui/MeasureField";
 import { Fields } from "../ui/Panel";
+import { QuietButton } from "../ui/QuietButton";
 
 /** A group of the survey; where the tape runs for the measure in hand is drawn on the board. */
 export function SurveyGroup({ id }: { id: string }) {
   const kind = useShown(({ plan }) => plan.shell.kind);
-  const { measure } = useBuildHandle();
-  const group = kindOf({ kind }).survey.groups.find((g) => surveyId(g.title) === id);
-  return group ? <SurveyFields fields={group.fields} onFocus={measure} /> : null;
+  const { measure, take } = useBuildHandle();
+  const { groups } = kindOf({ kind }).survey;
+  const at = groups.findIndex((g) => surveyId(g.title) === id);
+  const group = groups[at];
+  const next = groups[at + 1];
+  if (!group) return null;
+  return (
+    <>
+      <SurveyFields fields={group.fields} onFocus={measure} />
+      {next && (
+        <QuietButton size="xs" mt="2" onClick={() => take({ kind: "survey", id: surveyId(next.title) })}>
+          {`Then: ${next.title.toLowerCase()} →`}
+        </QuietButton>
+      )}
+    </>
+  );
 }
 
 const MATERIALS = FOUND_IDS.map((id) => [id, FOUND_MATERIALS[id].name] as const);

@@ -55,7 +55,7 @@ export function nextOf(plan: Plan): Next | undefined {
   const snags = plan.snags.filter(isOpen);
   const at = (snag: Snag): Next => {
     const thing = thingOf(snag, plan);
-    return { says: snag.fix?.label ?? snag.title, stage: snag.stage, ...(thing && { thing }) };
+    return { says: snag.title, stage: snag.stage, ...(thing && { thing }) };
   };
   for (const { id } of STAGES) {
     const stop = snags.find((s) => s.stage === id && s.severity === "stop");

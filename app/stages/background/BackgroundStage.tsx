@@ -157,7 +157,12 @@ function PutOn({ face }: { face: WallId }) {
     });
     take({ kind: "zone", id });
   };
-  return <Add label="Put on" options={ZONE_KINDS.map((kind) => ({ words: ZONE[kind].words, add: () => add(kind) }))} />;
+  return (
+    <Add
+      label="Put on the wall"
+      options={ZONE_KINDS.map((kind) => ({ words: ZONE[kind].words, add: () => add(kind) }))}
+    />
+  );
 }
 
 function AddSwatch() {

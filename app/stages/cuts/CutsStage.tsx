@@ -21,7 +21,7 @@ import { PartsTable } from "./PartsTable";
 import { Templates } from "./Templates";
 
 /** More sheets than this are chosen from a list. */
-const MANY = 4;
+const MANY = 6;
 
 /** The nested sheets, what to do at the saw, the parts with their working, and what else is cut. */
 export default function CutsStage() {
