@@ -52,7 +52,8 @@ export function Board({
   const zoom = kept(asked, size);
   useEffect(() => {
     const measure = () => {
-      const { clientWidth: width, clientHeight: height } = box.current!;
+      if (!box.current) return;
+      const { clientWidth: width, clientHeight: height } = box.current;
       if (width > 0 && height > 0)
         setSize((now) => (now.width === width && now.height === height ? now : { width, height }));
     };

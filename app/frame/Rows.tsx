@@ -34,12 +34,24 @@ export function RowSheet({ title, tools, children }: { title: string; tools?: Re
 }
 
 /** Things of a stage, a row each: pressed, it is in hand. */
-export function ThingRows({ pick, empty }: { pick: (thing: Thing) => boolean; empty?: string }) {
+export function ThingRows({
+  pick,
+  under,
+  empty,
+}: {
+  pick: (thing: Thing) => boolean;
+  /** What a row stands under, by the first row that says the same. */
+  under?: (thing: Thing) => string;
+  empty?: string;
+}) {
   const rows = useShown(({ plan }) => {
     const verdicts = verdictsOf(plan);
-    return thingsOf(plan)
-      .filter(pick)
-      .map((thing) => ({ thing, verdict: verdicts.get(thingKey(thing)) ?? "note" }));
+    const all = thingsOf(plan).filter(pick);
+    const heads = under ? [...new Set(all.map(under))] : [];
+    return (under ? heads.flatMap((head) => all.filter((t) => under(t) === head)) : all).map((thing) => ({
+      thing,
+      verdict: verdicts.get(thingKey(thing)) ?? "note",
+    }));
   });
   if (rows.length === 0)
     return empty ? (
@@ -65,7 +77,7 @@ function ThingRow({ thing, verdict }: { thing: Thing; verdict: Severity }) {
   const cell = { borderColor: "line", px: "1.5", py: "1" } as const;
   return (
     <Table.Row data-thing={thingKey(thing)} css={held ? { "&&": { bg: "fernSoft" } } : {}}>
-      <Table.Cell {...cell} width="42%">
+      <Table.Cell {...cell} width="46%">
         <Box
           as="button"
           textAlign="left"

@@ -17,7 +17,7 @@ export function Side({ stage, own }: { stage: string; own: { title: string; fiel
       <QuietButton
         display={{ base: "flex", xl: "none" }}
         position="fixed"
-        zIndex="docked"
+        zIndex="banner"
         right={{ base: "2", md: "3" }}
         bottom={{ base: "3", md: "16" }}
         bg="fern"
@@ -48,7 +48,7 @@ export function Side({ stage, own }: { stage: string; own: { title: string; fiel
         right="0"
         left={{ base: "0", md: "auto" }}
         width={{ base: "auto", md: "336px" }}
-        maxHeight={{ base: "50dvh", md: "none" }}
+        maxHeight={{ base: "46dvh", md: "none" }}
         pb={{ base: "14", xl: "2.5" }}
         display={{ base: open ? "flex" : "none", xl: "flex" }}
         boxShadow={{ base: "0 0 24px rgb(0 0 0 / 25%)", xl: "none" }}

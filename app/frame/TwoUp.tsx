@@ -1,9 +1,9 @@
-import { Grid } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 
-/** Sheets of rows side by side where there is room. */
+/** Sheets of rows in two columns where there is room, packed without gaps. */
 export const TwoUp = ({ children }: { children: ReactNode }) => (
-  <Grid templateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="2" alignItems="start">
+  <Box css={{ columnCount: { base: 1, md: 2 }, columnGap: "2", "& > *": { breakInside: "avoid", marginBottom: "2" } }}>
     {children}
-  </Grid>
+  </Box>
 );

@@ -20,6 +20,7 @@ import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 import { FigureReading } from "../ui/Reading";
+import { LevelWith } from "./LevelWith";
 import { useIndex } from "./useIndex";
 
 /** A wall with what is planned on it, or a start where nothing is. */
@@ -166,6 +167,7 @@ export function ZoneFields({ id }: { id: string }) {
         <MeasureField label="Wide" path={`${path}/width`} />
         <MeasureField label="High" path={`${path}/height`} />
         {!isBare(zone) && <MeasureField label="Stands out, from the wall" path={`${path}/depth`} />}
+        <LevelWith held={{ kind: "zone", id }} />
         {isPiece(zone) && (
           <>
             <ChoiceField

@@ -13,6 +13,7 @@ import { MeasureField } from "../ui/MeasureField";
 import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
 import { FigureReading } from "../ui/Reading";
+import { LevelWith } from "./LevelWith";
 import { useIndex } from "./useIndex";
 
 const FACE_OPTIONS = [
@@ -62,6 +63,7 @@ export function FeatureFields({ id }: { id: string }) {
         <OwnFields index={index} path={path} />
         <ChoiceField label="Face" path={`${path}/face`} options={FACE_OPTIONS} />
         <NameField label="Name" path={`${path}/name`} optional />
+        <LevelWith held={{ kind: "feature", id }} />
         {canBeFound && <OriginField path={path} />}
         {feature.found && <FateField label="What came with it is" path={path} mends={feature.meshed} />}
         {feature.holed && (

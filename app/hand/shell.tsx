@@ -93,13 +93,10 @@ function SourceField({ label, path }: { label: string; path: string }) {
 }
 
 /** A dam across an open front, or the pane behind a front frame. */
-export function DamFields() {
-  const { at, whole } = useShown(({ design }) => {
-    const shell = chosenVariant(design).shell as unknown as Partial<
-      Record<"dam" | "damPane", { source: Source } | null>
-    >;
-    const key = shell.dam ? "dam" : "damPane";
-    return { at: key, whole: shell[key]?.source.of === "wholeShelf" };
+export function DamFields({ id: at }: { id: string }) {
+  const whole = useShown(({ design }) => {
+    const shell = chosenVariant(design).shell as unknown as Record<string, { source: Source } | null | undefined>;
+    return shell[at]?.source.of === "wholeShelf";
   });
   return (
     <Fields>

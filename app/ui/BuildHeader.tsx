@@ -81,11 +81,17 @@ export function BuildHeader({ saver }: { saver: Saver }) {
       <IconButton {...quiet} aria-label="Redo" disabled={future === 0} onClick={api.redo}>
         <Redo2 size={14} />
       </IconButton>
-      <IconButton {...quiet} aria-label="Earlier saves" onClick={() => setShowHistory(true)}>
+      <IconButton
+        {...quiet}
+        display={{ base: "none", md: "inline-flex" }}
+        aria-label="Earlier saves"
+        onClick={() => setShowHistory(true)}
+      >
         <History size={14} />
       </IconButton>
       <IconButton
         {...quiet}
+        display={{ base: "none", md: "inline-flex" }}
         aria-label={dark ? "Light" : "Dark"}
         onClick={() => {
           chooseTheme(dark ? "light" : "dark");
@@ -98,7 +104,7 @@ export function BuildHeader({ saver }: { saver: Saver }) {
         fontSize="sm"
         role="status"
         aria-label="Save state"
-        minW="6rem"
+        minW={{ md: "6rem" }}
         textAlign="right"
         title={save.kind === "failed" ? save.message : undefined}
       >

@@ -1,4 +1,5 @@
-import { Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
+import type { ReactNode } from "react";
 import { parseLocal } from "#core/design/localTime";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
@@ -38,29 +39,40 @@ export function TallyBar() {
         value={tally.unpriced > 0 ? `${cost} + ${tally.unpriced} unpriced` : cost}
         figure="buying/cost"
       />
-      <Reading
-        label="Sheets"
-        value={tally.sheets === 0 ? "none" : `${tally.sheets} (${formatNumber(tally.usedShare * 100, 0)} % used)`}
-        {...(sheetFigure && { figure: sheetFigure })}
-      />
-      <Reading
-        label="Mass dry / wet"
-        value={`${kg(tally.massDryKg)} / ${kg(tally.massWetKg)} kg`}
-        figure="shell/mass-shell"
-      />
-      <Reading
-        label="Hands on"
-        value={formatMinutes(Math.round(tally.handsOnMinutes / 30) * 30)}
-        figure="diary/hands-on"
-      />
+      <Wider>
+        <Reading
+          label="Sheets"
+          value={tally.sheets === 0 ? "none" : `${tally.sheets} (${formatNumber(tally.usedShare * 100, 0)} % used)`}
+          {...(sheetFigure && { figure: sheetFigure })}
+        />
+        <Reading
+          label="Mass dry / wet"
+          value={`${kg(tally.massDryKg)} / ${kg(tally.massWetKg)} kg`}
+          figure="shell/mass-shell"
+        />
+        <Reading
+          label="Hands on"
+          value={formatMinutes(Math.round(tally.handsOnMinutes / 30) * 30)}
+          figure="diary/hands-on"
+        />
+      </Wider>
       <Reading
         label="Next wait"
         value={tally.nextWait ? formatMinutes(tally.nextWait.minutes) : "none"}
         figure="diary/waits"
       />
-      {tally.plantsInAt !== null && <Reading label="Plants in" value={day(tally.plantsInAt)} figure="diary/waits" />}
-      {tally.plantsInAt === null && <Reading label="Substrate in" value={day(tally.groundInAt)} figure="diary/waits" />}
+      <Wider>
+        {tally.plantsInAt !== null && <Reading label="Plants in" value={day(tally.plantsInAt)} figure="diary/waits" />}
+        {tally.plantsInAt === null && (
+          <Reading label="Substrate in" value={day(tally.groundInAt)} figure="diary/waits" />
+        )}
+      </Wider>
       <Reading label="Residents in" value={day(tally.residentsInAt)} figure="diary/waits" />
     </Flex>
   );
 }
+
+/** What a phone leaves out of the line. */
+const Wider = ({ children }: { children: ReactNode }) => (
+  <Box display={{ base: "none", md: "contents" }}>{children}</Box>
+);

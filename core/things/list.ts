@@ -35,9 +35,14 @@ export function thingsOf(plan: Plan): Thing[] {
 /** Whether a pointer leads to what stands at another, or into it. */
 const within = (pointer: string, at: string) => pointer === at || pointer.startsWith(`${at}/`);
 
-/** The thing that has what stands at a path of the variant, or of the whole build with a leading `build:`. */
-export const thingAt = (path: string, plan: Plan): Thing | undefined =>
-  thingsOf(plan).find(({ paths }) => paths.some((p) => within(path, p)));
+/**
+ * The thing that has what stands at a path of the variant, or of the whole build with a leading `build:`. What the survey
+ * asks as well is the thing's own, where there is one.
+ */
+export function thingAt(path: string, plan: Plan): Thing | undefined {
+  const all = thingsOf(plan).filter(({ paths }) => paths.some((p) => within(path, p)));
+  return all.find((t) => t.kind !== "survey") ?? all[0];
+}
 
 /**
  * The thing a snag is settled at: the one it judges, or the one that has what its fix changes.

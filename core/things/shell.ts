@@ -72,11 +72,12 @@ export const secondFloor = part("secondFloor", "floor", "Second floor");
 export const dam: ThingKind = {
   list: (plan) =>
     (["dam", "damPane"] as const).flatMap((key): Thing[] =>
-      part("dam", key, key === "dam" ? "Dam" : "Pane behind the front frame").list(plan),
+      part("dam", key, key === "dam" ? "Dam" : "Pane behind the front frame")
+        .list(plan)
+        .map((thing) => ({ ...thing, id: key })),
     ),
-  off: (variant) => {
-    const shell = variant.shell as unknown as MayHold;
-    for (const key of ["dam", "damPane"] as const) if (shell[key]) shell[key] = null;
+  off: (variant, id) => {
+    (variant.shell as unknown as Record<string, unknown>)[id] = null;
   },
 };
 

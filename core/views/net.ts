@@ -20,6 +20,9 @@ import { frameOf, type Size, spotsIn, spotsRound, type View } from "./view";
 const GAP = 20;
 const EDGE = { top: 4, right: 4, bottom: 24, left: 4 };
 
+/** From something in hand to its name: its handles lie between, px. */
+const HELD = 10;
+
 const TITLE: Record<FaceId, string> = {
   base: "Base",
   top: "Top",
@@ -87,8 +90,9 @@ export function netView({ plan, variant, size, chosen = [] }: NetOf): View & Net
   const { shell, site } = plan;
   const { faces } = shell;
   const say = (mm: number) => formatLength(mm, site.brief.units);
-  const heightWords = say(layNet(faces, 0).faces.left.h);
-  const layout = fitNet(faces, size, dimensionRoom(heightWords));
+  const flat = layNet(faces, 0).faces;
+  const heightWords = say(flat.left.h);
+  const layout = fitNet(faces, size, Math.max(dimensionRoom(heightWords), dimensionRoom(say(flat.base.h))));
   const { net, scale } = layout;
   const at = ({ x, y, width, height }: Box): Box => ({ x: x + layout.x, y: y + layout.y, width, height });
   const place = (face: FaceId): Box => {
@@ -182,12 +186,20 @@ export function netView({ plan, variant, size, chosen = [] }: NetOf): View & Net
   ];
   const features = variant.features.map((feature): Wanted => {
     const own = rectAt(feature.face, featureRect(feature));
-    return { id: feature.id, says: [featureName(feature)], spots: spotsRound(own) };
+    return {
+      id: feature.id,
+      says: [featureName(feature)],
+      spots: spotsRound(own, chosen.includes(feature.id) ? HELD : 4),
+    };
   });
   const zones = variant.background.zones
     .filter((zone) => chosen.includes(zone.id))
     .map(
-      (zone): Wanted => ({ id: zone.id, says: [zoneName(zone)], spots: spotsRound(rectAt(zone.face, zoneRect(zone))) }),
+      (zone): Wanted => ({
+        id: zone.id,
+        says: [zoneName(zone)],
+        spots: spotsRound(rectAt(zone.face, zoneRect(zone)), HELD),
+      }),
     );
   const things = [...features, ...zones];
   const first = (wanted: Wanted) => chosen.includes(wanted.id);

@@ -13,6 +13,9 @@ import { frameOf, type Size, spotsIn, spotsRound, type View } from "./view";
 
 const EDGE = { top: 24, right: 6, bottom: 6, left: 6 };
 
+/** From something in hand to its name: its handles lie between, px. */
+const HELD = 10;
+
 /** One wall looking in, laid into its room. */
 export interface WallView extends View {
   /** The wall as the only face of a net, for what draws by one. */
@@ -108,7 +111,7 @@ export function wallView({
           ...spotsIn(own)
             .map((spot) => ({ ...spot, within: own }))
             .slice(2, 3),
-          ...spotsRound(own),
+          ...spotsRound(own, chosen.includes(zone.id) ? HELD : 4),
         ],
       };
     });

@@ -87,7 +87,6 @@ export default function BackgroundStage() {
           : { title: "Every wall", fields: <PanelsSaveLine /> }
       }
     >
-      {face && wall && <InOrder face={face} />}
       <TwoUp>
         <RowSheet
           title={face ? `On the ${face} wall` : "On every wall"}
@@ -115,6 +114,7 @@ export default function BackgroundStage() {
         )}
         {face && <PanelsSaveLine titled />}
       </TwoUp>
+      {face && wall && <InOrder face={face} />}
     </Workbench>
   );
 }

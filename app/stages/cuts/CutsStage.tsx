@@ -5,12 +5,13 @@ import type { SheetGroup } from "#core/cuts/sheets";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { freeThingId } from "#core/things/handle";
+import { Net } from "../../drawing/Net";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
-import { useBench, useBuildHandle, useShown, useUnits } from "../../state/context";
+import { useBench, useBuildHandle, useDesign, useShown, useUnits } from "../../state/context";
 import { Select } from "../../ui/fields";
 import { QuietButton } from "../../ui/QuietButton";
 import { AtTheSaw } from "./AtTheSaw";
@@ -26,6 +27,7 @@ const MANY = 6;
 /** The nested sheets, what to do at the saw, the parts with their working, and what else is cut. */
 export default function CutsStage() {
   const bench = useBench();
+  const build = useDesign((d) => d.name);
   const groups = useShown(({ plan }) => plan.groups);
   const parts = useShown(({ plan }) => plan.parts);
   const { say, units } = useUnits();
@@ -63,14 +65,16 @@ export default function CutsStage() {
           ))
         )
       }
-      {...(view && {
-        board: {
-          label: `${view.title}, ${view.group.material.name}`,
-          draw: (size) => (
-            <SheetDiagram sheet={view.sheet} size={size} name={name} cornersOf={(partId) => partOf(partId)?.corners} />
-          ),
-        },
-      })}
+      board={
+        view
+          ? {
+              label: `${view.title}, ${view.group.material.name}`,
+              draw: (size) => (
+                <SheetDiagram sheet={view.sheet} size={size} name={name} cornersOf={(id) => partOf(id)?.corners} />
+              ),
+            }
+          : { label: `Net of ${build}, to scale`, draw: (size) => <Net size={size} /> }
+      }
       own={
         view
           ? { title: view.group.material.name, fields: <GroupReadings group={view.group} /> }

@@ -6,6 +6,7 @@ import { panesTrade } from "#core/panes/trade";
 import { sealedSeams } from "#core/seal/beads";
 import { waterStands } from "#core/seal/water";
 import { freeThingId } from "#core/things/handle";
+import { thingsOf } from "#core/things/list";
 import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -35,7 +36,12 @@ export default function SealStage() {
   const count = useShown(({ plan }) => ({ all: plan.shell.seams.length, sealed: sealedSeams(plan.site).length }));
   const wet = useShown(({ plan }) => waterStands(plan.site));
   const begun = useShown(({ plan }) => plan.test.begun !== undefined) && wet;
-  const testing = usePicked((p) => p.held.some((h) => h.kind === "test"));
+  const held = usePicked((p) => p.held);
+  const testing = held.some((h) => h.kind === "test");
+  // A face in hand shows its layers under it.
+  const heldFace = useShown(
+    ({ plan }) => thingsOf(plan).find((t) => held.some((h) => h.kind === t.kind && h.id === t.id))?.face,
+  );
   const [chosen, setView] = useState<"net" | "sections" | "test" | null>(null);
   // A test taken in hand shows what was read, until another view is chosen.
   const view = chosen ?? (testing && begun ? "test" : "net");
@@ -71,7 +77,10 @@ export default function SealStage() {
             </Wide>
           }
         >
-          <ThingRows pick={(t) => t.kind === "stack" || t.kind === "layer"} />
+          <ThingRows
+            pick={(t) => t.kind === "stack" || (t.kind === "layer" && t.face === heldFace)}
+            under={(t) => t.face ?? ""}
+          />
         </RowSheet>
         <RowSheet title="Water" tools={<AddDivider />}>
           <ThingRows pick={(t) => ["beads", "test", "divider", "decision"].includes(t.kind)} />

@@ -151,7 +151,7 @@ function PutIn() {
     own((shell: Record<typeof key, unknown>) => {
       shell[key] = newDam(100);
     });
-    take({ kind: "dam", id: "dam" });
+    take({ kind: "dam", id: key });
   };
   return (
     <>
