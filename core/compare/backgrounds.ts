@@ -8,9 +8,8 @@ import type { LocalMinutes } from "../design/localTime";
 import { schedule } from "../diary/schedule";
 import type { Supply } from "../ledgers/ledger";
 import { settleWaits } from "../ledgers/milestones";
-import { packsOf } from "../materials/find";
-import type { Material } from "../materials/schema";
 import type { Site } from "../shell/site";
+import { priceOf } from "./price";
 
 /** One way of building or finishing a wall, reckoned for that wall alone. */
 export interface WayOfWall {
@@ -42,21 +41,6 @@ const withWalls = (site: Site, walls: Wall[]): Site => ({
     },
   },
 });
-
-/** What a material's packs hold and cost: sheets by their area, all else by content. */
-const offered = (material: Material): { holds: number; priceMinor: number | null }[] =>
-  material.class === "sheet"
-    ? material.stock.map((s) => ({ holds: s.widthMm * s.heightMm, priceMinor: s.priceMinor }))
-    : packsOf(material).map((p) => ({ holds: p.content, priceMinor: p.priceMinor }));
-
-/** Price of an amount by the cheapest pack's own price a unit; null while none is known. */
-function priceOf(site: Site, materialId: string, amount: number): number | null {
-  const material = site.book.materials.find((m) => m.id === materialId);
-  const rates = (material ? offered(material) : []).flatMap(({ holds, priceMinor }) =>
-    priceMinor !== null && holds > 0 ? [priceMinor / holds] : [],
-  );
-  return rates.length > 0 ? Math.min(...rates) * amount : null;
-}
 
 const sum = (list: readonly (number | null)[]): number | null =>
   list.reduce<number | null>((total, n) => (total === null || n === null ? null : total + n), 0);

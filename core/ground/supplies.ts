@@ -8,6 +8,7 @@ import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
 import { fillOf } from "./mass";
 import { mixLitres, SETTLES } from "./mix";
+import type { DrainBody } from "./names";
 import { laysGround, siteFloor } from "./site";
 
 const fillId = ({ book }: Site, form: FillForm) =>
@@ -32,17 +33,33 @@ function landRect(site: Site): { widthMm: number; depthMm: number; cutOut: boole
   return { widthMm: floor.widthMm, depthMm: floor.depthMm, cutOut: true };
 }
 
+/** The material of the book that a drainage layer's body is of: poured, or cut. */
+const MATERIAL_OF: Record<DrainBody, (site: Site) => string> = {
+  clay: (site) => fillId(site, "clay"),
+  stones: (site) => fillId(site, "stones"),
+  eggCrate: (site) => clothId(site, "eggCrate"),
+  sponge: (site) => clothId(site, "sponge"),
+};
+export const drainMaterial = (site: Site, body: DrainBody): string => MATERIAL_OF[body](site);
+
 /** Barrier, grid and mat, cut to the land; the barrier oversize by its curl all round. */
 export function groundParts(site: Site): Part[] {
   const { barrier, drain } = site.variant.ground;
   const { widthMm, depthMm, cutOut } = landRect(site);
   if (widthMm <= 0 || depthMm <= 0) return [];
   const cut = cutOut ? ", the pool cut out of it" : "";
-  const part = (id: string, label: string, form: ClothForm, over: number, qty: number, thicknessMm: number): Part => ({
+  const part = (
+    id: string,
+    label: string,
+    materialId: string,
+    over: number,
+    qty: number,
+    thicknessMm: number,
+  ): Part => ({
     ...{
       id: `ground/${id}`,
       label,
-      materialId: clothId(site, form),
+      materialId,
       kind: "cloth",
       qty,
       thicknessMm,
@@ -57,19 +74,10 @@ export function groundParts(site: Site): Part[] {
   });
   const parts: Part[] = [];
   if (drain && DRAINS[drain.body].bought === "cloth")
-    parts.push(
-      part(
-        "drain",
-        DRAINS[drain.body].name,
-        drain.body === "eggCrate" ? "eggCrate" : "sponge",
-        0,
-        1,
-        drain.depth.value,
-      ),
-    );
+    parts.push(part("drain", DRAINS[drain.body].name, drainMaterial(site, drain.body), 0, 1, drain.depth.value));
   if (barrier) {
     const kind = BARRIER[barrier.kind];
-    parts.push(part("barrier", `Barrier, ${kind.name}`, kind.form, barrier.curl.value, kind.layers, 0));
+    parts.push(part("barrier", `Barrier, ${kind.name}`, clothId(site, kind.form), barrier.curl.value, kind.layers, 0));
   }
   return parts;
 }
@@ -80,18 +88,18 @@ export function groundNeeds(site: Site): Need[] {
   const fills = fillOf(site.shell, site.variant);
   const litres = (id: string) => fills.find((f) => f.id === id)?.litres ?? 0;
   const pour = (
-    form: FillForm,
+    materialId: string,
     why: string,
     l: number,
     low = l * POURED.low,
     high = l * POURED.high,
     rates = [POURED_RATE],
-  ): Need => need(fillId(site, form), "mL", why, [l * 1000, low * 1000, high * 1000], rates);
+  ): Need => need(materialId, "mL", why, [l * 1000, low * 1000, high * 1000], rates);
   const needs: Need[] = [];
   if (ground.drain && DRAINS[ground.drain.body].bought === "fill")
     needs.push(
       pour(
-        ground.drain.body === "clay" ? "clay" : "stones",
+        drainMaterial(site, ground.drain.body),
         `${site.say(ground.drain.depth.value)} of drainage layer`,
         litres("drain"),
       ),
@@ -101,13 +109,13 @@ export function groundNeeds(site: Site): Need[] {
     needs.push(need(part.materialId, "mm2", part.label.toLowerCase(), [mm2, mm2, mm2 * 1.3], [CUT_RATE]));
   }
   if (ground.charcoal)
-    needs.push(pour("charcoal", `${site.say(ground.charcoal.value)} of charcoal`, litres("charcoal")));
+    needs.push(pour(fillId(site, "charcoal"), `${site.say(ground.charcoal.value)} of charcoal`, litres("charcoal")));
   const lies = laysGround(site) ? litres("mix") : 0;
   const [likely, low, high] = [SETTLES.value, SETTLES.low!, SETTLES.high!].map((s) => mixLitres(ground.mix, lies, s));
   for (const [i, { what, litres: l }] of likely!.entries())
     needs.push(
       pour(
-        what,
+        fillId(site, what),
         `${formatNumber(lies)} L of substrate as it lies`,
         l,
         low![i]!.litres * POURED.low,
@@ -117,7 +125,11 @@ export function groundNeeds(site: Site): Need[] {
     );
   if (ground.litter)
     needs.push(
-      pour("litter", `${site.say(ground.litter.value)} of leaves`, siteFloor(site).landM2 * ground.litter.value),
+      pour(
+        fillId(site, "litter"),
+        `${site.say(ground.litter.value)} of leaves`,
+        siteFloor(site).landM2 * ground.litter.value,
+      ),
     );
   return needs;
 }
@@ -126,12 +138,8 @@ export function groundNeeds(site: Site): Need[] {
 export function usedBy(site: Site) {
   const { ground } = site.variant;
   const body = ground.drain && DRAINS[ground.drain.body];
-  const poured =
-    ground.drain && body?.bought === "fill" ? [fillId(site, ground.drain.body === "clay" ? "clay" : "stones")] : [];
-  const laid =
-    body?.bought === "cloth" && ground.drain
-      ? [clothId(site, ground.drain.body === "eggCrate" ? "eggCrate" : "sponge")]
-      : [];
+  const poured = ground.drain && body?.bought === "fill" ? [drainMaterial(site, ground.drain.body)] : [];
+  const laid = body?.bought === "cloth" && ground.drain ? [drainMaterial(site, ground.drain.body)] : [];
   const litter = ground.litter ? [fillId(site, "litter")] : [];
   const used = {
     rinse: poured,

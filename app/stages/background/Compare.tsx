@@ -1,4 +1,4 @@
-import { Box, Table, Text } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
 import { useMemo } from "react";
 import { BUILD_UP } from "#core/background/buildUps";
 import { FINISH } from "#core/background/finishes";
@@ -14,8 +14,8 @@ import { RowSheet } from "../../frame/Rows";
 import { useBench, useBuildHandle, useSettled, useUnits } from "../../state/context";
 import type { Shown } from "../../state/store";
 import { HOLDING } from "../../ui/holding";
-import { PlainTable } from "../../ui/PlainTable";
-import { QuietButton } from "../../ui/QuietButton";
+import { Sortable, type SortColumn } from "../../ui/Sortable";
+import { UseThis } from "../../ui/UseThis";
 
 /** The ways of one wall as it stands in the plan; none once it is taken off. */
 function waysOf({ plan, bench, design }: Shown, face: Wall["face"]) {
@@ -84,69 +84,66 @@ interface Row {
 }
 
 function Ways({ rows }: { rows: Row[] }) {
-  const bench = useBench();
+  const { currency } = useBench().workshop;
   const { say, units } = useUnits();
   const unit = units.unit === "mm" ? " mm" : "";
+  const columns: SortColumn<Row>[] = [
+    {
+      ...{ id: "name", head: "Way", by: (r) => r.name },
+      cell: ({ way, name, more, chosen }) => (
+        <>
+          <Text as="span" fontWeight={chosen ? "bold" : "medium"}>
+            {name}
+          </Text>
+          <Text as="span" display="block" fontSize="xs" color="muted">
+            {more}
+          </Text>
+          {way.holds !== "holds" && (
+            <Text as="span" display="block" fontSize="xs" color={HOLDING[way.holds].tone}>
+              {HOLDING[way.holds].words}
+            </Text>
+          )}
+        </>
+      ),
+    },
+    {
+      ...{ id: "cost", head: "Takes", end: true, title: "what is used, at the cheapest pack's price" },
+      by: ({ way }) => way.costMinor ?? undefined,
+      cell: ({ way }) => (way.costMinor === null ? "no price" : formatWholeMoney(way.costMinor, currency)),
+    },
+    {
+      ...{ id: "hands", head: "Hands on", end: true, by: ({ way }) => way.handsOnMinutes },
+      cell: ({ way }) => formatMinutes(Math.round(way.handsOnMinutes / 5) * 5),
+    },
+    {
+      ...{ id: "days", head: "Days", end: true, title: "in your own hours, until its last coat has set" },
+      by: ({ way }) => way.days,
+      cell: ({ way }) => formatNumber(way.days),
+    },
+    {
+      ...{ id: "airs", head: "Then airs", end: true, by: ({ way }) => way.airsDays },
+      cell: ({ way }) => (way.airsDays > 0 ? `${formatNumber(way.airsDays)} d` : "–"),
+    },
+    {
+      ...{ id: "kg", head: "Adds", end: true, by: ({ way }) => way.kg },
+      cell: ({ way }) => `${formatNumber(way.kg)} kg`,
+    },
+    {
+      ...{ id: "room", head: "Left of the room", end: true, by: ({ way }) => way.netMm },
+      cell: ({ way }) => `${say(way.netMm, "down")}${unit}`,
+    },
+    { ...{ id: "grip", head: "Grip", by: ({ way }) => way.grip }, cell: ({ way }) => way.grip },
+    {
+      ...{ id: "use", head: "" },
+      cell: ({ name, chosen, take }) => <UseThis name={name} chosen={chosen} onUse={take} />,
+    },
+  ];
   return (
     <>
-      <PlainTable
-        heads={[
-          "Way",
-          { text: "Takes", end: true, title: "what is used, at the cheapest pack's price" },
-          { text: "Hands on", end: true },
-          { text: "Days", end: true, title: "in your own hours, until its last coat has set" },
-          { text: "Then airs", end: true },
-          { text: "Adds", end: true },
-          { text: "Left of the room", end: true },
-          "Grip",
-          "",
-        ]}
-      >
-        {rows.map(({ id, way, name, more, chosen, take }) => (
-          <Table.Row key={id} data-way={id}>
-            <Table.Cell>
-              <Text as="span" fontWeight={chosen ? "bold" : "medium"}>
-                {name}
-              </Text>
-              <Text as="span" display="block" fontSize="xs" color="muted">
-                {more}
-              </Text>
-              {way.holds !== "holds" && (
-                <Text as="span" display="block" fontSize="xs" color={HOLDING[way.holds].tone}>
-                  {HOLDING[way.holds].words}
-                </Text>
-              )}
-            </Table.Cell>
-            <Num>{way.costMinor === null ? "no price" : formatWholeMoney(way.costMinor, bench.workshop.currency)}</Num>
-            <Num>{formatMinutes(Math.round(way.handsOnMinutes / 5) * 5)}</Num>
-            <Num>{formatNumber(way.days)}</Num>
-            <Num>{way.airsDays > 0 ? `${formatNumber(way.airsDays)} d` : "–"}</Num>
-            <Num>{`${formatNumber(way.kg)} kg`}</Num>
-            <Num>{`${say(way.netMm, "down")}${unit}`}</Num>
-            <Table.Cell>{way.grip}</Table.Cell>
-            <Table.Cell textAlign="end">
-              {chosen ? (
-                <Text fontSize="xs" color="fern" fontWeight="bold">
-                  chosen
-                </Text>
-              ) : (
-                <QuietButton size="xs" onClick={take} aria-label={`Use ${name.toLowerCase()}`}>
-                  use this
-                </QuietButton>
-              )}
-            </Table.Cell>
-          </Table.Row>
-        ))}
-      </PlainTable>
-      <Box fontSize="xs" color="muted" mt="2">
+      <Sortable columns={columns} rows={rows} />
+      <Box fontSize="xs" color="muted" mt="1">
         For this wall alone, in your own hours; rates are starting values from memory, your log replaces them.
       </Box>
     </>
   );
 }
-
-const Num = ({ children }: { children: string }) => (
-  <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
-    {children}
-  </Table.Cell>
-);

@@ -1,5 +1,5 @@
 import { Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { lazy, useState } from "react";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { keptApart } from "#core/ground/poolLevel";
@@ -9,6 +9,7 @@ import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
+import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { StackOfLayers } from "../../hand/ground";
 import { useBuildHandle, useDesign, useShown, useUnits, useVariant } from "../../state/context";
@@ -16,6 +17,8 @@ import { Fields } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { FigureReading } from "../../ui/Reading";
 import { Toggle } from "../../ui/Toggle";
+
+const Drains = lazy(() => import("./Drains").then((m) => ({ default: m.Drains })));
 
 const VIEWS = [
   ["sections", "Sections"],
@@ -61,7 +64,14 @@ export default function GroundStage() {
       own={{ title: "From the base up", fields: <StackOfLayers /> }}
     >
       <TwoUp>
-        <RowSheet title="Layers and levels">
+        <RowSheet
+          title="Layers and levels"
+          tools={
+            <Wide button="Drains side by side" title="Ways to drain the floor, side by side">
+              {() => <Drains />}
+            </Wide>
+          }
+        >
           <ThingRows pick={(t) => LAYERS.includes(t.kind)} />
         </RowSheet>
         <RowSheet title="The floor comes to">

@@ -1,12 +1,12 @@
-import { Table, Text } from "@chakra-ui/react";
+import { Text } from "@chakra-ui/react";
 import type { LayerId } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
 import { facesToCoat, layersOf, waysFor } from "#core/seal/stack/schools";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { useBench, useBuildHandle, useShown } from "../../state/context";
-import { PlainTable } from "../../ui/PlainTable";
-import { QuietButton } from "../../ui/QuietButton";
+import { Sortable, type SortColumn } from "../../ui/Sortable";
+import { UseThis } from "../../ui/UseThis";
 
 const KEEPS = { standing: "standing water", splash: "splashes only", nothing: "nothing" } as const;
 const HAZARD: Partial<Record<string, string>> = {
@@ -31,65 +31,50 @@ export function Ways({ onTaken }: { onTaken: () => void }) {
     });
     onTaken();
   };
+  const { currency } = bench.workshop;
+  const rows = ways.map((way) => ({ ...way, id: way.layer }));
+  const columns: SortColumn<(typeof rows)[number]>[] = [
+    {
+      ...{ id: "name", head: "Way", by: (w) => w.kind.name },
+      cell: (way) => (
+        <>
+          {way.kind.name}
+          <Text as="span" display="block" fontSize="xs" color="muted">
+            {`${formatNumber(way.coats)} coats, ${formatNumber(way.litres)} L${way.kind.caution && HAZARD[way.kind.caution] ? `; ${HAZARD[way.kind.caution]}` : ""}`}
+          </Text>
+          {way.failsOn.length > 0 && (
+            <Text as="span" display="block" fontSize="xs" color="stop">
+              {`does not hold on ${way.failsOn.join(", ")}`}
+            </Text>
+          )}
+        </>
+      ),
+    },
+    {
+      ...{ id: "cost", head: "Likely cost", end: true, by: (w) => w.costMinor ?? undefined },
+      cell: (w) => (w.costMinor === null ? "no price" : formatMoney(w.costMinor, currency)),
+    },
+    {
+      ...{ id: "hands", head: "Hands on", end: true, by: (w) => w.handsOnMinutes },
+      cell: (w) => formatMinutes(w.handsOnMinutes),
+    },
+    { ...{ id: "days", head: "Days", end: true, by: (w) => w.days }, cell: (w) => formatNumber(w.days) },
+    { ...{ id: "kg", head: "Mass", end: true, by: (w) => w.kg }, cell: (w) => `${formatNumber(w.kg)} kg` },
+    { ...{ id: "keeps", head: "Keeps out", by: (w) => w.kind.keeps }, cell: (w) => KEEPS[w.kind.keeps] },
+    { ...{ id: "mended", head: "Mended by" }, cell: (w) => w.kind.repair },
+    {
+      ...{ id: "use", head: "" },
+      cell: (w) => (
+        <UseThis name={w.kind.name} chosen={false} onUse={w.failsOn.length > 0 ? undefined : () => take(w.layer)} />
+      ),
+    },
+  ];
   return (
     <>
       <Text fontSize="xs" color="muted" mb="2">
         {`For ${faces.join(", ")}. Days are for faces done in turn, each lying down while it sets; hours and yields are starting values, yours replace them.`}
       </Text>
-      <PlainTable
-        heads={[
-          "Way",
-          { text: "Likely cost", end: true },
-          { text: "Hands on", end: true },
-          { text: "Days", end: true },
-          { text: "Mass", end: true },
-          "Keeps out",
-          "Mended by",
-          "",
-        ]}
-      >
-        {ways.map((way) => (
-          <Table.Row key={way.layer}>
-            <Table.Cell>
-              {way.kind.name}
-              <Text as="span" display="block" fontSize="xs" color="muted">
-                {`${formatNumber(way.coats)} coats, ${formatNumber(way.litres)} L${way.kind.caution && HAZARD[way.kind.caution] ? `; ${HAZARD[way.kind.caution]}` : ""}`}
-              </Text>
-              {way.failsOn.length > 0 && (
-                <Text as="span" display="block" fontSize="xs" color="stop">
-                  {`does not hold on ${way.failsOn.join(", ")}`}
-                </Text>
-              )}
-            </Table.Cell>
-            <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
-              {way.costMinor === null ? "no price" : formatMoney(way.costMinor, bench.workshop.currency)}
-            </Table.Cell>
-            <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
-              {formatMinutes(way.handsOnMinutes)}
-            </Table.Cell>
-            <Table.Cell textAlign="end" fontFamily="mono" whiteSpace="nowrap">
-              {formatNumber(way.days)}
-            </Table.Cell>
-            <Table.Cell
-              textAlign="end"
-              fontFamily="mono"
-              whiteSpace="nowrap"
-            >{`${formatNumber(way.kg)} kg`}</Table.Cell>
-            <Table.Cell>{KEEPS[way.kind.keeps]}</Table.Cell>
-            <Table.Cell>{way.kind.repair}</Table.Cell>
-            <Table.Cell textAlign="end">
-              <QuietButton
-                size="xs"
-                disabled={way.failsOn.length > 0}
-                onClick={() => take(way.layer)}
-                aria-label={`Take ${way.kind.name.toLowerCase()}`}
-              >
-                take it
-              </QuietButton>
-            </Table.Cell>
-          </Table.Row>
-        ))}
-      </PlainTable>
+      <Sortable columns={columns} rows={rows} />
     </>
   );
 }

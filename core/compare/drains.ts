@@ -1,0 +1,42 @@
+import { statedMm } from "../design/measure";
+import { DRAINS } from "../ground/drain";
+import { DRAIN_BODIES, type DrainBody } from "../ground/names";
+import { siteFloor } from "../ground/site";
+import { drainMaterial } from "../ground/supplies";
+import type { Site } from "../shell/site";
+import { priceOf } from "./price";
+
+/** One body of a drainage layer, reckoned for this floor. */
+export interface DrainWay {
+  id: DrainBody;
+  /** As deep as it is planned, or as deep as a layer usually is, mm. */
+  depthMm: number;
+  /** What its voids take up before water meets the barrier, L. */
+  holdsLitres: number;
+  /** Dry, as it lies, kg. */
+  kg: number;
+  /** What it takes at the price of what is used, minor units; null while a price is missing. */
+  costMinor: number | null;
+}
+
+/** A layer as deep as a wet shell's usually is, where none is planned yet, mm. */
+const USUAL_MM = 50;
+
+/**
+ * The ways to drain this floor side by side, each as deep as the layer that is planned.
+ * @returns litres, mass and cost of each; formulas as the ground trade's (source: ground)
+ */
+export function drainsOf(site: Site): DrainWay[] {
+  const { ground } = site.variant;
+  const depth = ground.drain?.depth ?? statedMm(USUAL_MM);
+  const floor = siteFloor(site);
+  const m3 = (floor.landM2 * depth.value) / 1000;
+  return DRAIN_BODIES.map((id) => {
+    const { voidShare, bulkKgPerM3, bought } = DRAINS[id];
+    const amount = bought === "fill" ? m3 * 1e6 : floor.landM2 * 1e6;
+    return {
+      ...{ id, depthMm: depth.value, holdsLitres: m3 * 1000 * voidShare.value, kg: m3 * bulkKgPerM3.value },
+      costMinor: priceOf(site, drainMaterial(site, id), amount),
+    };
+  });
+}
