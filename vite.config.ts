@@ -7,15 +7,24 @@ import { guard, servedOn } from "./server/guard.ts";
  * one screen needs (the model's and the charts' libraries, say) stays with that screen.
  */
 const groups = [
-  { name: "react", test: /node_modules[\\/](react|react-dom|react-router|scheduler)[\\/]/, priority: 3 },
+  { name: "react", test: /node_modules[\\/](react|react-dom|react-router|scheduler)[\\/]/, priority: 5 },
   {
     name: "look",
     test: /node_modules[\\/](@chakra-ui|@ark-ui|@zag-js|@emotion|stylis)[\\/]/,
-    priority: 2,
+    priority: 4,
     minShareCount: 2,
   },
-  { name: "core", test: /[\\/]core[\\/]/, priority: 1, minShareCount: 3 },
-  { name: "shared", test: /[\\/](app|node_modules)[\\/]/, minShareCount: 3 },
+  // Lengths and money in words, and what every page is drawn with: all that a page outside a build needs.
+  { name: "words", test: /^(?!.*node_modules).*[\\/]core[\\/]units[\\/]/, priority: 3, minShareCount: 2 },
+  {
+    name: "paper",
+    test: /^(?!.*node_modules).*[\\/]app[\\/](ui|theme)[\\/]|createLucideIcon/,
+    priority: 3,
+    minShareCount: 2,
+  },
+  { name: "core", test: /^(?!.*node_modules).*[\\/]core[\\/]/, priority: 2, minShareCount: 3 },
+  // What every stage of an open build shares, and no page outside one has.
+  { name: "bench", test: /^(?!.*node_modules).*[\\/]app[\\/]/, priority: 1, minShareCount: 3 },
 ];
 
 /** In development too only its own page writes; the port is known once it listens. */

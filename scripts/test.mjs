@@ -55,6 +55,7 @@ const unitOk =
 count("Vitest", unitReport, unitOk, (r) => [r.numPassedTests, r.numFailedTests]);
 
 if (check("Build", "npx", ["react-router", "build", "--logLevel", "warn"])) {
+  check("Size of scripts", "npx", ["size-limit"]);
   console.log("\n— Browser tests");
   const browserReport = resolve(results, "browser.json");
   const browserOk =

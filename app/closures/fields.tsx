@@ -7,12 +7,13 @@ import type { SlidingPair } from "#core/closures/kinds/slidingPair/schema";
 import type { Closure } from "#core/closures/schema";
 import { chosenVariant } from "#core/document/variant";
 import { materialsOf } from "#core/materials/find";
+import { ChoiceField, CountField, TickField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { FigureReading } from "../fields/Reading";
 import { useBench, useBuildHandle, useDecision, useShown } from "../state/context";
-import { ChoiceField, CountField, Select, TickField } from "../ui/fields";
-import { MeasureField } from "../ui/MeasureField";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
-import { FigureReading } from "../ui/Reading";
+import { Select } from "../ui/Select";
 
 /** The closure's place in the design, its path, and how its figures are called. */
 interface ClosureProps {

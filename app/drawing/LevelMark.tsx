@@ -3,8 +3,8 @@ import { useRef } from "react";
 import { chosenVariant } from "#core/document/variant";
 import type { LevelLine } from "#core/shell/section";
 import { levelMm, setLevelMm } from "#core/things/levels";
+import { openFields } from "../fields/openFields";
 import { type Held, useBuildHandle, useIsHeld, useUnits, useVariant } from "../state/context";
-import { openFields } from "../ui/openFields";
 import { usePut } from "./usePut";
 
 /** How far a level takes the hand above and below its line, px. */

@@ -6,8 +6,8 @@ import type { Box } from "#core/labels/place";
 import type { Rect } from "#core/shell/faces";
 import { snapCentre } from "#core/shell/snap";
 import { HANDLES } from "#core/things/handle";
+import { openFields } from "../fields/openFields";
 import { type Held, useBuildHandle, useIsHeld, usePicked, useUnits } from "../state/context";
-import { openFields } from "../ui/openFields";
 import { useHandled } from "./useHandled";
 
 interface Props {

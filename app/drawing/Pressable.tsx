@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
+import { openFields } from "../fields/openFields";
 import { type Held, useBuildHandle, useIsHeld } from "../state/context";
-import { openFields } from "../ui/openFields";
 
 /** Something of a drawing that is taken in hand by pressing it, and is not moved. */
 export function Pressable({

@@ -10,9 +10,10 @@ import type { Port } from "#core/features/port/schema";
 import { PORT_WORDS } from "#core/features/port/words";
 import type { Feature } from "#core/features/schema";
 import { materialsOf } from "#core/materials/find";
+import { ChoiceField, CountField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
 import { useDecision, useShown } from "../state/context";
-import { ChoiceField, CountField, Select } from "../ui/fields";
-import { MeasureField } from "../ui/MeasureField";
+import { Select } from "../ui/Select";
 
 /** The feature's place in the design, and its path. */
 interface FieldsProps {

@@ -3,9 +3,9 @@ import { X } from "lucide-react";
 import { type ReactNode, useMemo } from "react";
 import { THINGS, thingsOf } from "#core/things/list";
 import type { Thing } from "#core/things/thing";
+import { HAND_ID } from "../fields/openFields";
 import { THING_FIELDS } from "../hand/fields";
 import { useBuildHandle, usePicked, useShown } from "../state/context";
-import { HAND_ID } from "../ui/openFields";
 import { Acts } from "./Acts";
 
 /** The things in hand as they are now; what is gone is no longer among them. */

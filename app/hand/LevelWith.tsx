@@ -3,7 +3,7 @@ import { canLevel } from "#core/features/align";
 import { itemOf, setLevel } from "#core/things/handle";
 import { THINGS } from "#core/things/list";
 import { type Held, useBuildHandle, useVariant } from "../state/context";
-import { Select } from "../ui/fields";
+import { Select } from "../ui/Select";
 
 /** Sets a thing as high as another of its kind, chosen by name. */
 export function LevelWith({ held }: { held: Held }) {

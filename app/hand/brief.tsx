@@ -3,12 +3,12 @@ import { statedMm } from "#core/design/measure";
 import { GAP_FACTOR } from "#core/residents/factors";
 import type { Resident } from "#core/residents/schema";
 import { formatNumber } from "#core/units/format";
+import { ChoiceField, CountField, TickField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { NameField } from "../fields/NameField";
 import { type Range, RangeField } from "../stages/brief/RangeField";
 import { useBuildHandle, useDecision, useDesign } from "../state/context";
-import { ChoiceField, CountField, TickField } from "../ui/fields";
 import { Labelled } from "../ui/Labelled";
-import { MeasureField } from "../ui/MeasureField";
-import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 

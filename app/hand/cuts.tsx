@@ -8,14 +8,14 @@ import { layOut } from "#core/slips/layout";
 import { facesLeftFor, slipJob } from "#core/slips/trade";
 import { formatLengthWithUnit } from "#core/units/format";
 import { sawToleranceMm } from "#core/workshop/sawTolerance";
+import { ChoiceField, CountField, TickField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { NameField } from "../fields/NameField";
+import { FigureReading, Reading } from "../fields/Reading";
 import { GroupReadings } from "../stages/cuts/GroupReadings";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
-import { ChoiceField, CountField, TickField } from "../ui/fields";
-import { MeasureField } from "../ui/MeasureField";
-import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
 import { QuietButton, QuietLink } from "../ui/QuietButton";
-import { FigureReading, Reading } from "../ui/Reading";
 import { useIndex } from "./useIndex";
 
 /** The nesting of one material. */

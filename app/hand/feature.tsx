@@ -6,13 +6,13 @@ import type { Feature } from "#core/features/schema";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { kindOf } from "#core/shell/kinds/index";
 import { FEATURE_FIELDS } from "../features/fields";
+import { FateField, OriginField } from "../fields/FateField";
+import { ChoiceField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { NameField } from "../fields/NameField";
+import { FigureReading } from "../fields/Reading";
 import { useShown, useUnits } from "../state/context";
-import { FateField, OriginField } from "../ui/FateField";
-import { ChoiceField } from "../ui/fields";
-import { MeasureField } from "../ui/MeasureField";
-import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
-import { FigureReading } from "../ui/Reading";
 import { LevelWith } from "./LevelWith";
 import { useIndex } from "./useIndex";
 

@@ -11,13 +11,14 @@ import { openingsRegister } from "#core/registers/registers";
 import { formatLengthWithUnit } from "#core/units/format";
 import { formatWithin } from "#core/units/within";
 import { CLOSURE_FIELDS } from "../closures/fields";
+import { ChoiceField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { NameField } from "../fields/NameField";
+import { Reading } from "../fields/Reading";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
 import { ActButton } from "../ui/ActButton";
-import { ChoiceField, Select } from "../ui/fields";
-import { MeasureField } from "../ui/MeasureField";
-import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
-import { Reading } from "../ui/Reading";
+import { Select } from "../ui/Select";
 import { useIndex } from "./useIndex";
 
 /** What closes an opening, or what could. */

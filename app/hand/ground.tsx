@@ -13,12 +13,13 @@ import { MIX_PARTS } from "#core/materials/names";
 import { SERVICE_KINDS, SERVICE_WAYS } from "#core/service/names";
 import type { Service } from "#core/service/schema";
 import { formatNumber, formatSpan } from "#core/units/format";
+import { ChoiceField, CountField, TickField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { NameField } from "../fields/NameField";
 import { useBuildHandle, useDecision, useUnits, useVariant } from "../state/context";
-import { ChoiceField, CountField, Select, TickField } from "../ui/fields";
-import { MeasureField } from "../ui/MeasureField";
-import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
+import { Select } from "../ui/Select";
 import { useIndex } from "./useIndex";
 
 const OUTLET_WORDS: Record<(typeof OUTLETS)[number], string> = {

@@ -11,13 +11,14 @@ import { layerKind, takesCoats } from "#core/seal/stack/layers";
 import { judgedStacks } from "#core/seal/stack/snags";
 import { layerId } from "#core/things/seal";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
+import { ChoiceField, TickField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { NameField } from "../fields/NameField";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
-import { ChoiceField, Select, TickField } from "../ui/fields";
 import { HOLDING } from "../ui/holding";
-import { MeasureField } from "../ui/MeasureField";
-import { NameField } from "../ui/NameField";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
+import { Select } from "../ui/Select";
 
 /** Beads along the seams, and how long it airs out. */
 export function BeadFields() {

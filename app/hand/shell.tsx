@@ -5,12 +5,13 @@ import { FOUND_IDS } from "#core/materials/names";
 import type { Source } from "#core/shell/dam/schema";
 import { kindOf } from "#core/shell/kinds/index";
 import { surveyId } from "#core/things/shell";
+import { ChoiceField, CountField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
 import { SurveyFields } from "../stages/shell/SurveyFields";
 import { useBench, useBuildHandle, useDecision, useShown } from "../state/context";
-import { ChoiceField, CountField, Select } from "../ui/fields";
-import { MeasureField } from "../ui/MeasureField";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
+import { Select } from "../ui/Select";
 
 /** A group of the survey; where the tape runs for the measure in hand is drawn on the board. */
 export function SurveyGroup({ id }: { id: string }) {

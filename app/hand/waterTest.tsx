@@ -5,14 +5,14 @@ import { isPassed } from "#core/seal/test/standing";
 import { testLevel } from "#core/seal/testLevel";
 import { formatFineLength, formatLengthWithUnit } from "#core/units/format";
 import { parseLength } from "#core/units/length";
+import { FigureReading, Reading } from "../fields/Reading";
 import { Gauge } from "../stages/seal/Gauge";
 import { TEST_STATUS } from "../stages/seal/status";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import { useLog } from "../state/useLog";
-import { Select } from "../ui/fields";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
-import { FigureReading, Reading } from "../ui/Reading";
+import { Select } from "../ui/Select";
 import { TextField } from "../ui/TextField";
 
 /** The water test: where it stands, what it takes, and what was read. */

@@ -1,17 +1,17 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { data, Outlet, type ShouldRevalidateFunctionArgs } from "react-router";
+import { BuildHeader } from "../frame/BuildHeader";
 import { KeepHand } from "../frame/KeepHand";
+import { Notice } from "../frame/Notice";
+import { StageNav } from "../frame/StageNav";
+import { TallyBar } from "../frame/TallyBar";
+import { WorkingDrawer } from "../frame/WorkingDrawer";
 import { planInputOf } from "../planOf.server";
 import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
 import { createBuildStore } from "../state/store";
-import { BuildHeader } from "../ui/BuildHeader";
-import { Notice } from "../ui/Notice";
-import { StageNav } from "../ui/StageNav";
-import { TallyBar } from "../ui/TallyBar";
-import { WorkingDrawer } from "../ui/WorkingDrawer";
 import type { Route } from "./+types/build";
 
 export async function loader({ params }: Route.LoaderArgs) {

@@ -3,11 +3,11 @@ import { useEffect, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Stock } from "#core/stock/schema";
 import type { RackAnswer } from "../routes/rack";
-import { Select } from "./fields";
 import { ListButton } from "./ListButton";
 import { Fields, Panel } from "./Panel";
 import { QuietButton } from "./QuietButton";
 import { RowErrors } from "./RowErrors";
+import { Select } from "./Select";
 import { TextField } from "./TextField";
 
 const EMPTY = { length: "", width: "", from: "" };

@@ -1,5 +1,6 @@
 import { Text } from "@chakra-ui/react";
 import { Net } from "../../drawing/Net";
+import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { StartButtons } from "../../frame/StartButtons";
 import { TwoUp } from "../../frame/TwoUp";
@@ -7,7 +8,6 @@ import { Workbench } from "../../frame/Workbench";
 import { RoomFields } from "../../hand/brief";
 import { useDesign, useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
-import { FigureReading } from "../../ui/Reading";
 
 /** Vents: drawn on the net, dragged, sized or typed, with the air they let through. */
 export default function AirStage() {

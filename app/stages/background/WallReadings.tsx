@@ -2,9 +2,9 @@ import { CARVED_AWAY } from "#core/background/foam";
 import type { Wall } from "#core/background/schema";
 import { materialsOf } from "#core/materials/find";
 import { formatNumber } from "#core/units/format";
+import { FigureReading, Reading } from "../../fields/Reading";
 import { useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
-import { FigureReading, Reading } from "../../ui/Reading";
 
 /** What a wall takes and adds: cans likely and safe, what is on the shelf, mass, film, and what is left of the room. */
 export function WallReadings({ wall }: { wall: Wall }) {

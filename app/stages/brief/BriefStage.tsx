@@ -2,6 +2,8 @@ import { Input, Text } from "@chakra-ui/react";
 import type { Resident } from "#core/residents/schema";
 import { STARTER_RESIDENTS } from "#core/residents/starters";
 import { parseMoneyMinor, plainMoney } from "#core/units/money";
+import { NameField } from "../../fields/NameField";
+import { FigureReading } from "../../fields/Reading";
 import { Add } from "../../frame/Add";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
@@ -9,10 +11,8 @@ import { Workbench } from "../../frame/Workbench";
 import { useBench, useBuildHandle, useDecision, useDesign } from "../../state/context";
 import { useDraft } from "../../state/useDraft";
 import { Labelled } from "../../ui/Labelled";
-import { NameField } from "../../ui/NameField";
 import { Fields } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
-import { FigureReading } from "../../ui/Reading";
 
 const blank = (id: string): Resident => ({
   ...STARTER_RESIDENTS[0]!,

@@ -1,13 +1,13 @@
 import { Box, Table, Text } from "@chakra-ui/react";
 import type { BuyLine } from "#core/buying/buyLine";
 import { formatMoney } from "#core/units/money";
+import { FigureReading, Reading } from "../../fields/Reading";
 import { RowSheet } from "../../frame/Rows";
 import { Workbench } from "../../frame/Workbench";
 import { useBench, useBuildHandle, useIsHeld, useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietLink } from "../../ui/QuietButton";
-import { FigureReading, Reading } from "../../ui/Reading";
 import { Prices } from "./Prices";
 import { packWords } from "./packWords";
 

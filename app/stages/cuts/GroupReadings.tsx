@@ -5,10 +5,10 @@ import { compareWorth, worthOf } from "#core/cuts/nest/compare";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { formatNumber } from "#core/units/format";
 import { under } from "../../../core/units/tolerance";
+import { Reading } from "../../fields/Reading";
 import { useBench, useBuildHandle, useUnits } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
-import { Reading } from "../../ui/Reading";
 import { proofWords } from "./proofWords";
 import { SEARCH_MS, useSearch } from "./useSearch";
 

@@ -7,11 +7,11 @@ import { cornerWords } from "#core/odd/corners";
 import type { OddPart } from "#core/odd/schema";
 import { type RowError, readOddParts } from "#files/oddCsv";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
-import { Select } from "../../ui/fields";
 import { ListButton } from "../../ui/ListButton";
 import { Fields } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { RowErrors } from "../../ui/RowErrors";
+import { Select } from "../../ui/Select";
 import { TextField } from "../../ui/TextField";
 
 /** Choices of corners to be cut out. */

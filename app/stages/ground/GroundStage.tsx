@@ -7,6 +7,7 @@ import { siteFloor } from "#core/ground/site";
 import { freeThingId } from "#core/things/handle";
 import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
+import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
@@ -15,7 +16,6 @@ import { StackOfLayers } from "../../hand/ground";
 import { useBuildHandle, useDesign, useShown, useUnits, useVariant } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
-import { FigureReading } from "../../ui/Reading";
 import { Toggle } from "../../ui/Toggle";
 
 const Drains = lazy(() => import("./Drains").then((m) => ({ default: m.Drains })));

@@ -9,6 +9,7 @@ import { freeThingId } from "#core/things/handle";
 import { thingsOf } from "#core/things/list";
 import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
+import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
@@ -18,7 +19,6 @@ import { useBuildHandle, useDesign, usePicked, useShown, useUnits } from "../../
 import { Fields } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
-import { FigureReading } from "../../ui/Reading";
 import { Toggle } from "../../ui/Toggle";
 import { TestBoard, TestReadings } from "./TestBoard";
 

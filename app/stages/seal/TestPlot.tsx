@@ -4,8 +4,8 @@ import { type Lost, type PlotSeries, plotSeries } from "#core/seal/test/plotSeri
 import type { TestStanding } from "#core/seal/test/standing";
 import { formatFineLength, type LengthDisplay } from "#core/units/format";
 import { MM_PER } from "#core/units/length";
+import { useChart } from "../../drawing/useChart";
 import { useUnits } from "../../state/context";
-import { useChart } from "../../ui/useChart";
 
 const css = (token: string) =>
   typeof document === "undefined"

@@ -1,6 +1,6 @@
 import { formatWithin } from "#core/units/within";
+import { Reading } from "../../fields/Reading";
 import { useShown, useUnits } from "../../state/context";
-import { Reading } from "../../ui/Reading";
 
 /** The way out that is nearest to what it may be, or farthest over it. */
 export function LargestWayOut() {

@@ -1,9 +1,9 @@
 import { Box } from "@chakra-ui/react";
 import { materialsOf, shellSheets } from "#core/materials/find";
 import type { SurveyField } from "#core/shell/survey";
+import { ChoiceField, CountField, MaybeChoiceField, TickField } from "../../fields/fields";
+import { MeasureField } from "../../fields/MeasureField";
 import { useDecision, useShown } from "../../state/context";
-import { ChoiceField, CountField, MaybeChoiceField, TickField } from "../../ui/fields";
-import { MeasureField } from "../../ui/MeasureField";
 import { Fields } from "../../ui/Panel";
 
 /** A group of the survey's questions; the one in hand is told to the drawing. */

@@ -2,7 +2,7 @@ import { Input, Textarea } from "@chakra-ui/react";
 import { memo } from "react";
 import { useDecision } from "../state/context";
 import { useDraft } from "../state/useDraft";
-import { Labelled } from "./Labelled";
+import { Labelled } from "../ui/Labelled";
 
 interface Props {
   label: string;

@@ -1,8 +1,8 @@
 import { Box, CloseButton, Drawer, Portal, Stack, Table, Text } from "@chakra-ui/react";
 import { basisWords } from "#core/figures/figure";
+import { figureWords } from "../fields/Reading";
 import { useBuildHandle, usePicked, useShown, useUnits } from "../state/context";
-import { PlainTable } from "./PlainTable";
-import { figureWords } from "./Reading";
+import { PlainTable } from "../ui/PlainTable";
 
 /** Shows how a number came about: formula in words, what went into it, and where each constant is from. */
 export function WorkingDrawer() {

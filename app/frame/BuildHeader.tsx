@@ -4,13 +4,13 @@ import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useRouteLoaderData } from "react-router";
 import { useStore } from "zustand";
-import { FindOrDo } from "../frame/FindOrDo";
-import { NextLine } from "../frame/NextLine";
 import type { autosave } from "../state/autosave";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import type { SaveState } from "../state/store";
 import { chooseTheme } from "../theme/cookie";
+import { FindOrDo } from "./FindOrDo";
 import { HistoryDrawer } from "./HistoryDrawer";
+import { NextLine } from "./NextLine";
 
 type Saver = () => ReturnType<typeof autosave> | undefined;
 

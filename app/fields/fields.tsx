@@ -1,56 +1,15 @@
-import { Checkbox, NativeSelect, NumberInput } from "@chakra-ui/react";
+import { Checkbox, NumberInput } from "@chakra-ui/react";
 import { memo, useState } from "react";
 import { useDecision } from "../state/context";
 import { equal } from "../state/equal";
 import { useDraft } from "../state/useDraft";
-import { Labelled } from "./Labelled";
+import { Labelled } from "../ui/Labelled";
+import { Select } from "../ui/Select";
 
 interface ChoiceProps<T extends string> {
   label: string;
   path: string;
   options: readonly (readonly [T, string])[];
-}
-
-/** A labelled list to choose from; the whole wording shows on hovering where the field is narrow. */
-export function Select<T extends string>({
-  label,
-  value,
-  options,
-  error = null,
-  quiet = false,
-  onChange,
-}: {
-  label: string;
-  /** Its label is read out, and not shown: where a table's head says it. */
-  quiet?: boolean;
-  value: T;
-  options: ChoiceProps<T>["options"];
-  error?: string | null;
-  onChange: (value: T) => void;
-}) {
-  return (
-    <Labelled label={label} error={error} quiet={quiet}>
-      <NativeSelect.Root size="sm">
-        <NativeSelect.Field
-          bg="sheet"
-          borderColor="line"
-          ps="2"
-          pe="6"
-          textOverflow="ellipsis"
-          title={options.find(([key]) => key === value)?.[1]}
-          value={value}
-          onChange={(event) => onChange(event.currentTarget.value as T)}
-        >
-          {options.map(([key, words]) => (
-            <option key={key} value={key}>
-              {words}
-            </option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator right="1" />
-      </NativeSelect.Root>
-    </Labelled>
-  );
 }
 
 /** One of a few, each in plain words. */

@@ -3,7 +3,7 @@ import { useEffect, useState } from "react";
 import type { Build } from "#core/document/schema";
 import { ask } from "../state/ask";
 import { useBuildHandle } from "../state/context";
-import { QuietButton } from "./QuietButton";
+import { QuietButton } from "../ui/QuietButton";
 
 interface Row {
   number: number;

@@ -1,7 +1,7 @@
 import { Flex, Text } from "@chakra-ui/react";
 import { useStore } from "zustand";
 import { useBuildHandle } from "../state/context";
-import { QuietButton } from "./QuietButton";
+import { QuietButton } from "../ui/QuietButton";
 
 /** What was not done, and what of the log cannot be read: said over every stage, wherever it came from. */
 export function Notice({ unread }: { unread: number }) {

@@ -3,9 +3,9 @@ import type { ReactNode } from "react";
 import { parseLocal } from "#core/design/localTime";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
+import { Reading } from "../fields/Reading";
 import { useShown } from "../state/context";
-import { dayWords } from "./dates";
-import { Reading } from "./Reading";
+import { dayWords } from "../ui/dates";
 
 const day = (local: string | null) => (local === null ? "not planned" : dayWords(parseLocal(local)!));
 

@@ -6,7 +6,7 @@ import type { loader as rootLoader } from "../root";
 import { RESERVED_KEYS, STAGES } from "../stages/list";
 import { useBuildHandle, useShown } from "../state/context";
 import { chooseKeys } from "../theme/cookie";
-import { QuietButton } from "./QuietButton";
+import { QuietButton } from "../ui/QuietButton";
 
 /** The stages with their keys and snag counts. */
 export function StageNav() {
