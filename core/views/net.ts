@@ -61,7 +61,7 @@ export function fitNet(faces: Shell["faces"], { width, height }: Size, dimension
   });
   // Round the back as it unfolds, unless that leaves most of the room empty.
   const [round, beside] = tried as [(typeof tried)[number], (typeof tried)[number]];
-  const { arrangement, scale, right } = beside.scale > 1.2 * round.scale ? beside : round;
+  const { arrangement, scale, right } = beside.scale > 1.05 * round.scale ? beside : round;
   const net = layNet(faces, GAP / scale, arrangement);
   return {
     ...{ net, scale },
@@ -138,7 +138,7 @@ export function netView({ plan, variant, size, chosen = [] }: NetOf): View & Net
     return {
       id: `strip/${strip.id}`,
       says: [`${strip.label.toLowerCase()} ${say(strip.heightMm)}`, strip.label.toLowerCase()],
-      spots: spotsIn(own, 4),
+      spots: spotsIn(own, 2),
       within: own,
     };
   });
