@@ -11,25 +11,33 @@ import { BROWSER_ARGS, needChromium, serveFreshDemo } from "./run.mjs";
 const FLAT_PACK = "/builds/flat-pack-1500";
 const GLASS = "/builds/bramble-tower";
 const CABINET = "/builds/haberdasher-s-cabinet";
-/** A view's address, what is pressed there before the picture, and the heading brought into sight. */
-const VIEWS: readonly [name: string, address: string, press?: string, show?: string][] = [
-  ["builds", "/"],
-  ["new", "/new"],
-  ...["brief", "air", "seal", "cuts", "buying", "diary"].map(
-    (stage) => [stage, `${FLAT_PACK}/${stage}`] as [string, string],
-  ),
-  ["shell", `${GLASS}/shell`],
-  ["front", `${GLASS}/front`],
-  ["shell-cabinet", `${CABINET}/shell`],
-  ["water-test", `${CABINET}/seal`, undefined, "Water test"],
-  ["background", `${CABINET}/background`],
-  ["background-ways", `${CABINET}/background`, "Left", "Finish, side by side"],
-  ["ground", `${CABINET}/ground`],
-  ["sections", `${CABINET}/shell`, "Sections"],
-  ["model", "/builds/tower-on-end/shell", "Model"],
-  ["shell-tub", "/builds/nursery-tub/shell"],
-  ["workshop", "/workshop"],
+interface View {
+  name: string;
+  address: string;
+  /** What is pressed there before the picture. */
+  press?: string;
+  width?: number;
+}
+const VIEWS: readonly View[] = [
+  { name: "builds", address: "/" },
+  { name: "new", address: "/new" },
+  ...["brief", "air", "seal", "cuts", "buying", "diary"].map((stage) => ({
+    name: stage,
+    address: `${FLAT_PACK}/${stage}`,
+  })),
+  { name: "shell", address: `${GLASS}/shell` },
+  { name: "front", address: `${GLASS}/front` },
+  { name: "in-hand", address: `${FLAT_PACK}/background`, press: "[data-zone='ledge-1']" },
+  { name: "water-test", address: `${CABINET}/seal`, press: "[data-thing='test/water-test'] button" },
+  { name: "background", address: `${CABINET}/background` },
+  { name: "background-ways", address: `${FLAT_PACK}/background`, press: "button:has-text('Ways side by side')" },
+  { name: "ground", address: `${CABINET}/ground` },
+  { name: "sections", address: `${CABINET}/shell`, press: "button:text-is('Sections')" },
+  { name: "model", address: "/builds/tower-on-end/shell", press: "button:text-is('Model')" },
+  { name: "phone", address: `${FLAT_PACK}/background`, press: "[data-zone='ledge-1']", width: 390 },
+  { name: "workshop", address: "/workshop" },
 ];
+
 
 const [out = "docs/screenshots", ...wanted] = process.argv.slice(2);
 mkdirSync(out, { recursive: true });
@@ -39,18 +47,14 @@ try {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   if (process.env.DARK) await context.addCookies([{ name: "theme", value: "dark", url: server.address }]);
   const page = await context.newPage();
-  for (const [name, address, press, show] of VIEWS) {
+  for (const { name, address, press, width = 1280 } of VIEWS) {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
+    await page.setViewportSize({ width, height: 800 });
     await page.goto(`${server.address}${address}`, { waitUntil: "networkidle" });
-    // A stage opens at its head once the page answers: what is scrolled to before is lost again.
     await answers(page);
     if (press) {
-      await page.getByRole("button", { name: press, exact: true }).click();
-      await page.waitForTimeout(2500);
-    }
-    if (show) {
-      await page.getByRole("heading", { name: show }).scrollIntoViewIfNeeded();
-      // What is drawn only once it is in sight, or by a library fetched late.
+      await page.locator(press).first().click();
+      // What is drawn by a library fetched late.
       await page.waitForTimeout(2500);
     }
     await page.screenshot({ path: join(out, `${name}.png`) });
