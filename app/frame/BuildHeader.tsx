@@ -8,6 +8,7 @@ import type { autosave } from "../state/autosave";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import type { SaveState } from "../state/store";
 import { chooseTheme } from "../theme/cookie";
+import { BAR_BUTTON } from "./barButton";
 import { FindOrDo } from "./FindOrDo";
 import { HistoryDrawer } from "./HistoryDrawer";
 import { NextLine } from "./NextLine";
@@ -40,13 +41,6 @@ export function BuildHeader({ saver }: { saver: Saver }) {
     api.commit((draft) => {
       draft.brief.units = units.unit === "mm" ? { unit: "in", denominator: 16 } : { unit: "mm" };
     });
-  const quiet = {
-    size: "xs",
-    variant: "outline",
-    color: "barInk",
-    borderColor: "barMuted",
-    _hover: { bg: "transparent", borderColor: "barInk" },
-  } as const;
   return (
     <Flex
       as="header"
@@ -71,18 +65,18 @@ export function BuildHeader({ saver }: { saver: Saver }) {
         {name}
       </Text>
       <NextLine />
-      <Button {...quiet} onClick={toggleUnits} title="Show lengths in the other unit">
+      <Button {...BAR_BUTTON} onClick={toggleUnits} title="Show lengths in the other unit">
         {units.unit === "mm" ? "mm" : "inches"}
       </Button>
       <FindOrDo />
-      <IconButton {...quiet} aria-label="Undo" disabled={past === 0} onClick={api.undo}>
+      <IconButton {...BAR_BUTTON} aria-label="Undo" disabled={past === 0} onClick={api.undo}>
         <Undo2 size={14} />
       </IconButton>
-      <IconButton {...quiet} aria-label="Redo" disabled={future === 0} onClick={api.redo}>
+      <IconButton {...BAR_BUTTON} aria-label="Redo" disabled={future === 0} onClick={api.redo}>
         <Redo2 size={14} />
       </IconButton>
       <IconButton
-        {...quiet}
+        {...BAR_BUTTON}
         display={{ base: "none", md: "inline-flex" }}
         aria-label="Earlier saves"
         onClick={() => setShowHistory(true)}
@@ -90,7 +84,7 @@ export function BuildHeader({ saver }: { saver: Saver }) {
         <History size={14} />
       </IconButton>
       <IconButton
-        {...quiet}
+        {...BAR_BUTTON}
         display={{ base: "none", md: "inline-flex" }}
         aria-label={dark ? "Light" : "Dark"}
         onClick={() => {

@@ -1,6 +1,7 @@
 import { Button, Dialog, Portal } from "@chakra-ui/react";
 import { lazy, Suspense, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
+import { BAR_BUTTON } from "./barButton";
 
 const Palette = lazy(() => import("./Palette").then((m) => ({ default: m.Palette })));
 
@@ -10,15 +11,7 @@ export function FindOrDo() {
   useHotkeys("mod+k", () => setOpen(true), { preventDefault: true, enableOnFormTags: true });
   return (
     <>
-      <Button
-        size="xs"
-        variant="outline"
-        color="barInk"
-        borderColor="barMuted"
-        _hover={{ bg: "transparent", borderColor: "barInk" }}
-        onClick={() => setOpen(true)}
-        display={{ base: "none", md: "inline-flex" }}
-      >
+      <Button {...BAR_BUTTON} onClick={() => setOpen(true)} display={{ base: "none", md: "inline-flex" }}>
         Find or do… Ctrl K
       </Button>
       <Dialog.Root open={open} onOpenChange={(d) => setOpen(d.open)} lazyMount unmountOnExit>

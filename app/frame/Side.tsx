@@ -19,7 +19,7 @@ export function Side({ stage, own }: { stage: string; own: { title: string; fiel
         position="fixed"
         zIndex="banner"
         right={{ base: "2", md: "3" }}
-        bottom={{ base: "3", md: "16" }}
+        bottom={{ base: open ? "calc(46dvh + 6px)" : "3", md: "16" }}
         bg="fern"
         color="fernInk"
         size="sm"

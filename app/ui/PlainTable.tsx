@@ -1,5 +1,6 @@
 import { Table } from "@chakra-ui/react";
 import type { ReactNode } from "react";
+import { TABLE_LOOK } from "./tableLook";
 
 /** A table on its sheet of paper, scrolling sideways where a screen is narrow. */
 export function PlainTable({
@@ -11,15 +12,7 @@ export function PlainTable({
 }) {
   return (
     <Table.ScrollArea>
-      <Table.Root
-        size="sm"
-        whiteSpace="normal"
-        css={{
-          bg: "transparent",
-          "& tr": { bg: "transparent" },
-          "& td, & th": { bg: "transparent", borderColor: "line", px: "1.5", py: "1" },
-        }}
-      >
+      <Table.Root size="sm" whiteSpace="normal" css={TABLE_LOOK}>
         <Table.Header>
           <Table.Row>
             {heads.map((head) => {

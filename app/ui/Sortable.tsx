@@ -8,6 +8,7 @@ import {
   useTable,
 } from "@tanstack/react-table";
 import { type ReactNode, useMemo } from "react";
+import { TABLE_LOOK } from "./tableLook";
 
 const FEATURES = tableFeatures({
   rowSortingFeature,
@@ -52,14 +53,7 @@ export function Sortable<R extends { id: string }>({
   const columnOf = (id: string) => columns.find((c) => c.id === id)!;
   return (
     <Table.ScrollArea>
-      <Table.Root
-        size="sm"
-        css={{
-          bg: "transparent",
-          "& tr": { bg: "transparent" },
-          "& td, & th": { bg: "transparent", borderColor: "line", px: "1.5", py: "1" },
-        }}
-      >
+      <Table.Root size="sm" whiteSpace="normal" css={TABLE_LOOK}>
         <Table.Header>
           {table.getHeaderGroups().map((group) => (
             <Table.Row key={group.id}>
