@@ -132,12 +132,14 @@ test("a handle, a typed measure and a snag's fix are seen on the board without s
   await mark.click();
   const drawn = async () => (await mark.boundingBox())!;
   const before = await drawn();
+  // Where it stands once what is in hand is drawn.
+  await expect(inHand(page).getByRole("heading")).toHaveText("Basking ledge");
   const handle = (await page.locator("[data-handle='1/0']").boundingBox())!;
   await page.mouse.move(handle.x + handle.width / 2, handle.y + handle.height / 2);
   await page.mouse.down();
   await page.mouse.move(handle.x + handle.width / 2 + 20, handle.y + handle.height / 2, { steps: 4 });
   await page.mouse.up();
-  expect((await drawn()).width).toBeGreaterThan(before.width + 10);
+  await expect.poll(async () => (await drawn()).width).toBeGreaterThan(before.width + 10);
   const sized = await drawn();
   const high = inHand(page).getByRole("textbox", { name: "High" });
   await high.fill("120");

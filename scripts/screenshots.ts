@@ -38,7 +38,6 @@ const VIEWS: readonly View[] = [
   { name: "workshop", address: "/workshop" },
 ];
 
-
 const [out = "docs/screenshots", ...wanted] = process.argv.slice(2);
 mkdirSync(out, { recursive: true });
 const server = await serveFreshDemo();
