@@ -6,5 +6,5 @@ const stage = (id) => `stages/${id}/${id[0].toUpperCase()}${id.slice(1)}Stage`;
 /** What a page may fetch of script before it can be used, gzipped. */
 export default [
   page("first page", ["routes/builds"], "240 kB"),
-  ...["shell", "background", "seal"].map((id) => page(`open build, ${id}`, ["routes/build", stage(id)], "460 kB")),
+  ...["shell", "background", "seal"].map((id) => page(`open build, ${id}`, ["routes/build", stage(id)], "370 kB")),
 ];

@@ -19,7 +19,7 @@ const LAYERS: readonly (readonly string[])[] = [
   ["trades", "document", "snags", "tally.ts"],
   ["plan.ts"],
   // What screens ask of a plan: what can be taken in hand, and how it is drawn.
-  ["things", "views"],
+  ["sent.ts", "things", "views"],
 ];
 const RANK = new Map(LAYERS.flatMap((names, i) => names.map((name) => [name, i] as const)));
 

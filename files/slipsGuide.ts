@@ -1,8 +1,8 @@
 import type { Plan } from "../core/plan";
 import { extent } from "../core/shell/outline";
+import { slipJob } from "../core/slips/job";
 import { layOut } from "../core/slips/layout";
 import type { Slips } from "../core/slips/schema";
-import { slipJob } from "../core/slips/trade";
 import { formatLengthWithUnit } from "../core/units/format";
 import { label } from "./paper";
 import type { Paper } from "./templateFile";

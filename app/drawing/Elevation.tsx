@@ -7,6 +7,7 @@ import { wallView } from "#core/views/wall";
 import { markOf } from "../features/marks";
 import { useBuild, usePicked } from "../state/context";
 import { CoverMark } from "./CoverMark";
+import { Handles } from "./Handles";
 import { hatchOf } from "./hatchOf";
 import { Labels } from "./Labels";
 import { Pressable } from "./Pressable";
@@ -57,6 +58,7 @@ export function Elevation({ face, size }: { face: WallId; size: Size }) {
         {variant.background.zones.map((zone, index) =>
           zone.face === face ? <ZoneMark key={zone.id} zone={zone} index={index} net={net} scale={scale} /> : null,
         )}
+        <Handles net={net} scale={scale} face={face} />
       </g>
       <Labels labels={view.labels} />
     </svg>

@@ -76,7 +76,7 @@ export function LevelMark({
         if (event.key !== "Enter" && event.key !== " ") return;
         event.preventDefault();
         take(held);
-        openFields();
+        openFields(held);
       }}
     >
       <rect x={from} y={y - GRIP_PX / 2} width={to - from} height={GRIP_PX} fill="transparent" />

@@ -5,9 +5,9 @@ import { siteFloor } from "#core/ground/site";
 import { type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
 import { type Point, vAtHeight } from "#core/shell/space";
+import { slipJob } from "#core/slips/job";
 import { layOut } from "#core/slips/layout";
 import type { Slips } from "#core/slips/schema";
-import { slipJob } from "#core/slips/trade";
 import { formatNumber } from "#core/units/format";
 import { drawRect } from "#core/views/drawRect";
 import { netView } from "#core/views/net";
@@ -19,6 +19,7 @@ import { CoverMark } from "./CoverMark";
 import { Dimension } from "./Dimension";
 import { FeatureMark } from "./FeatureMark";
 import { FoundMarks } from "./FoundMarks";
+import { Handles } from "./Handles";
 import { hatchOf } from "./hatchOf";
 import { Labels } from "./Labels";
 import { Pressable } from "./Pressable";
@@ -104,6 +105,7 @@ export function Net({ size, onFace }: { size: Size; onFace?: (face: FaceId) => H
         {variant.background.zones.map((zone, index) => (
           <ZoneMark key={zone.id} zone={zone} index={index} net={net} scale={scale} />
         ))}
+        <Handles net={net} scale={scale} />
         <Dimension
           x1={base.x * scale}
           x2={(base.x + base.w) * scale}

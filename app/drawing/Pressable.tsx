@@ -34,7 +34,7 @@ export function Pressable({
         if (event.key !== "Enter" && event.key !== " ") return;
         event.preventDefault();
         take(held);
-        openFields();
+        openFields(held);
       }}
     >
       <g opacity={selected && quiet ? 0.55 : 1}>{children}</g>

@@ -4,7 +4,7 @@ import type { FaceId } from "#core/design/names";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
 import { moveOnFace } from "#core/shell/net";
-import { dragEdges, grow, type Handle, itemOf } from "#core/things/handle";
+import { grow, itemOf } from "#core/things/handle";
 import { THINGS } from "#core/things/list";
 import type { PlacedItem } from "#core/things/thing";
 import { type Held, useBuildHandle } from "../state/context";
@@ -29,7 +29,7 @@ interface Handled {
   snapped: (uMm: number, vMm: number, withinMm: number) => { uMm: number; vMm: number };
 }
 
-/** Moves a thing on its face, and with it all else in hand; sizes it by its edges; takes it off. */
+/** Moves a thing on its face, and with it all else in hand; sizes it by keys; takes it off. */
 export function useHandled({ held, face, scale, snapped }: Handled) {
   const { api, take, letGo, picked } = useBuildHandle();
   const { put, stepMm } = usePut();
@@ -87,23 +87,6 @@ export function useHandled({ held, face, scale, snapped }: Handled) {
     { filterTaps: false, pointer: { keys: false } },
   );
 
-  const bindEdges = useDrag(
-    ({ args: [handle], first, last, movement: [px, py], canceled, event }) => {
-      event.preventDefault();
-      event.stopPropagation();
-      if (first) from.current = together();
-      if (canceled) return api.drop();
-      const own = from.current.find((f) => f.held.kind === held.kind && f.held.id === held.id);
-      if (!last && own && (px !== 0 || py !== 0))
-        api.show((draft) => {
-          const found = find(chosenVariant(draft), held);
-          if (found) dragEdges(found.item, own.item, found.placed, handle as Handle, px / scale, py / scale, put);
-        });
-      if (last) api.settle();
-    },
-    { filterTaps: false, pointer: { keys: false } },
-  );
-
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Delete" || event.key === "Backspace") {
       event.preventDefault();
@@ -126,5 +109,5 @@ export function useHandled({ held, face, scale, snapped }: Handled) {
     api.commit(moved(together(), nudge[0] * by, nudge[1] * by));
   };
 
-  return { bind, bindEdges, onKeyDown };
+  return { bind, onKeyDown };
 }

@@ -1,38 +1,40 @@
 import { Flex } from "@chakra-ui/react";
-import { current, isDraft } from "immer";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
-import { across, centre, copyTo, itemOf, mirror } from "#core/things/handle";
-import { THINGS } from "#core/things/list";
-import type { PlacedItem, PlacedKind, Thing } from "#core/things/thing";
-import { useBuildHandle, useVariant } from "../state/context";
+import type { SeenThing } from "#core/things/seen";
+import type { PlacedItem, PlacedKind } from "#core/things/thing";
+import { useBuildHandle } from "../state/context";
+import type { Planner } from "../state/store";
 import { QuietButton } from "../ui/QuietButton";
 
-/** What there is to do with what is in hand: copied across, mirrored, centred, set level, taken off. */
-export function Acts({ things, canOff }: { things: readonly Thing[]; canOff: boolean }) {
+/** What there is to do with what is in hand: copied across, mirrored, centred, taken off. */
+export function Acts({ things }: { things: readonly SeenThing[] }) {
   const { api, take, letGo } = useBuildHandle();
-  const [thing] = things;
+  const thing = things[0]!;
   const alone = things.length === 1;
-  const { placed } = THINGS[thing!.kind];
-  const item = useVariant((v) => (alone && placed ? itemOf(v, placed, thing!.id) : undefined));
   const shell = () => api.shown.getState().plan.shell;
   const takeOff = () => {
     letGo();
-    api.commit((draft) => {
+    api.commit((draft, { THINGS }) => {
       for (const { kind, id } of things) THINGS[kind].off?.(chosenVariant(draft), id, draft);
     });
   };
-  /** Makes another one and takes it in hand. */
-  const another = (make: (variant: Variant, own: PlacedItem, kind: PlacedKind) => string) => {
-    let id = "";
-    api.commit((draft) => {
-      const variant = chosenVariant(draft);
-      const own = itemOf(variant, placed!, thing!.id)!;
-      id = make(variant, isDraft(own) ? current(own) : own, placed!);
-    });
-    take({ kind: thing!.kind, id });
+  /** The one in hand in a draft, with how its kind is handled. */
+  const own = (draft: Build, { THINGS, itemOf }: Planner) => {
+    const placed = THINGS[thing.kind].placed!;
+    const variant = chosenVariant(draft);
+    return { variant, placed, item: itemOf(variant, placed, thing.id)! };
   };
-  const opposite = item && placed && across(item, placed);
+  /** Makes another one and takes it in hand. */
+  const another = (make: (planner: Planner, variant: Variant, kind: PlacedKind, item: PlacedItem) => string) => {
+    let id = "";
+    api.commit((draft, planner) => {
+      const { variant, placed, item } = own(draft, planner);
+      id = make(planner, variant, placed, planner.isDraft(item) ? planner.current(item) : item);
+    });
+    if (id) take({ kind: thing.kind, id });
+  };
+  const { placed, across } = thing;
   return (
     <Flex
       gap="1.5"
@@ -43,21 +45,22 @@ export function Acts({ things, canOff }: { things: readonly Thing[]; canOff: boo
       bg="sheet"
       css={{ "& button": { height: "26px", paddingInline: "7px" } }}
     >
-      {item && placed && (
+      {alone && across && (
+        <Act
+          words="Copy across"
+          onClick={() => another((p, variant, kind, item) => p.copyTo(variant, kind, item, across))}
+        />
+      )}
+      {alone && placed && (
         <>
-          {opposite && (
-            <Act words="Copy across" onClick={() => another((v, own, kind) => copyTo(v, kind, own, opposite))} />
-          )}
-          <Act words="Mirror" onClick={() => another((v, own, kind) => mirror(v, kind, own, shell()))} />
           <Act
-            words="Centre it"
-            onClick={() =>
-              api.commit((draft: Build) => centre(itemOf(chosenVariant(draft), placed, thing!.id)!, shell()))
-            }
+            words="Mirror"
+            onClick={() => another((p, variant, kind, item) => p.mirror(variant, kind, item, shell()))}
           />
+          <Act words="Centre it" onClick={() => api.commit((draft, p) => p.centre(own(draft, p).item, shell()))} />
         </>
       )}
-      {canOff && <Act words={alone ? "Take it off" : "Take them off"} onClick={takeOff} />}
+      {things.every((t) => t.comesOff) && <Act words={alone ? "Take it off" : "Take them off"} onClick={takeOff} />}
     </Flex>
   );
 }

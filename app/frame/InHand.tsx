@@ -1,19 +1,19 @@
 import { Box, Flex, Heading, IconButton, Text } from "@chakra-ui/react";
 import { X } from "lucide-react";
-import { type ReactNode, useMemo } from "react";
-import { THINGS, thingsOf } from "#core/things/list";
-import type { Thing } from "#core/things/thing";
+import { type ReactNode, Suspense, useMemo } from "react";
+import { thingKey } from "#core/things/key";
+import type { SeenThing } from "#core/things/seen";
 import { HAND_ID } from "../fields/openFields";
 import { THING_FIELDS } from "../hand/fields";
 import { useBuildHandle, usePicked, useShown } from "../state/context";
 import { Acts } from "./Acts";
 
 /** The things in hand as they are now; what is gone is no longer among them. */
-function useHeld(): (Thing & { at: number; of: number })[] {
+function useHeld(): (SeenThing & { at: number; of: number })[] {
   const held = usePicked((p) => p.held);
-  const found = useShown(({ plan }) =>
+  const found = useShown(({ seen }) =>
     held.flatMap(({ kind, id }) => {
-      const all = thingsOf(plan).filter((t) => t.kind === kind);
+      const all = seen.things.filter((t) => t.kind === kind);
       const at = all.findIndex((t) => t.id === id);
       return at < 0 ? [] : [{ ...all[at]!, at: at + 1, of: all.length }];
     }),
@@ -48,7 +48,7 @@ export function InHand({ own }: { own: { title: string; fields: ReactNode } }) {
       borderRadius="md"
       px="2.5"
       py="2"
-      data-in-hand={thing ? `${thing.kind}/${thing.id}` : "own"}
+      data-in-hand={thing ? thingKey(thing) : "own"}
     >
       <Flex align="baseline" gap="2" mb="1.5">
         <Heading as="h2" size="sm" fontFamily="heading">
@@ -71,8 +71,12 @@ export function InHand({ own }: { own: { title: string; fields: ReactNode } }) {
           </IconButton>
         )}
       </Flex>
-      {count === 0 ? own.fields : Fields && <Fields key={`${thing!.kind}/${thing!.id}`} id={thing!.id} />}
-      {count > 0 && <Acts things={things} canOff={things.every((t) => THINGS[t.kind].off !== undefined)} />}
+      {count === 0 ? (
+        own.fields
+      ) : (
+        <Suspense fallback={null}>{Fields && <Fields key={`${thing!.kind}/${thing!.id}`} id={thing!.id} />}</Suspense>
+      )}
+      {count > 0 && <Acts things={things} />}
     </Box>
   );
 }

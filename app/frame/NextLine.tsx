@@ -1,11 +1,10 @@
 import { Box } from "@chakra-ui/react";
-import { nextOf } from "#core/things/next";
 import { useShown } from "../state/context";
 import { useGo } from "./go";
 
 /** What to do next, in a line; pressed, it goes there. */
 export function NextLine() {
-  const next = useShown(({ plan }) => nextOf(plan) ?? null);
+  const next = useShown(({ seen }) => seen.next);
   const go = useGo();
   return (
     <Box flex={{ base: "1 0 100%", md: "1 1 0" }} order={{ base: 1, md: 0 }} minW="0">

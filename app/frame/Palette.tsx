@@ -2,9 +2,7 @@ import { Box } from "@chakra-ui/react";
 import { Command } from "cmdk";
 import type { ReactNode } from "react";
 import { useNavigate } from "react-router";
-import { thingsOf } from "#core/things/list";
-import { thingKey } from "#core/things/verdicts";
-import { STAGES } from "../stages/list";
+import { thingKey } from "#core/things/key";
 import { useBuildHandle } from "../state/context";
 import { useGo } from "./go";
 
@@ -13,10 +11,10 @@ const MOST = 400;
 
 /** Stages, things, figures, what can be done, and materials, found by any part of their names. */
 export function Palette({ onDone }: { onDone: () => void }) {
-  const { api, openWorking, buildId } = useBuildHandle();
+  const { api, openWorking, buildId, stages } = useBuildHandle();
   const go = useGo();
   const navigate = useNavigate();
-  const { plan, bench } = api.shown.getState();
+  const { plan, seen, bench } = api.shown.getState();
   const done = (act: () => void) => () => {
     onDone();
     act();
@@ -54,24 +52,22 @@ export function Palette({ onDone }: { onDone: () => void }) {
         <Command.List>
           <Command.Empty>Nothing of that name. Try a shorter part of it.</Command.Empty>
           <Group heading="Stages">
-            {STAGES.map(({ id, label }) => (
+            {stages.map(({ id, label }) => (
               <Command.Item key={id} value={`stage ${label}`} onSelect={done(() => go(id))}>
                 {label}
               </Command.Item>
             ))}
           </Group>
           <Group heading="Things">
-            {thingsOf(plan)
-              .slice(0, MOST)
-              .map((thing) => (
-                <Command.Item
-                  key={thingKey(thing)}
-                  value={`${thing.name} ${thing.what} ${thingKey(thing)}`}
-                  onSelect={done(() => go(thing.stage, thing))}
-                >
-                  {`${thing.name} · ${thing.what}`}
-                </Command.Item>
-              ))}
+            {seen.things.slice(0, MOST).map((thing) => (
+              <Command.Item
+                key={thingKey(thing)}
+                value={`${thing.name} ${thing.what} ${thingKey(thing)}`}
+                onSelect={done(() => go(thing.stage, thing))}
+              >
+                {`${thing.name} · ${thing.what}`}
+              </Command.Item>
+            ))}
           </Group>
           <Group heading="Do">
             {acts.map(({ words, act }, i) => (

@@ -1,9 +1,8 @@
 import { Box, Flex, Heading, Table, Text } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import type { Severity } from "#core/ledgers/ledger";
-import { thingsOf } from "#core/things/list";
+import { thingKey } from "#core/things/key";
 import type { Thing } from "#core/things/thing";
-import { thingKey, verdictsOf } from "#core/things/verdicts";
 import { useBuildHandle, useIsHeld, useShown } from "../state/context";
 
 const VERDICT: Record<Severity, { words: string; tone: string }> = {
@@ -44,9 +43,9 @@ export function ThingRows({
   under?: (thing: Thing) => string;
   empty?: string;
 }) {
-  const rows = useShown(({ plan }) => {
-    const verdicts = verdictsOf(plan);
-    const all = thingsOf(plan).filter(pick);
+  const rows = useShown(({ seen }) => {
+    const verdicts = new Map(seen.verdicts.map((v) => [v.key, v.severity]));
+    const all = seen.things.filter(pick);
     const heads = under ? [...new Set(all.map(under))] : [];
     return (under ? heads.flatMap((head) => all.filter((t) => under(t) === head)) : all).map((thing) => ({
       thing,

@@ -1,8 +1,6 @@
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import { memo, useEffect, useRef, useState } from "react";
 import type { Severity, Snag } from "#core/ledgers/ledger";
-import { thingOf } from "#core/things/list";
-import { STAGES } from "../stages/list";
 import { useBuildHandle, usePicked, useShown } from "../state/context";
 import { equal } from "../state/equal";
 import { QuietButton } from "../ui/QuietButton";
@@ -24,7 +22,7 @@ const shows = (s: Snag) => !s.waived && s.severity !== "note";
 
 /** Snags of this stage with their fixes, then a line for each other stage; what stops the build is never out of sight. */
 export function Snags({ stage }: { stage: string }) {
-  const { api, openWorking } = useBuildHandle();
+  const { api, openWorking, stages } = useBuildHandle();
   const snags = useShown(({ plan }) => plan.snags);
   const [overriding, setOverriding] = useState<Snag | null>(null);
   const [all, setAll] = useState(false);
@@ -32,7 +30,10 @@ export function Snags({ stage }: { stage: string }) {
   const held = usePicked((p) => p.held);
   const fresh = useFresh(snags);
   const go = useGo();
-  const place = (snag: Snag) => go(snag.stage, thingOf(snag, api.shown.getState().plan));
+  const place = (snag: Snag) => {
+    const { plan, seen } = api.shown.getState();
+    go(snag.stage, seen.places[plan.snags.findIndex((s) => keyOf(s) === keyOf(snag))] ?? undefined);
+  };
   const fix = (snag: Snag) => snag.fix && api.applyFix(snag.fix);
   const back = (snag: Snag) =>
     api.commit((draft) => {
@@ -54,11 +55,13 @@ export function Snags({ stage }: { stage: string }) {
   const stops = snags.filter((s) => shows(s) && s.severity === "stop").length;
   const elsewhere = all
     ? []
-    : STAGES.filter(({ id }) => id !== stage).flatMap(({ id, label }) => {
-        const there = snags.filter((s) => s.stage === id && shows(s));
-        const worst = there.find((s) => s.severity === "stop") ?? there[0];
-        return worst ? [{ id, label, worst, count: there.filter((s) => s.severity === worst.severity).length }] : [];
-      });
+    : stages
+        .filter(({ id }) => id !== stage)
+        .flatMap(({ id, label }) => {
+          const there = snags.filter((s) => s.stage === id && shows(s));
+          const worst = there.find((s) => s.severity === "stop") ?? there[0];
+          return worst ? [{ id, label, worst, count: there.filter((s) => s.severity === worst.severity).length }] : [];
+        });
   const blockers = elsewhere.filter(({ worst }) => worst.severity === "stop");
   const warnings = elsewhere.filter(({ worst }) => worst.severity !== "stop");
   const farNotes =

@@ -3,14 +3,14 @@ import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { NavLink, useLocation, useNavigate, useRouteLoaderData } from "react-router";
 import type { loader as rootLoader } from "../root";
-import { RESERVED_KEYS, STAGES } from "../stages/list";
+import { RESERVED_KEYS } from "../stages/reserved";
 import { useBuildHandle, useShown } from "../state/context";
 import { chooseKeys } from "../theme/cookie";
 import { QuietButton } from "../ui/QuietButton";
 
 /** The stages with their keys and snag counts. */
 export function StageNav() {
-  const { buildId } = useBuildHandle();
+  const { buildId, stages } = useBuildHandle();
   const open = useShown(({ plan }) =>
     plan.snags.filter((s) => !s.waived && s.severity !== "note").map(({ stage, severity }) => ({ stage, severity })),
   );
@@ -19,10 +19,10 @@ export function StageNav() {
   const stored = useRouteLoaderData<typeof rootLoader>("root")?.keys ?? true;
   const [keys, setKeys] = useState(stored);
   useHotkeys(
-    [...STAGES.map((s) => s.key), ...Object.keys(RESERVED_KEYS)],
+    [...stages.map((s) => s.key), ...Object.keys(RESERVED_KEYS)],
     (event) => {
       const key = event.key.toLowerCase();
-      const stage = STAGES.find((s) => s.key === key);
+      const stage = stages.find((s) => s.key === key);
       setNotYet(stage ? null : (RESERVED_KEYS[key] ?? null));
       if (stage) navigate(`/builds/${buildId}/${stage.id}`);
     },
@@ -53,7 +53,7 @@ export function StageNav() {
           value={here}
           onChange={(event) => navigate(`/builds/${buildId}/${event.currentTarget.value}`)}
         >
-          {STAGES.map(({ id, label }) => (
+          {stages.map(({ id, label }) => (
             <option key={id} value={id}>
               {`${label}${countOf(id).words}`}
             </option>
@@ -62,13 +62,13 @@ export function StageNav() {
         <NativeSelect.Indicator />
       </NativeSelect.Root>
       <Flex as="nav" aria-label="Stages" display={{ base: "none", md: "flex" }} direction="column" py="2">
-        {STAGES.map((stage, i) => {
+        {stages.map((stage, i) => {
           const { stops, count } = countOf(stage.id);
           return (
             <Box
               key={stage.id}
               {...(stage.group === "after" &&
-                STAGES[i - 1]?.group === "design" && {
+                stages[i - 1]?.group === "design" && {
                   borderTopWidth: "1px",
                   borderColor: "line",
                   mt: "1.5",

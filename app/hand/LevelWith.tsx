@@ -1,21 +1,24 @@
 import { chosenVariant } from "#core/document/variant";
 import { canLevel } from "#core/features/align";
-import { itemOf, setLevel } from "#core/things/handle";
-import { THINGS } from "#core/things/list";
-import { type Held, useBuildHandle, useVariant } from "../state/context";
+import type { SeenThing } from "#core/things/seen";
+import { type Held, useBuildHandle, useShown } from "../state/context";
 import { Select } from "../ui/Select";
 
-/** Sets a thing as high as another of its kind, chosen by name. */
+/** Sets a thing as high as another of its kind, chosen by name: on walls, or on the same lying face. */
 export function LevelWith({ held }: { held: Held }) {
   const { api } = useBuildHandle();
-  const placed = THINGS[held.kind].placed!;
-  const others = useVariant((v) => placed.items(v));
-  const own = others.find((o) => o.id === held.id);
-  const options = others.filter((o) => own && canLevel(own, o)).map((o) => [o.id, o.name || o.id] as const);
+  const options = useShown(({ seen }) => {
+    const own = seen.things.find((t) => t.kind === held.kind && t.id === held.id);
+    const on = ({ id, face }: SeenThing) => ({ id, face: face! });
+    return seen.things
+      .filter((t) => own && t.kind === held.kind && t.placed && canLevel(on(own), on(t)))
+      .map((t) => [t.id, t.name] as const);
+  });
   if (options.length === 0) return null;
   const level = (id: string) =>
-    api.commit((draft) => {
+    api.commit((draft, { THINGS, itemOf, setLevel }) => {
       const variant = chosenVariant(draft);
+      const placed = THINGS[held.kind].placed!;
       const [item, other] = [itemOf(variant, placed, held.id), itemOf(variant, placed, id)];
       if (item && other) setLevel(item, other, api.shown.getState().plan.shell);
     });

@@ -4,7 +4,6 @@ import { featureRect, isCut } from "#core/features/feature";
 import { featureKind } from "#core/features/index";
 import type { Feature } from "#core/features/schema";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
-import { kindOf } from "#core/shell/kinds/index";
 import { FEATURE_FIELDS } from "../features/fields";
 import { FateField, OriginField } from "../fields/FateField";
 import { ChoiceField } from "../fields/fields";
@@ -49,7 +48,7 @@ export function FeatureFields({ id }: { id: string }) {
       heightMm,
     };
   });
-  const canBeFound = useShown(({ plan }) => kindOf(plan.shell).found);
+  const canBeFound = useShown(({ seen }) => seen.canBeFound);
   const { say } = useUnits();
   if (!feature || index < 0) return null;
   const OwnFields = FEATURE_FIELDS[feature.kind];

@@ -1,38 +1,60 @@
-import type { ComponentType } from "react";
+import { type ComponentType, lazy } from "react";
 import type { ThingKindId } from "#core/things/names";
-import { LineFields, StepFields } from "./after";
-import { SwatchFields, WallFields, ZoneFields } from "./background";
-import { ResidentFields, RoomFields, SizeFields } from "./brief";
-import { OddFields, PartFields, SheetFields, SlipsFields } from "./cuts";
-import { FeatureFields } from "./feature";
-import { ClosureFields, GapFields, WayFields } from "./front";
-import {
-  BarrierFields,
-  DishFields,
-  DrainFields,
-  MixFields,
-  PlantFields,
-  PlantingFields,
-  PoolFields,
-  ServiceFields,
-  SubstrateFields,
-  WaterFields,
-} from "./ground";
-import { BeadFields, DecisionFields, DividerFields, LayerFields, StackFields } from "./seal";
-import { DamFields, SecondFloorFields, ShelfFields, SurveyGroup, TrayFields } from "./shell";
-import { TestFields } from "./waterTest";
+
+type HandFields = ComponentType<{ id: string }>;
+
+/** The fields of a kind, fetched when the first of it is taken in hand. */
+const from = <Name extends string>(load: () => Promise<Record<Name, HandFields>>, name: Name) =>
+  lazy(() => load().then((fields) => ({ default: fields[name] })));
+
+const brief = () => import("./brief");
+const shell = () => import("./shell");
+const feature = () => import("./feature");
+const ground = () => import("./ground");
+const front = () => import("./front");
+const seal = () => import("./seal");
+const test = () => import("./waterTest");
+const background = () => import("./background");
+const cuts = () => import("./cuts");
+const after = () => import("./after");
 
 /** The fields of each kind of thing in hand, by its id. */
-export const THING_FIELDS: Record<ThingKindId, ComponentType<{ id: string }>> = {
-  ...{ resident: ResidentFields, room: RoomFields, size: SizeFields },
-  ...{ survey: SurveyGroup, shelf: ShelfFields, tray: TrayFields, dam: DamFields, secondFloor: SecondFloorFields },
-  feature: FeatureFields,
-  ...{ drain: DrainFields, barrier: BarrierFields, substrate: SubstrateFields, water: WaterFields, mix: MixFields },
-  ...{ pool: PoolFields, dish: DishFields, plant: PlantFields, planting: PlantingFields, service: ServiceFields },
-  ...{ closure: ClosureFields, way: WayFields, gap: GapFields },
-  ...{ beads: BeadFields, stack: StackFields, layer: LayerFields, divider: DividerFields },
-  ...{ decision: DecisionFields, test: TestFields },
-  ...{ wall: WallFields, zone: ZoneFields, swatch: SwatchFields },
-  ...{ sheet: SheetFields, part: PartFields, odd: OddFields, slips: SlipsFields },
-  ...{ line: LineFields, step: StepFields },
+export const THING_FIELDS: Record<ThingKindId, HandFields> = {
+  resident: from(brief, "ResidentFields"),
+  room: from(brief, "RoomFields"),
+  size: from(brief, "SizeFields"),
+  survey: from(shell, "SurveyGroup"),
+  shelf: from(shell, "ShelfFields"),
+  tray: from(shell, "TrayFields"),
+  dam: from(shell, "DamFields"),
+  secondFloor: from(shell, "SecondFloorFields"),
+  feature: from(feature, "FeatureFields"),
+  drain: from(ground, "DrainFields"),
+  barrier: from(ground, "BarrierFields"),
+  substrate: from(ground, "SubstrateFields"),
+  water: from(ground, "WaterFields"),
+  mix: from(ground, "MixFields"),
+  pool: from(ground, "PoolFields"),
+  dish: from(ground, "DishFields"),
+  plant: from(ground, "PlantFields"),
+  planting: from(ground, "PlantingFields"),
+  service: from(ground, "ServiceFields"),
+  closure: from(front, "ClosureFields"),
+  way: from(front, "WayFields"),
+  gap: from(front, "GapFields"),
+  beads: from(seal, "BeadFields"),
+  stack: from(seal, "StackFields"),
+  layer: from(seal, "LayerFields"),
+  divider: from(seal, "DividerFields"),
+  decision: from(seal, "DecisionFields"),
+  test: from(test, "TestFields"),
+  wall: from(background, "WallFields"),
+  zone: from(background, "ZoneFields"),
+  swatch: from(background, "SwatchFields"),
+  sheet: from(cuts, "SheetFields"),
+  part: from(cuts, "PartFields"),
+  odd: from(cuts, "OddFields"),
+  slips: from(cuts, "SlipsFields"),
+  line: from(after, "LineFields"),
+  step: from(after, "StepFields"),
 };

@@ -9,7 +9,7 @@ import { SPLITS, splitsMet } from "#core/seal/decisions";
 import { coatedM2 } from "#core/seal/stack/area";
 import { layerKind, takesCoats } from "#core/seal/stack/layers";
 import { judgedStacks } from "#core/seal/stack/snags";
-import { layerId } from "#core/things/seal";
+import { layerId } from "#core/things/layerId";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
 import { ChoiceField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";

@@ -3,8 +3,7 @@ import { FOUND_MATERIALS } from "#core/materials/face";
 import { materialsOf, shellSheets } from "#core/materials/find";
 import { FOUND_IDS } from "#core/materials/names";
 import type { Source } from "#core/shell/dam/schema";
-import { kindOf } from "#core/shell/kinds/index";
-import { surveyId } from "#core/things/shell";
+import { surveyId } from "#core/things/surveyId";
 import { ChoiceField, CountField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { SurveyFields } from "../stages/shell/SurveyFields";
@@ -15,9 +14,8 @@ import { Select } from "../ui/Select";
 
 /** A group of the survey; where the tape runs for the measure in hand is drawn on the board. */
 export function SurveyGroup({ id }: { id: string }) {
-  const kind = useShown(({ plan }) => plan.shell.kind);
   const { measure, take } = useBuildHandle();
-  const { groups } = kindOf({ kind }).survey;
+  const { groups } = useShown(({ seen }) => seen.survey);
   const at = groups.findIndex((g) => surveyId(g.title) === id);
   const group = groups[at];
   const next = groups[at + 1];

@@ -1,13 +1,16 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { data, Outlet, type ShouldRevalidateFunctionArgs } from "react-router";
+import { received, sendable } from "#core/sent";
+import { seenOf } from "#core/things/seen";
+import { STAGES } from "#core/trades/stages";
 import { BuildHeader } from "../frame/BuildHeader";
 import { KeepHand } from "../frame/KeepHand";
 import { Notice } from "../frame/Notice";
 import { StageNav } from "../frame/StageNav";
 import { TallyBar } from "../frame/TallyBar";
 import { WorkingDrawer } from "../frame/WorkingDrawer";
-import { planInputOf } from "../planOf.server";
+import { planInputOf, planOnServer } from "../planOf.server";
 import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
@@ -19,7 +22,12 @@ export async function loader({ params }: Route.LoaderArgs) {
   if (!input) throw data("There is no build of this name. It may have been renamed or never kept.", { status: 404 });
   if (!input.ok) throw data(input.message, { status: 409 });
   const { design, revision, unread, ...bench } = input.value;
-  return { id: params.id, design, revision, unread: unread.length, bench };
+  const plan = planOnServer(input.value);
+  const ids = STAGES.map((stage) => stage.id);
+  return {
+    ...{ id: params.id, design, revision, unread: unread.length, bench },
+    ...{ stages: STAGES, plan: sendable(plan), seen: seenOf(plan, ids) },
+  };
 }
 
 /** The open page owns its design; only a form sent (a price, a restored revision) reads the server again. */
@@ -34,9 +42,19 @@ export default function BuildPage({ loaderData }: Route.ComponentProps) {
   return <OpenBuild key={loaderData.id} {...loaderData} />;
 }
 
-function OpenBuild({ id, design, revision, unread, bench }: Route.ComponentProps["loaderData"]) {
+function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: Route.ComponentProps["loaderData"]) {
   // The page owns the design from its first render on: a later read of the loader must not throw edits away.
-  const [api] = useState(() => createBuildStore(design, revision, bench, afterPaint));
+  const [api] = useState(() =>
+    createBuildStore(
+      {
+        ...{ design, revision, bench, seen },
+        plan: received(plan, { design, ...bench }),
+        planner: () => import("../state/planner"),
+      },
+      afterPaint,
+    ),
+  );
+  useEffect(() => afterPaint(api.wake), [api]);
   useEffect(() => api.setBench(bench), [api, bench]);
   const startedFrom = useRef(revision);
   const saver = useRef<ReturnType<typeof autosave>>(undefined);
@@ -46,7 +64,7 @@ function OpenBuild({ id, design, revision, unread, bench }: Route.ComponentProps
     return () => running.stop();
   }, [id, api]);
   return (
-    <BuildProvider buildId={id} api={api}>
+    <BuildProvider buildId={id} stages={stages} api={api}>
       <Grid
         templateAreas={{
           base: `"head" "nav" "main" "tally"`,

@@ -7,6 +7,7 @@ import type { Problem } from "#core/document/check";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant, variantPath } from "#core/document/variant";
 import type { Thing } from "#core/things/thing";
+import type { StageInfo } from "#core/trade/stage";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { equal } from "./equal";
 import { createLogbook, type Logbook } from "./logbook";
@@ -29,6 +30,8 @@ const isSame = (a: Held, b: Held) => a.kind === b.kind && a.id === b.id;
 
 interface BuildHandle {
   buildId: string;
+  /** Every stage there is, in the order decisions bind one another. */
+  stages: readonly StageInfo[];
   api: BuildStore;
   logbook: Logbook;
   picked: StoreApi<Picked>;
@@ -43,7 +46,17 @@ interface BuildHandle {
 const BuildContext = createContext<BuildHandle | null>(null);
 
 /** Hands the open build to the stages. What is handed never changes; what it holds is subscribed to. */
-export function BuildProvider({ buildId, api, children }: { buildId: string; api: BuildStore; children: ReactNode }) {
+export function BuildProvider({
+  buildId,
+  stages,
+  api,
+  children,
+}: {
+  buildId: string;
+  stages: readonly StageInfo[];
+  api: BuildStore;
+  children: ReactNode;
+}) {
   const [picked] = useState(() =>
     createStore<Picked>()(() => ({ working: null, held: [], sideOpen: false, measure: null })),
   );
@@ -55,6 +68,7 @@ export function BuildProvider({ buildId, api, children }: { buildId: string; api
   const handle = useMemo(
     (): BuildHandle => ({
       buildId,
+      stages,
       api,
       logbook,
       picked,
@@ -70,7 +84,7 @@ export function BuildProvider({ buildId, api, children }: { buildId: string; api
       openSide: (sideOpen) => picked.setState({ sideOpen }),
       measure: (measure) => picked.setState({ measure }),
     }),
-    [buildId, api, logbook, picked],
+    [buildId, stages, api, logbook, picked],
   );
   return <BuildContext.Provider value={handle}>{children}</BuildContext.Provider>;
 }

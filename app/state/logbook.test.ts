@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { LogEntry } from "../../core/log/schema";
 import { jobBuild, jobInput } from "../../tests/job";
 import { createLogbook } from "./logbook";
+import * as planner from "./planner";
 import { createBuildStore } from "./store";
 
 const CUT: LogEntry["event"] = { kind: "cut-made", sheet: "pvc-foam-10/1", cut: 0 };
@@ -16,7 +17,8 @@ describe("the logbook", () => {
 
   const make = (answers: (() => Response | Promise<Response>)[]) => {
     const { design: _design, ...bench } = jobInput();
-    const api = createBuildStore(jobBuild(), 1, bench);
+    const plan = planner.plan({ design: jobBuild(), ...bench });
+    const api = createBuildStore({ design: jobBuild(), revision: 1, bench, planner, plan, seen: planner.see(plan) });
     const sent: { id: string; event: LogEntry["event"] }[][] = [];
     vi.stubGlobal("fetch", async (_: string, { body }: { body: string }) => {
       sent.push(JSON.parse(body) as (typeof sent)[number]);

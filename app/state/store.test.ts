@@ -3,14 +3,19 @@ import { statedMm } from "../../core/design/measure";
 import { readAt, writeAt } from "../../core/design/pointer";
 import { jobBuild, jobInput } from "../../tests/job";
 import { autosave } from "./autosave";
-import { type Bench, createBuildStore } from "./store";
+import * as planner from "./planner";
+import { type Bench, createBuildStore, type Planner } from "./store";
 
 const WIDTH = "/variants/0/shell/size/width";
 const bench = (): Bench => {
   const { design: _design, ...rest } = jobInput();
   return rest;
 };
-const make = () => createBuildStore(jobBuild(), 1, bench());
+const opened = (design = jobBuild(), from: Planner | (() => Promise<Planner>) = planner) => {
+  const plan = planner.plan({ design, ...bench() });
+  return { ...{ design, revision: 1, bench: bench(), planner: from }, plan, seen: planner.see(plan) };
+};
+const make = () => createBuildStore(opened());
 const widen = (mm: number) => (draft: ReturnType<typeof jobBuild>) => writeAt(draft, WIDTH, statedMm(mm));
 const width = (api: ReturnType<typeof make>) => (readAt(api.store.getState().design, WIDTH) as { value: number }).value;
 
@@ -40,7 +45,7 @@ describe("the build's store", () => {
 
   it("proves fixes once a design is let go of, not while it is dragged", () => {
     const api = make();
-    const settled = () => createBuildStore(api.store.getState().design, 1, bench()).shown.getState().plan.snags;
+    const settled = () => createBuildStore(opened(api.store.getState().design)).shown.getState().plan.snags;
     api.show(widen(1410));
     expect(api.shown.getState().underWay).toBe(true);
     api.settle();
@@ -51,9 +56,47 @@ describe("the build's store", () => {
     expect(api.shown.getState().plan.snags).toEqual(settled());
   });
 
+  it("does what was asked before the planner was there once it is, and says what is refused then", async () => {
+    let give: (fetched: Planner) => void = () => {};
+    const fetched = new Promise<Planner>((resolve) => {
+      give = resolve;
+    });
+    const api = createBuildStore(opened(jobBuild(), () => fetched));
+    const before = api.shown.getState().plan;
+    api.commit(widen(1400));
+    api.show(widen(1300));
+    api.setBench({ ...bench(), now: "2027-01-01T09:00" });
+    expect(width(api)).toBe(1500);
+    expect(api.shown.getState().plan).toBe(before);
+    expect(api.shown.getState().bench.now).toBe("2027-01-01T09:00");
+    api.commit(widen(-5));
+    give(planner);
+    await fetched;
+    await Promise.resolve();
+    expect(width(api)).toBe(1400);
+    const { plan, design } = api.shown.getState();
+    expect(plan.parts.find((p) => p.id === "shell/top")!.lengthMm).toBe(1420);
+    const again = planner.plan({ design, ...bench(), now: "2027-01-01T09:00" });
+    expect(plan.tally).toEqual(again.tally);
+    expect(plan.snags).toEqual(again.snags);
+    expect(api.store.getState().refused).toMatch(/^This change was not made: .*more than zero/);
+  });
+
+  it("says that the planner could not be fetched, keeps what was asked, and does it when it can be", async () => {
+    let tries = 0;
+    const api = createBuildStore(
+      opened(jobBuild(), () => (tries++ === 0 ? Promise.reject(new Error("no network")) : Promise.resolve(planner))),
+    );
+    api.commit(widen(1400));
+    await vi.waitFor(() => expect(api.store.getState().refused).toContain("could not be fetched"));
+    expect(width(api)).toBe(1500);
+    api.wake();
+    await vi.waitFor(() => expect(width(api)).toBe(1400));
+  });
+
   it("plans a dragged design later, the newest only, and a settled one at once", () => {
     const works: (() => void)[] = [];
-    const api = createBuildStore(jobBuild(), 1, bench(), (work) => works.push(work));
+    const api = createBuildStore(opened(), (work) => works.push(work));
     const top = () => api.shown.getState().plan.parts.find((p) => p.id === "shell/top")!.lengthMm;
     const before = top();
     for (const mm of [1490, 1450, 1410]) api.show(widen(mm));

@@ -1,15 +1,14 @@
-import { produce } from "immer";
 import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
-import { type KeptNesting, rememberingNester } from "#core/cuts/nester";
-import { checkDesign, type Problem } from "#core/document/check";
+import type { KeptNesting } from "#core/cuts/nester";
+import type { Problem } from "#core/document/check";
 import type { Build } from "#core/document/schema";
 import type { Fix } from "#core/ledgers/ledger";
 import type { Log } from "#core/log/schema";
 import type { Book } from "#core/materials/schema";
-import { type Plan, plan } from "#core/plan";
-import { tryFix } from "#core/snags/fix";
+import type { Plan } from "#core/plan";
 import type { Stock } from "#core/stock/schema";
+import type { Seen } from "#core/things/seen";
 import type { Workshop } from "#core/workshop/schema";
 
 /** What a build is planned with, beside its design. */
@@ -46,18 +45,40 @@ export interface Shown {
   design: Build;
   bench: Bench;
   plan: Plan;
+  /** What of it is shown beside its ledgers. */
+  seen: Seen;
   /** Whether the design is still being dragged or typed, and its fixes not yet proved. */
   underWay: boolean;
 }
 
+/** What plans: all of the core that a page does not need until something is changed. */
+export type Planner = typeof import("./planner");
+
+/** A change of a draft of the design; it is handed what plans, for what it needs of the core. */
+export type Recipe = (draft: Build, planner: Planner) => void;
+
+/** What a build is opened with. */
+export interface Opening {
+  design: Build;
+  revision: number;
+  bench: Bench;
+  /** The plan of that design, as the server made it. */
+  plan: Plan;
+  seen: Seen;
+  /** What plans from then on, or how it is fetched. */
+  planner: Planner | (() => Promise<Planner>);
+}
+
+const NOT_FETCHED =
+  "What computes the plan could not be fetched from the server. What you changed is waiting: try again.";
+
 /**
- * The stores of one open build. One per route instance, never at module level.
+ * The stores of one open build. One per route instance, never at module level. What is changed before the planner is there
+ * is changed once it is.
  * @param later when a design still under way is planned: at once, or after it has been painted as it is dragged
  */
 export function createBuildStore(
-  design: Build,
-  revision: number,
-  bench: Bench,
+  { design, revision, bench, plan: first, seen, planner }: Opening,
   later: (work: () => void) => void = (work) => work(),
 ) {
   const store = createStore<BuildState>()(
@@ -67,23 +88,48 @@ export function createBuildStore(
       limit: 200,
     }),
   );
-  const nester = rememberingNester();
+  let code = typeof planner === "function" ? null : planner;
+  let nester = code?.rememberingNester();
+  const waiting: (() => void)[] = [];
+  let fetching = false;
+  /** Fetches the planner; what waits for it is done once it is there. */
+  const wake = () => {
+    if (code || fetching || typeof planner !== "function") return;
+    fetching = true;
+    planner()
+      .then((fetched) => {
+        code = fetched;
+        nester = fetched.rememberingNester();
+        for (const work of waiting.splice(0)) work();
+      })
+      .catch(() => store.setState({ refused: NOT_FETCHED }))
+      .finally(() => {
+        fetching = false;
+      });
+  };
+  /** Does something once the planner is there: at once, mostly. */
+  const ready = (work: () => void) => {
+    if (code) return work();
+    waiting.push(work);
+    wake();
+  };
   const current = () => store.getState().preview ?? store.getState().design;
   const show = (using: Bench): Shown => {
     const underWay = store.getState().preview !== null;
-    const planned = plan({ design: current(), ...using }, nester, underWay);
-    return { design: current(), bench: using, plan: planned, underWay };
+    const planned = code!.plan({ design: current(), ...using }, nester, underWay);
+    return { design: current(), bench: using, plan: planned, seen: code!.see(planned), underWay };
   };
-  const shown = createStore<Shown>()(() => show(bench));
+  const shown = createStore<Shown>()((): Shown => ({ design, bench, plan: first, seen, underWay: false }));
   const settled = createStore<Shown>()(() => shown.getState());
   shown.subscribe((now) => {
     if (!now.underWay) settled.setState(now);
   });
-  const planAnew = () => {
-    const now = shown.getState();
-    if (now.design !== current() || (now.underWay && store.getState().preview === null))
-      shown.setState(show(now.bench));
-  };
+  const planAnew = () =>
+    ready(() => {
+      const now = shown.getState();
+      if (now.design !== current() || (now.underWay && store.getState().preview === null))
+        shown.setState(show(now.bench));
+    });
   let due = false;
   store.subscribe(({ preview }) => {
     if (preview === null) return planAnew();
@@ -97,7 +143,7 @@ export function createBuildStore(
 
   /** Puts a candidate in force if it can be planned; answers what keeps it from it. */
   const offer = (candidate: Build, commit: boolean): Problem[] => {
-    const problems = checkDesign(candidate, shown.getState().bench.book);
+    const problems = code!.checkDesign(candidate, shown.getState().bench.book);
     if (problems.length > 0) return problems;
     store.setState(commit ? { design: candidate, preview: null, refused: null } : { preview: candidate });
     return [];
@@ -107,23 +153,36 @@ export function createBuildStore(
     if (problems.length > 0)
       store.setState({ refused: `${what} ${problems.map((p) => p.message).join(" ")} The build is as it was.` });
   };
-  const attempt = (recipe: (draft: Build) => void) => offer(produce(current(), recipe), true);
+  /** Asks for a change once the planner is there; what keeps it from it is then said by the page. */
+  const whenReady = (what: string, change: () => Problem[]): Problem[] => {
+    if (code) return change();
+    ready(() => refuse(what, change()));
+    return [];
+  };
+  const made = (recipe: Recipe) => code!.produce(current(), (draft: Build) => recipe(draft, code!));
+  const NOT_MADE = "This change was not made:";
+  const attempt = (recipe: Recipe) => whenReady(NOT_MADE, () => offer(made(recipe), true));
   const drop = () => store.setState({ preview: null });
   return {
     store,
     shown,
     settled,
+    wake,
     /**
      * Changes the design for good: one undo step, one revision. The last good design stays when it cannot be planned.
      * @returns what keeps it from it, for a field that says so itself
      */
     attempt,
     /** The same for what has no field to say so: the page does. */
-    commit: (recipe: (draft: Build) => void): void => refuse("This change was not made:", attempt(recipe)),
+    commit: (recipe: Recipe): void => refuse(NOT_MADE, attempt(recipe)),
     /** Takes back what the page says of the last refusal. */
     dismiss: () => store.setState({ refused: null }),
-    /** Shows a change that is still under way. */
-    show: (recipe: (draft: Build) => void): Problem[] => offer(produce(current(), recipe), false),
+    /** Shows a change that is still under way; nothing until the planner is there. */
+    show(recipe: Recipe): Problem[] {
+      if (code) return offer(made(recipe), false);
+      wake();
+      return [];
+    },
     /** Makes what is shown the design. */
     settle: (): void => {
       const { preview } = store.getState();
@@ -132,11 +191,12 @@ export function createBuildStore(
     /** Drops what is shown. */
     drop,
     /** Applies a fix; one that does not fit the build as it has become meanwhile is said to. */
-    applyFix: ({ label, patch }: Fix): void => {
-      const fixed = tryFix(current(), patch);
-      refuse(`“${label}” was not done:`, fixed ? offer(fixed, true) : [{ message: "the build has changed since." }]);
-    },
-    replace: (whole: Build): Problem[] => offer(whole, true),
+    applyFix: ({ label, patch }: Fix): void =>
+      ready(() => {
+        const fixed = code!.tryFix(current(), patch);
+        refuse(`“${label}” was not done:`, fixed ? offer(fixed, true) : [{ message: "the build has changed since." }]);
+      }),
+    replace: (whole: Build): Problem[] => whenReady(NOT_MADE, () => offer(whole, true)),
     undo: () => {
       drop();
       store.temporal.getState().undo();
@@ -146,9 +206,13 @@ export function createBuildStore(
       store.temporal.getState().redo();
     },
     setSave: (save: SaveState) => store.setState({ save }),
-    /** Plans anew with other prices, hours or stock. */
+    /** Plans again with other prices, hours or stock. */
     setBench: (other: Bench) => {
-      if (other !== shown.getState().bench) shown.setState(show(other));
+      if (other === shown.getState().bench) return;
+      // What was read of the server is in force at once; its plan follows.
+      if (code) return shown.setState(show(other));
+      shown.setState({ ...shown.getState(), bench: other });
+      ready(() => shown.setState(show(shown.getState().bench)));
     },
   };
 }

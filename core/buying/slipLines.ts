@@ -1,7 +1,7 @@
 import type { Site } from "../shell/site";
+import { slipJob } from "../slips/job";
 import { layOut } from "../slips/layout";
 import type { Slips } from "../slips/schema";
-import { slipJob } from "../slips/trade";
 import type { BuyLine } from "./buyLine";
 
 /** What slips and tiles are called among what is bought: they are no material of the book, their price is typed with them. */

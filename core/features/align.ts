@@ -2,18 +2,20 @@ import type { FaceId } from "../design/names";
 import type { Shell } from "../shell/shell";
 import { heightOf, vAtHeight } from "../shell/space";
 
-/** What stands somewhere on a face. */
-interface Stands {
+/** What is on a face. */
+interface Lies {
   id: string;
   face: FaceId;
+}
+/** What stands somewhere on a face. */
+interface Stands extends Lies {
   v: { value: number };
 }
 
-const lies = ({ face }: Stands) => face === "top" || face === "base";
+const lies = ({ face }: Pick<Lies, "face">) => face === "top" || face === "base";
 
 /** Whether one thing can stand level with another: both on walls, or both on the same lying face. */
-export const canLevel = (a: Stands, b: Stands): boolean =>
-  a.id !== b.id && (lies(a) || lies(b) ? a.face === b.face : true);
+export const canLevel = (a: Lies, b: Lies): boolean => a.id !== b.id && (lies(a) || lies(b) ? a.face === b.face : true);
 
 /**
  * Where a thing's middle must be to stand as high as another's: on walls by height above the base, whatever either

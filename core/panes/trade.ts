@@ -10,6 +10,7 @@ import type { Trade } from "../trade/trade";
 import { atLeast, atMost } from "../units/tolerance";
 import { boardBow } from "./boards";
 import { lyingPanes } from "./lying";
+import { PANES } from "./names";
 import { PANE_OF, type PaneInput, sizePane } from "./pane";
 
 /** A pane of the shell that water stands against. */
@@ -200,7 +201,7 @@ function planPanes(site: Site): TradeLedger {
 }
 
 export const panesTrade: Trade = {
-  id: "panes",
+  id: PANES,
   stage: sealStage,
   reads: ["seal", "ground", "shell"],
   needs: [],

@@ -5,9 +5,9 @@ import { statedMm } from "../design/measure";
 import { checkDesign } from "../document/check";
 import { plan } from "../plan";
 import { applyFix } from "../snags/fix";
+import { facesLeftFor, slipJob } from "./job";
 import { countFor, jointFor, layOut, type SlipJob } from "./layout";
 import type { Slips } from "./schema";
-import { facesLeftFor, slipJob } from "./trade";
 
 const job = (more: Partial<SlipJob> = {}): SlipJob => ({
   ...{ faceWidthMm: 600, faceHeightMm: 450, widthMm: 65, heightMm: 20, jointMm: 8, edgeMm: 0 },

@@ -1,7 +1,6 @@
 import { isVent } from "../features/vents";
 import type { Snag } from "../ledgers/ledger";
 import type { Plan } from "../plan";
-import { STAGES } from "../trades/stages";
 import { thingOf, thingsOf } from "./list";
 import type { Thing } from "./thing";
 
@@ -50,14 +49,15 @@ const isOpen = ({ waived }: Snag) => !waived;
 /**
  * What to do next, in the order decisions bind one another: what stops a stage or is still wanted there, then what warns,
  * then what is bought, then the first step of the diary.
+ * @param stages ids of all stages, in that order
  */
-export function nextOf(plan: Plan): Next | undefined {
+export function nextOf(plan: Plan, stages: readonly string[]): Next | undefined {
   const snags = plan.snags.filter(isOpen);
   const at = (snag: Snag): Next => {
     const thing = thingOf(snag, plan);
     return { says: snag.title, stage: snag.stage, ...(thing && { thing }) };
   };
-  for (const { id } of STAGES) {
+  for (const id of stages) {
     const stop = snags.find((s) => s.stage === id && s.severity === "stop");
     if (stop) return at(stop);
     for (const { stage, ask } of ASKS) {
@@ -65,7 +65,7 @@ export function nextOf(plan: Plan): Next | undefined {
       if (asked) return { ...asked, stage };
     }
   }
-  for (const { id } of STAGES) {
+  for (const id of stages) {
     const warning = snags.find((s) => s.stage === id && s.severity === "mind");
     if (warning) return at(warning);
   }

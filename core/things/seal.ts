@@ -5,6 +5,7 @@ import { SPLITS, splitsMet } from "../seal/decisions";
 import { layerKind } from "../seal/stack/layers";
 import { waterStands } from "../seal/water";
 import { formatLengthWithUnit } from "../units/format";
+import { layerId } from "./layerId";
 import type { Thing, ThingKind } from "./thing";
 
 export const beads: ThingKind = {
@@ -16,9 +17,6 @@ export const beads: ThingKind = {
     },
   ],
 };
-
-/** The id of a layer of a face, as its snags have it. */
-export const layerId = (face: string, layer: string): string => `${face}/${layer}`;
 
 /** A face with what is put on it. */
 export const stack: ThingKind = {

@@ -8,10 +8,8 @@ import type { Plan } from "../plan";
 import { kindOf } from "../shell/kinds/index";
 import type { SurveyField } from "../shell/survey";
 import { formatLength } from "../units/format";
+import { surveyId } from "./surveyId";
 import type { PlacedItem, Thing, ThingKind } from "./thing";
-
-/** What a group of the survey is called as a thing. */
-export const surveyId = (title: string): string => `survey/${title.toLowerCase()}`;
 
 /** How many of its measures are there, and how many of those are guesses. */
 function surveySays(variant: Variant, fields: readonly SurveyField[]): string {

@@ -8,12 +8,14 @@ import type { Build } from "../document/schema";
 import { chosenVariant } from "../document/variant";
 import { plan } from "../plan";
 import { STAGES } from "../trades/stages";
+import { thingKey } from "./key";
 import { levelOf } from "./levels";
 import { THINGS, thingOf, thingsOf } from "./list";
 import { THING_KINDS } from "./names";
 import { nextOf } from "./next";
-import { thingKey, verdictsOf } from "./verdicts";
+import { verdictsOf } from "./verdicts";
 
+const STAGE_IDS = STAGES.map((s) => s.id);
 const planned = (build: Build) => plan(jobInput(build), undefined, true);
 const anyBuild = fc.oneof(anyFoundBuild(), fc.constantFrom(...demoBuilds()));
 
@@ -105,7 +107,7 @@ describe("what to do next", () => {
     fc.assert(
       fc.property(anyBuild, (build) => {
         const p = planned(build);
-        const next = nextOf(p);
+        const next = nextOf(p, STAGE_IDS);
         const stops = p.snags.filter((s) => s.severity === "stop" && !s.waived);
         const order = STAGES.map((s) => s.id);
         if (stops.length > 0) {
@@ -123,7 +125,7 @@ describe("what to do next", () => {
     const build = structuredClone(demoBuilds()[0]!);
     build.brief.residents = [];
     build.brief.sizeSchool = "undecided";
-    const next = nextOf(planned(build));
+    const next = nextOf(planned(build), STAGE_IDS);
     expect(next).toEqual({ says: "Say who will live in it", stage: "brief" });
   });
 });

@@ -1,10 +1,13 @@
 import type { Severity } from "../ledgers/ledger";
 import type { Plan } from "../plan";
+import { thingKey } from "./key";
 import { thingOf } from "./list";
-import type { Thing } from "./thing";
 
-/** The key of a thing among all things. */
-export const thingKey = ({ kind, id }: Pick<Thing, "kind" | "id">): string => `${kind}/${id}`;
+/** The worst that is said of a thing, by its key. */
+export interface ToldVerdict {
+  key: string;
+  severity: Severity;
+}
 
 const RANK: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
 const known = new WeakMap<Plan, ReadonlyMap<string, Severity>>();

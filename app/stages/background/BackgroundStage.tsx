@@ -7,12 +7,12 @@ import { WALLS, type WallId, ZONE_KINDS, type ZoneKind } from "#core/background/
 import { ZONE, zoneName } from "#core/background/zones";
 import { chosenVariant } from "#core/document/variant";
 import { freeThingId } from "#core/things/handle";
-import { thingsOf } from "#core/things/list";
 import type { Size } from "#core/views/view";
 import { Elevation } from "../../drawing/Elevation";
 import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
 import { Add } from "../../frame/Add";
+import { Later } from "../../frame/Later";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
@@ -22,9 +22,9 @@ import { useBuildHandle, useDesign, usePicked, useShown } from "../../state/cont
 import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
 import { InOrder } from "./InOrder";
-import { PanelsSaveLine } from "./PanelsSaveLine";
 import { WallReadings } from "./WallReadings";
 
+const PanelsSaveLine = lazy(() => import("./PanelsSaveLine").then((m) => ({ default: m.PanelsSaveLine })));
 const Compare = lazy(() => import("./Compare").then((m) => ({ default: m.Compare })));
 
 const words = (n: number, one: string, many: string) => (n === 1 ? `one ${one}` : `${n} ${many}`);
@@ -35,8 +35,8 @@ export default function BackgroundStage() {
   const walls = useShown(({ plan }) => WALLS.filter((f) => !plan.shell.faces[f].open));
   const held = usePicked((p) => p.held);
   // What is taken in hand is shown on its wall.
-  const heldFace = useShown(({ plan }) => {
-    const thing = thingsOf(plan).find((t) => held.some((h) => h.kind === t.kind && h.id === t.id));
+  const heldFace = useShown(({ seen }) => {
+    const thing = seen.things.find((t) => held.some((h) => h.kind === t.kind && h.id === t.id));
     return thing?.stage === "background" ? thing.face : undefined;
   });
   const [chosen, setView] = useState<WallId | "net" | null>(null);
@@ -84,7 +84,14 @@ export default function BackgroundStage() {
       own={
         face
           ? { title: `The ${face} wall`, fields: <WallFields key={face} id={face} /> }
-          : { title: "Every wall", fields: <PanelsSaveLine /> }
+          : {
+              title: "Every wall",
+              fields: (
+                <Later>
+                  <PanelsSaveLine />
+                </Later>
+              ),
+            }
       }
     >
       <TwoUp>
@@ -112,7 +119,11 @@ export default function BackgroundStage() {
             <WallReadings wall={wall} />
           </RowSheet>
         )}
-        {face && <PanelsSaveLine titled />}
+        {face && (
+          <Later>
+            <PanelsSaveLine titled />
+          </Later>
+        )}
       </TwoUp>
       {face && wall && <InOrder face={face} />}
     </Workbench>

@@ -1,14 +1,17 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
+import { lazy } from "react";
 import type { Entry } from "#core/diary/schedule";
 import { formatMinutes } from "#core/units/format";
 import { Weeks } from "../../drawing/Weeks";
+import { Later } from "../../frame/Later";
 import { RowSheet } from "../../frame/Rows";
 import { Workbench } from "../../frame/Workbench";
 import { StepFields } from "../../hand/after";
 import { useBuildHandle, useIsHeld, useShown } from "../../state/context";
 import { clockWords, dayWords } from "../../ui/dates";
 import { QuietLink } from "../../ui/QuietButton";
-import { PanelsSaveLine } from "../background/PanelsSaveLine";
+
+const PanelsSaveLine = lazy(() => import("../background/PanelsSaveLine").then((m) => ({ default: m.PanelsSaveLine })));
 
 /** The steps laid on the builder's own hours: weeks with their bars, days as lines, one step in hand. */
 export default function DiaryStage() {
@@ -55,7 +58,9 @@ export default function DiaryStage() {
         ))}
       </RowSheet>
       <Box mt="2">
-        <PanelsSaveLine titled />
+        <Later>
+          <PanelsSaveLine titled />
+        </Later>
       </Box>
     </Workbench>
   );

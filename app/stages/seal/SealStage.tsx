@@ -2,11 +2,10 @@ import { Table, Text } from "@chakra-ui/react";
 import { lazy, useState } from "react";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
-import { panesTrade } from "#core/panes/trade";
+import { PANES } from "#core/panes/names";
 import { sealedSeams } from "#core/seal/beads";
 import { waterStands } from "#core/seal/water";
 import { freeThingId } from "#core/things/handle";
-import { thingsOf } from "#core/things/list";
 import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
 import { FigureReading } from "../../fields/Reading";
@@ -32,7 +31,7 @@ const CUTS = [{ cut: "frontBack" }, { cut: "leftRight" }] as const;
 /** What goes on each face and along the seams, what is decided, and whether it holds water. */
 export default function SealStage() {
   const name = useDesign((d) => d.name);
-  const panes = useShown(({ plan }) => plan.ledgers.get(panesTrade.id)!.figures.map((f) => f.id));
+  const panes = useShown(({ plan }) => plan.ledgers.get(PANES)!.figures.map((f) => f.id));
   const count = useShown(({ plan }) => ({ all: plan.shell.seams.length, sealed: sealedSeams(plan.site).length }));
   const wet = useShown(({ plan }) => waterStands(plan.site));
   const begun = useShown(({ plan }) => plan.test.begun !== undefined) && wet;
@@ -40,7 +39,7 @@ export default function SealStage() {
   const testing = held.some((h) => h.kind === "test");
   // A face in hand shows its layers under it.
   const heldFace = useShown(
-    ({ plan }) => thingsOf(plan).find((t) => held.some((h) => h.kind === t.kind && h.id === t.id))?.face,
+    ({ seen }) => seen.things.find((t) => held.some((h) => h.kind === t.kind && h.id === t.id))?.face,
   );
   const [chosen, setView] = useState<"net" | "sections" | "test" | null>(null);
   // A test taken in hand shows what was read, until another view is chosen.

@@ -1,12 +1,10 @@
 import { Box, Text } from "@chakra-ui/react";
 import { lazy, Suspense, useState } from "react";
 import { statedMm } from "#core/design/measure";
-import type { Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
 import { newDam } from "#core/shell/dam/schema";
 import type { CabinetShell } from "#core/shell/kinds/cabinet/schema";
-import { kindOf } from "#core/shell/kinds/index";
-import { surveyId } from "#core/things/shell";
+import { surveyId } from "#core/things/surveyId";
 import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
 import { SurveyDrawing } from "../../drawing/SurveyDrawing";
@@ -37,12 +35,12 @@ export default function ShellStage() {
   const { buildId } = useBuildHandle();
   const { say, units } = useUnits();
   const name = useDesign((d) => d.name);
-  const { kind, words, inside, outside } = useShown(({ plan }) => {
-    const { kind, words, inside, outside } = plan.shell;
-    return { kind, words, inside, outside };
+  const { words, inside, outside } = useShown(({ plan }) => {
+    const { words, inside, outside } = plan.shell;
+    return { words, inside, outside };
   });
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("net");
-  const { survey } = kindOf({ kind });
+  const survey = useShown(({ seen }) => seen.survey);
   const first = survey.groups[0]!;
   const unit = units.unit === "mm" ? " mm" : "";
   const size = (s: typeof inside) => `${say(s.widthMm)} × ${say(s.depthMm)} × ${say(s.heightMm)}${unit}`;
@@ -54,7 +52,7 @@ export default function ShellStage() {
       tools={<Toggle views={VIEWS} shown={view} onShow={setView} />}
       board={
         view === "net"
-          ? { label: `Net of ${name}, to scale`, draw: (room) => <Net size={room} />, corner: <Tape kind={kind} /> }
+          ? { label: `Net of ${name}, to scale`, draw: (room) => <Net size={room} />, corner: <Tape /> }
           : view === "sections"
             ? { label: `Sections of ${name}, to scale`, draw: (room) => <Sections cuts={CUTS} size={room} /> }
             : {
@@ -113,9 +111,9 @@ export default function ShellStage() {
 }
 
 /** Where the tape runs for the measure whose field is in hand. */
-function Tape({ kind }: { kind: Variant["shell"]["kind"] }) {
+function Tape() {
   const active = usePicked((p) => p.measure);
-  const { survey } = kindOf({ kind });
+  const survey = useShown(({ seen }) => seen.survey);
   const field = survey.groups.flatMap((g) => g.fields).find((f) => f.path === active);
   if (!field?.arrow) return null;
   return (

@@ -1,0 +1,88 @@
+import { useDrag } from "@use-gesture/react";
+import { useRef } from "react";
+import type { FaceId } from "#core/design/names";
+import { chosenVariant } from "#core/document/variant";
+import type { Net } from "#core/shell/net";
+import { dragEdges, HANDLES, type Handle, itemOf } from "#core/things/handle";
+import { THINGS } from "#core/things/list";
+import type { PlacedItem } from "#core/things/thing";
+import { drawRect } from "#core/views/drawRect";
+import { type Held, useBuildHandle, useMoved, usePicked, useShown } from "../state/context";
+import { usePut } from "./usePut";
+
+const HANDLE_PX = 8;
+/** A handle takes the hand this far round itself. */
+const GRIP_PX = 14;
+const CURSORS: Record<string, string> = { "0,1": "ns", "1,0": "ew", "1,1": "nwse", "1,-1": "nesw" };
+const cursorOf = (x: number, y: number) =>
+  `${CURSORS[x < 0 || (x === 0 && y < 0) ? `${-x || 0},${-y || 0}` : `${x},${y}`]}-resize`;
+
+/** How far a thing's frame stands round it, px. */
+export const FRAME_PX = 4;
+
+/** The handles of the one thing in hand, over all marks: what lies on it does not take them. */
+export function Handles({ net, scale, face }: { net: Pick<Net, "faces">; scale: number; face?: FaceId }) {
+  const held = usePicked((p) => (p.held.length === 1 ? p.held[0] : undefined));
+  const placed = held && THINGS[held.kind].placed;
+  const item = useShown(({ plan }) => (placed ? itemOf(plan.site.variant, placed, held.id) : undefined));
+  if (!held || !placed || !item || (face && item.face !== face)) return null;
+  return <OfOne held={held} item={item} net={net} scale={scale} />;
+}
+
+function OfOne({
+  held,
+  item: planned,
+  net,
+  scale,
+}: {
+  held: Held;
+  item: PlacedItem;
+  net: Pick<Net, "faces">;
+  scale: number;
+}) {
+  const { api } = useBuildHandle();
+  const { put } = usePut();
+  const placed = THINGS[held.kind].placed!;
+  const item = useMoved(planned, (variant) => itemOf(variant, placed, held.id));
+  const from = useRef<PlacedItem>(planned);
+  const bind = useDrag(
+    ({ args: [handle], first, last, movement: [px, py], canceled, event }) => {
+      event.preventDefault();
+      event.stopPropagation();
+      if (first) from.current = item;
+      if (canceled) return api.drop();
+      if (!last && (px !== 0 || py !== 0))
+        api.show((draft) => {
+          const own = itemOf(chosenVariant(draft), placed, held.id);
+          if (own) dragEdges(own, from.current, placed, handle as Handle, px / scale, py / scale, put);
+        });
+      if (last) api.settle();
+    },
+    { filterTaps: false, pointer: { keys: false } },
+  );
+  const rect = drawRect(item.face, placed.rect(item), net, scale);
+  return HANDLES.map((handle) => {
+    const x = rect.x - FRAME_PX + ((rect.width + 2 * FRAME_PX) * (handle.x + 1)) / 2;
+    const y = rect.y - FRAME_PX + ((rect.height + 2 * FRAME_PX) * (handle.y + 1)) / 2;
+    return (
+      <g
+        key={`${handle.x}/${handle.y}`}
+        {...bind(handle)}
+        data-mark
+        data-handle={`${handle.x}/${handle.y}`}
+        style={{ cursor: cursorOf(handle.x, handle.y), touchAction: "none" }}
+      >
+        <rect x={x - GRIP_PX / 2} y={y - GRIP_PX / 2} width={GRIP_PX} height={GRIP_PX} fill="transparent" />
+        <rect
+          x={x - HANDLE_PX / 2}
+          y={y - HANDLE_PX / 2}
+          width={HANDLE_PX}
+          height={HANDLE_PX}
+          fill="var(--chakra-colors-sheet)"
+          stroke="var(--chakra-colors-fern)"
+          strokeWidth="1.5"
+        />
+      </g>
+    );
+  });
+}
