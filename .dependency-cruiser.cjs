@@ -27,6 +27,19 @@ module.exports = {
       to: { path: "^app/" },
     },
     {
+      name: "what-is-in-hand-knows-no-stage",
+      comment: "A stage shows the workbench; the workbench, what is in hand, fields and drawings serve every stage.",
+      severity: "error",
+      from: { path: "^app/(frame|hand|fields|drawing|features|closures|state|ui|words|theme)/" },
+      to: { path: "^app/(stages|routes)/", dependencyTypesNot: ["type-only"] },
+    },
+    {
+      name: "drawings-and-fields-know-no-frame",
+      severity: "error",
+      from: { path: "^app/(hand|fields|drawing|features|closures|state|ui|words|theme)/" },
+      to: { path: "^app/frame/" },
+    },
+    {
       name: "no-unresolved",
       severity: "error",
       from: {},

@@ -179,7 +179,7 @@ describe("docs/orders.md", () => {
   });
 
   it("waits only for stages that are still to come", () => {
-    const stages = readFileSync("app/stages/reserved.ts", "utf8");
+    const stages = readFileSync("app/frame/reserved.ts", "utf8");
     for (const { after } of ROWS.filter((r) => r.how === "not yet")) expect(stages).toContain(`"${after}"`);
   });
 

@@ -15,10 +15,10 @@ import { extent } from "#core/shell/outline";
 import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
-import { BOARD_HEIGHT } from "../frame/boardHeight";
 import { useBuild } from "../state/context";
 import { useSame } from "../state/equal";
 import { QuietButton } from "../ui/QuietButton";
+import { BOARD_HEIGHT } from "../ui/room";
 
 const COLOUR: Record<Family, string> = {
   none: "#efe9db",

@@ -22,9 +22,8 @@ export function SheetDiagram({
 }) {
   const { say } = useUnits();
   const { stock } = sheet;
-  const { scale, x, y, labels } = sheetView(sheet, size, name, say);
+  const { scale, x, y, labels, discs } = sheetView(sheet, size, name, say);
   const px = (mm: number) => mm * scale;
-  const order = sawOrder(sheet);
   return (
     <>
       <g transform={`translate(${x} ${y})`}>
@@ -59,7 +58,7 @@ export function SheetDiagram({
             stroke="var(--chakra-colors-ink)"
           />
         ))}
-        {order.map(({ cut, made }) => {
+        {sawOrder(sheet).map(({ cut, made }) => {
           const [x1, y1, x2, y2] =
             cut.axis === "x" ? [cut.at, cut.from, cut.at, cut.to] : [cut.from, cut.at, cut.to, cut.at];
           return (
@@ -76,17 +75,15 @@ export function SheetDiagram({
           );
         })}
       </g>
-      {labels
-        .filter((l) => l.id.startsWith("cut/"))
-        .map(({ id, box }) => (
-          <circle
-            key={id}
-            cx={box.x + box.width / 2}
-            cy={box.y + box.height / 2}
-            r={box.height / 2}
-            fill={`var(--chakra-colors-${order[Number(id.slice("cut/".length)) - 1]?.made ? "fern" : "ink"})`}
-          />
-        ))}
+      {discs.map(({ box, made }) => (
+        <circle
+          key={`${box.x}/${box.y}`}
+          cx={box.x + box.width / 2}
+          cy={box.y + box.height / 2}
+          r={box.height / 2}
+          fill={`var(--chakra-colors-${made ? "fern" : "ink"})`}
+        />
+      ))}
       <Labels labels={labels} />
     </>
   );

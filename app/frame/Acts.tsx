@@ -9,7 +9,7 @@ import { QuietButton } from "../ui/QuietButton";
 
 /** What there is to do with what is in hand: copied across, mirrored, centred, taken off. */
 export function Acts({ things }: { things: readonly SeenThing[] }) {
-  const { api, take, letGo } = useBuildHandle();
+  const { api, make, letGo } = useBuildHandle();
   const thing = things[0]!;
   const alone = things.length === 1;
   const shell = () => api.shown.getState().plan.shell;
@@ -26,14 +26,12 @@ export function Acts({ things }: { things: readonly SeenThing[] }) {
     return { variant, placed, item: itemOf(variant, placed, thing.id)! };
   };
   /** Makes another one and takes it in hand. */
-  const another = (make: (planner: Planner, variant: Variant, kind: PlacedKind, item: PlacedItem) => string) => {
-    let id = "";
-    api.commit((draft, planner) => {
+  const another = (copy: (planner: Planner, variant: Variant, kind: PlacedKind, item: PlacedItem) => string) =>
+    make((draft, planner) => {
       const { variant, placed, item } = own(draft, planner);
-      id = make(planner, variant, placed, planner.isDraft(item) ? planner.current(item) : item);
+      const id = copy(planner, variant, placed, planner.isDraft(item) ? planner.current(item) : item);
+      return { kind: thing.kind, id };
     });
-    if (id) take({ kind: thing.kind, id });
-  };
   const { placed, across } = thing;
   return (
     <Flex

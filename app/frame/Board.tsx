@@ -4,7 +4,7 @@ import { Maximize, Minus, Plus } from "lucide-react";
 import { type ReactNode, useCallback, useEffect, useRef, useState } from "react";
 import type { Size } from "#core/views/view";
 import { Hatches } from "../drawing/Hatches";
-import { BOARD_HEIGHT } from "./boardHeight";
+import { BOARD_HEIGHT } from "../ui/room";
 
 /** What the server draws by, before the page is measured: the board at 1280 × 800. */
 const FIRST: Size = { width: 764, height: 356 };

@@ -1,13 +1,13 @@
 import { Box, Button, Dialog, Flex, IconButton, Portal, Text } from "@chakra-ui/react";
-import { History, Moon, Redo2, Sun, Undo2 } from "lucide-react";
+import { History, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { Link, useRouteLoaderData } from "react-router";
+import { Link } from "react-router";
 import { useStore } from "zustand";
 import type { autosave } from "../state/autosave";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import type { SaveState } from "../state/store";
-import { chooseTheme } from "../theme/cookie";
+import { ThemeButton } from "../theme/ThemeButton";
 import { BAR_BUTTON } from "./barButton";
 import { FindOrDo } from "./FindOrDo";
 import { HistoryDrawer } from "./HistoryDrawer";
@@ -35,8 +35,6 @@ export function BuildHeader({ saver }: { saver: Saver }) {
   const [showHistory, setShowHistory] = useState(false);
   useHotkeys("mod+z", api.undo, { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", api.redo, { preventDefault: true });
-  const theme = (useRouteLoaderData("root") as { theme: "light" | "dark" } | undefined)?.theme ?? "light";
-  const [dark, setDark] = useState(theme === "dark");
   const toggleUnits = () =>
     api.commit((draft) => {
       draft.brief.units = units.unit === "mm" ? { unit: "in", denominator: 16 } : { unit: "mm" };
@@ -83,17 +81,7 @@ export function BuildHeader({ saver }: { saver: Saver }) {
       >
         <History size={14} />
       </IconButton>
-      <IconButton
-        {...BAR_BUTTON}
-        display={{ base: "none", md: "inline-flex" }}
-        aria-label={dark ? "Light" : "Dark"}
-        onClick={() => {
-          chooseTheme(dark ? "light" : "dark");
-          setDark(!dark);
-        }}
-      >
-        {dark ? <Sun size={14} /> : <Moon size={14} />}
-      </IconButton>
+      <ThemeButton {...BAR_BUTTON} display={{ base: "none", md: "inline-flex" }} />
       <Text
         fontSize="sm"
         role="status"

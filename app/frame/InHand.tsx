@@ -6,6 +6,7 @@ import type { SeenThing } from "#core/things/seen";
 import { HAND_ID } from "../fields/openFields";
 import { THING_FIELDS } from "../hand/fields";
 import { useBuildHandle, usePicked, useShown } from "../state/context";
+import { IN_HAND_MOST } from "../ui/room";
 import { Acts } from "./Acts";
 
 /** The things in hand as they are now; what is gone is no longer among them. */
@@ -40,7 +41,7 @@ export function InHand({ own }: { own: { title: string; fields: ReactNode } }) {
       id={HAND_ID}
       aria-label="In hand"
       flex="0 0 auto"
-      maxH={{ xl: "calc(100dvh - 330px)" }}
+      maxH={{ xl: IN_HAND_MOST }}
       overflowY={{ xl: "auto" }}
       css={{ "& input:not([type=checkbox]):not([type=color]), & select": { height: "30px", minHeight: "30px" } }}
       borderWidth="2px"

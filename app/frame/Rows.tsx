@@ -2,13 +2,16 @@ import { Box, Flex, Heading, Table, Text } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import type { Severity } from "#core/ledgers/ledger";
 import { thingKey } from "#core/things/key";
+import type { RowsId } from "#core/things/names";
 import type { Thing } from "#core/things/thing";
-import { useBuildHandle, useIsHeld, useShown } from "../state/context";
+import { useBuildHandle, useIsHeld, usePicked, useShown } from "../state/context";
 
-const VERDICT: Record<Severity, { words: string; tone: string }> = {
+type Verdict = Severity | "unjudged";
+const VERDICT: Record<Verdict, { words: string; tone: string; title?: string }> = {
   stop: { words: "stops", tone: "stop" },
   mind: { words: "warns", tone: "mind" },
   note: { words: "✓", tone: "fern" },
+  unjudged: { words: "–", tone: "muted", title: "not judged yet" },
 };
 
 /** A sheet of rows under the board, with its heading and what is put on it. */
@@ -32,25 +35,31 @@ export function RowSheet({ title, tools, children }: { title: string; tools?: Re
   );
 }
 
-/** Things of a stage, a row each: pressed, it is in hand. */
+/** Things of a stage, a row each: pressed, it is in hand. Parts of one stand under it while it or one of them is in hand. */
 export function ThingRows({
-  pick,
-  under,
+  rows: id,
+  only = () => true,
   empty,
 }: {
-  pick: (thing: Thing) => boolean;
-  /** What a row stands under, by the first row that says the same. */
-  under?: (thing: Thing) => string;
+  rows: RowsId;
+  /** Which of them, where the stage does not show all. */
+  only?: (thing: Thing) => boolean;
   empty?: string;
 }) {
+  const held = usePicked((p) => p.held);
   const rows = useShown(({ seen }) => {
     const verdicts = new Map(seen.verdicts.map((v) => [v.key, v.severity]));
-    const all = seen.things.filter(pick);
-    const heads = under ? [...new Set(all.map(under))] : [];
-    return (under ? heads.flatMap((head) => all.filter((t) => under(t) === head)) : all).map((thing) => ({
-      thing,
-      verdict: verdicts.get(thingKey(thing)) ?? "note",
-    }));
+    const all = seen.things.filter((t) => t.rows === id && only(t));
+    const unfolded = new Set(
+      all.filter((t) => held.some((h) => thingKey(h) === thingKey(t))).map((t) => t.partOf ?? thingKey(t)),
+    );
+    return all
+      .filter((t) => !t.partOf)
+      .flatMap((t) => [t, ...all.filter((part) => part.partOf === thingKey(t) && unfolded.has(thingKey(t)))])
+      .map((thing): { thing: Thing; verdict: Verdict } => ({
+        thing,
+        verdict: verdicts.get(thingKey(thing)) ?? (thing.unjudged ? "unjudged" : "note"),
+      }));
   });
   if (rows.length === 0)
     return empty ? (
@@ -69,10 +78,10 @@ export function ThingRows({
   );
 }
 
-function ThingRow({ thing, verdict }: { thing: Thing; verdict: Severity }) {
+function ThingRow({ thing, verdict }: { thing: Thing; verdict: Verdict }) {
   const { take } = useBuildHandle();
   const held = useIsHeld(thing);
-  const { words, tone } = VERDICT[verdict];
+  const { words, tone, title } = VERDICT[verdict];
   const cell = { borderColor: "line", px: "1.5", py: "1" } as const;
   return (
     <Table.Row data-thing={thingKey(thing)} css={held ? { "&&": { bg: "fernSoft" } } : {}}>
@@ -91,7 +100,7 @@ function ThingRow({ thing, verdict }: { thing: Thing; verdict: Severity }) {
       <Table.Cell {...cell} color="muted" fontSize="xs" truncate title={thing.says}>
         {thing.says}
       </Table.Cell>
-      <Table.Cell {...cell} width="4rem" textAlign="end" color={tone} fontWeight="bold" fontSize="xs">
+      <Table.Cell {...cell} width="4rem" textAlign="end" color={tone} fontWeight="bold" fontSize="xs" title={title}>
         {words}
       </Table.Cell>
     </Table.Row>

@@ -2,6 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { useBuildHandle, usePicked, useShown } from "../state/context";
 import { QuietButton } from "../ui/QuietButton";
+import { SIDE_BELOW, SIDE_OVER, SIDE_WIDTH } from "../ui/room";
 import { InHand } from "./InHand";
 import { Snags } from "./Snags";
 
@@ -19,7 +20,7 @@ export function Side({ stage, own }: { stage: string; own: { title: string; fiel
         position="fixed"
         zIndex="banner"
         right={{ base: "2", md: "3" }}
-        bottom={{ base: open ? "calc(46dvh + 6px)" : "3", md: "16" }}
+        bottom={{ base: open ? `calc(${SIDE_BELOW} + 6px)` : "3", md: "16" }}
         bg="fern"
         color="fernInk"
         size="sm"
@@ -43,12 +44,12 @@ export function Side({ stage, own }: { stage: string; own: { title: string; fiel
         overflowY={{ base: "auto", xl: "hidden" }}
         position={{ base: "fixed", xl: "static" }}
         zIndex={{ base: "sticky", xl: "auto" }}
-        top={{ base: "auto", md: "48px", xl: "auto" }}
-        bottom={{ base: "0", md: "54px", xl: "auto" }}
+        top={{ base: "auto", md: SIDE_OVER.top, xl: "auto" }}
+        bottom={{ base: "0", md: SIDE_OVER.bottom, xl: "auto" }}
         right="0"
         left={{ base: "0", md: "auto" }}
-        width={{ base: "auto", md: "336px" }}
-        maxHeight={{ base: "46dvh", md: "none" }}
+        width={{ base: "auto", md: SIDE_WIDTH }}
+        maxHeight={{ base: SIDE_BELOW, md: "none" }}
         pb={{ base: "14", xl: "2.5" }}
         display={{ base: open ? "flex" : "none", xl: "flex" }}
         boxShadow={{ base: "0 0 24px rgb(0 0 0 / 25%)", xl: "none" }}

@@ -64,8 +64,7 @@ export function Snags({ stage }: { stage: string }) {
         });
   const blockers = elsewhere.filter(({ worst }) => worst.severity === "stop");
   const warnings = elsewhere.filter(({ worst }) => worst.severity !== "stop");
-  const farNotes =
-    snags.length - own.length === 0 ? 0 : snags.filter((s) => s.stage !== stage && s.severity === "note").length;
+  const farNotes = snags.filter((s) => s.stage !== stage && s.severity === "note").length;
   return (
     <Flex
       as="section"
@@ -76,25 +75,27 @@ export function Snags({ stage }: { stage: string }) {
       minH={{ xl: "0" }}
       overflowY={{ xl: "auto" }}
     >
-      <Flex align="baseline" gap="2">
-        <Heading as="h2" size="sm" fontFamily="heading">
-          {all ? "All snags" : "Snags here"}
-        </Heading>
-        <Text fontSize="xs" color="muted" role="status" flex="1">
-          {`${counted(stops, "stops", "stop")} the build · ${own.filter(shows).length} of ${open} here`}
-        </Text>
-        <QuietButton size="2xs" aria-pressed={all} onClick={() => setAll(!all)}>
-          {all ? "these only" : `all ${open}`}
-        </QuietButton>
-      </Flex>
+      <Box position="sticky" top="0" bg="sheet" zIndex="docked" pb="1">
+        <Flex align="baseline" gap="2">
+          <Heading as="h2" size="sm" fontFamily="heading">
+            {all ? "All snags" : "Snags here"}
+          </Heading>
+          <Text fontSize="xs" color="muted" role="status" flex="1">
+            {`${counted(stops, "stops", "stop")} the build · ${own.filter(shows).length} of ${open} here`}
+          </Text>
+          <QuietButton size="2xs" aria-pressed={all} onClick={() => setAll(!all)}>
+            {all ? "these only" : `all ${open}`}
+          </QuietButton>
+        </Flex>
+        {blockers.map(({ id, label, worst, count }) => (
+          <Line key={id} tone="stop" onClick={() => place(worst)}>
+            {`${counted(count, "stops", "stop")}, ${label}: ${worst.title} →`}
+          </Line>
+        ))}
+      </Box>
       <Box srOnly aria-live="polite">
         {fresh.map((s) => `New: ${s.title}.`).join(" ")}
       </Box>
-      {blockers.map(({ id, label, worst, count }) => (
-        <Line key={id} tone="stop" onClick={() => place(worst)}>
-          {`${counted(count, "stops", "stop")}, ${label}: ${worst.title} →`}
-        </Line>
-      ))}
       {here.length === 0 && (
         <Text fontSize="sm" color="muted">
           Nothing here stops or warns.
@@ -174,6 +175,8 @@ function Line({ tone, onClick, children }: { tone: string; onClick: () => void; 
       color={tone}
       py="0.5"
       cursor="pointer"
+      truncate
+      title={children}
       onClick={onClick}
     >
       {children}

@@ -3,10 +3,10 @@ import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { NavLink, useLocation, useNavigate, useRouteLoaderData } from "react-router";
 import type { loader as rootLoader } from "../root";
-import { RESERVED_KEYS } from "../stages/reserved";
 import { useBuildHandle, useShown } from "../state/context";
 import { chooseKeys } from "../theme/cookie";
 import { QuietButton } from "../ui/QuietButton";
+import { RESERVED_KEYS } from "./reserved";
 
 /** The stages with their keys and snag counts. */
 export function StageNav() {

@@ -1,9 +1,9 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef } from "react";
-import type { Size } from "#core/views/view";
-import { StageHead } from "../stages/StageHead";
+import type { Drawing } from "../drawing/useBoards";
 import { Board } from "./Board";
 import { Side } from "./Side";
+import { StageHead } from "./StageHead";
 
 /** How a stage is laid out: its board in sight, the rows under it, and at the side what is in hand and what it causes. */
 export function Workbench({
@@ -22,7 +22,7 @@ export function Workbench({
   /** Views and other buttons of the head. */
   tools?: ReactNode;
   /** The drawing, with what it is called; none where a stage draws nothing. */
-  board?: { label: string; draw: (size: Size) => ReactNode; corner?: ReactNode } | { label: string; whole: ReactNode };
+  board?: Drawing | { label: string; whole: ReactNode };
   /** What is in hand while nothing else is: the stage's own few fields, with their title. */
   own: { title: string; fields: ReactNode };
   /** The rows. */

@@ -2,12 +2,12 @@ import { Box, Text } from "@chakra-ui/react";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { Reading } from "../fields/Reading";
-import { packWords } from "../stages/buying/packWords";
-import { POSTURE } from "../stages/diary/posture";
 import { useBench, useBuildHandle, useShown } from "../state/context";
 import { clockWords, dayWords } from "../ui/dates";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
+import { packWords } from "../words/packWords";
+import { POSTURE } from "../words/posture";
 
 /** A line of the shopping list: what it is for, how likely it is enough, and the prices behind it. */
 export function LineFields({ id }: { id: string }) {

@@ -6,7 +6,7 @@ import { formatNumber } from "#core/units/format";
 import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
-import { type Range, RangeField } from "../stages/brief/RangeField";
+import { type Range, RangeField } from "../fields/RangeField";
 import { useBuildHandle, useDecision, useDesign } from "../state/context";
 import { Labelled } from "../ui/Labelled";
 import { Fields } from "../ui/Panel";

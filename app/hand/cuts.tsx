@@ -12,10 +12,10 @@ import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
 import { FigureReading, Reading } from "../fields/Reading";
-import { GroupReadings } from "../stages/cuts/GroupReadings";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
 import { Fields } from "../ui/Panel";
 import { QuietButton, QuietLink } from "../ui/QuietButton";
+import { GroupReadings } from "./GroupReadings";
 import { useIndex } from "./useIndex";
 
 /** The nesting of one material. */

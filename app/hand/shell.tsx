@@ -6,11 +6,11 @@ import type { Source } from "#core/shell/dam/schema";
 import { surveyId } from "#core/things/surveyId";
 import { ChoiceField, CountField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
-import { SurveyFields } from "../stages/shell/SurveyFields";
-import { useBench, useBuildHandle, useDecision, useShown } from "../state/context";
+import { useBench, useBuildHandle, useDecision, useShown, useVariant } from "../state/context";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
+import { SurveyFields } from "./SurveyFields";
 
 /** A group of the survey; where the tape runs for the measure in hand is drawn on the board. */
 export function SurveyGroup({ id }: { id: string }) {
@@ -36,7 +36,11 @@ const MATERIALS = FOUND_IDS.map((id) => [id, FOUND_MATERIALS[id].name] as const)
 
 /** A shelf that came with the shell. */
 export function ShelfFields({ id }: { id: string }) {
-  const path = `/shell/found/shelves/${id.slice("shelf/".length)}`;
+  const at = useVariant(({ shell }) =>
+    "found" in shell && "shelves" in shell.found ? shell.found.shelves.findIndex((s) => s.name === id) : -1,
+  );
+  if (at < 0) return null;
+  const path = `/shell/found/shelves/${at}`;
   return (
     <Fields>
       <ChoiceField

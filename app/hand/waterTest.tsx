@@ -6,14 +6,14 @@ import { testLevel } from "#core/seal/testLevel";
 import { formatFineLength, formatLengthWithUnit } from "#core/units/format";
 import { parseLength } from "#core/units/length";
 import { FigureReading, Reading } from "../fields/Reading";
-import { Gauge } from "../stages/seal/Gauge";
-import { TEST_STATUS } from "../stages/seal/status";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import { useLog } from "../state/useLog";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
 import { TextField } from "../ui/TextField";
+import { TEST_STATUS } from "../words/testStatus";
+import { Gauge } from "./Gauge";
 
 /** The water test: where it stands, what it takes, and what was read. */
 export function TestFields() {

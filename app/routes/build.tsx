@@ -15,6 +15,7 @@ import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
 import { createBuildStore } from "../state/store";
+import { SIDE_WIDTH } from "../ui/room";
 import type { Route } from "./+types/build";
 
 export async function loader({ params }: Route.LoaderArgs) {
@@ -74,7 +75,7 @@ function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: 
         templateColumns={{
           base: "minmax(0, 1fr)",
           md: "132px minmax(0, 1fr)",
-          xl: "150px minmax(0, 1fr) 336px",
+          xl: `150px minmax(0, 1fr) ${SIDE_WIDTH}`,
         }}
         templateRows={{ base: "auto auto minmax(0, 1fr) auto", md: "auto minmax(0, 1fr) auto" }}
         height="100dvh"

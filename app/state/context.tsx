@@ -11,7 +11,7 @@ import type { StageInfo } from "#core/trade/stage";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { equal } from "./equal";
 import { createLogbook, type Logbook } from "./logbook";
-import type { Bench, BuildStore, Shown } from "./store";
+import type { Bench, BuildStore, Planner, Shown } from "./store";
 
 /** Something in hand, by its kind and id. */
 export type Held = Pick<Thing, "kind" | "id">;
@@ -38,6 +38,8 @@ interface BuildHandle {
   openWorking: (figureId: string | null) => void;
   /** Takes something in hand; with `add` beside what is there, or out of it again. */
   take: (held: Held, add?: boolean) => void;
+  /** Makes something and takes it in hand once it is there; where it cannot be made, the page says why. */
+  make: (recipe: (draft: Build, planner: Planner) => Held | undefined) => void;
   letGo: () => void;
   openSide: (open: boolean) => void;
   measure: (path: string | null) => void;
@@ -65,27 +67,31 @@ export function BuildProvider({
     addEventListener("pagehide", logbook.flush);
     return () => removeEventListener("pagehide", logbook.flush);
   }, [logbook]);
-  const handle = useMemo(
-    (): BuildHandle => ({
-      buildId,
-      stages,
-      api,
-      logbook,
-      picked,
+  const handle = useMemo((): BuildHandle => {
+    const take = (held: Held, add = false) =>
+      picked.setState((now) => {
+        const has = now.held.some((h) => isSame(h, held));
+        const rest = now.held.filter((h) => !isSame(h, held));
+        if (!add) return has && now.held.length === 1 ? { sideOpen: true } : { held: [held], sideOpen: true };
+        return { held: has ? rest : [...rest, held], sideOpen: true };
+      });
+    return {
+      ...{ buildId, stages, api, logbook, picked, take },
       openWorking: (working) => picked.setState({ working }),
-      take: (held, add = false) =>
-        picked.setState((now) => {
-          const has = now.held.some((h) => isSame(h, held));
-          const rest = now.held.filter((h) => !isSame(h, held));
-          if (!add) return has && now.held.length === 1 ? { sideOpen: true } : { held: [held], sideOpen: true };
-          return { held: has ? rest : [...rest, held], sideOpen: true };
-        }),
+      make(recipe) {
+        let made: Held | undefined;
+        api.commit(
+          (draft, planner) => {
+            made = recipe(draft, planner);
+          },
+          () => made && take(made),
+        );
+      },
       letGo: () => picked.setState({ held: [], sideOpen: false, measure: null }),
       openSide: (sideOpen) => picked.setState({ sideOpen }),
       measure: (measure) => picked.setState({ measure }),
-    }),
-    [buildId, stages, api, logbook, picked],
-  );
+    };
+  }, [buildId, stages, api, logbook, picked]);
   return <BuildContext.Provider value={handle}>{children}</BuildContext.Provider>;
 }
 

@@ -82,16 +82,33 @@ describe("the build's store", () => {
     expect(api.store.getState().refused).toMatch(/^This change was not made: .*more than zero/);
   });
 
-  it("says that the planner could not be fetched, keeps what was asked, and does it when it can be", async () => {
+  it("says that the planner could not be fetched, keeps what was asked, tries again, and does it when it can be", async () => {
+    vi.useFakeTimers();
     let tries = 0;
     const api = createBuildStore(
-      opened(jobBuild(), () => (tries++ === 0 ? Promise.reject(new Error("no network")) : Promise.resolve(planner))),
+      opened(jobBuild(), () => (tries++ < 2 ? Promise.reject(new Error("no network")) : Promise.resolve(planner))),
     );
-    api.commit(widen(1400));
-    await vi.waitFor(() => expect(api.store.getState().refused).toContain("could not be fetched"));
-    expect(width(api)).toBe(1500);
-    api.wake();
-    await vi.waitFor(() => expect(width(api)).toBe(1400));
+    const then = vi.fn();
+    api.commit(widen(1400), then);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(api.store.getState().refused).toContain("could not be fetched");
+    await vi.advanceTimersByTimeAsync(4000);
+    expect([tries, width(api)]).toEqual([2, 1500]);
+    expect(then).not.toHaveBeenCalled();
+    await vi.advanceTimersByTimeAsync(4000);
+    expect([tries, width(api)]).toEqual([3, 1400]);
+    expect(then).toHaveBeenCalledOnce();
+    expect(api.store.getState().refused).toBeNull();
+    vi.useRealTimers();
+  });
+
+  it("goes on from a change only once it is made", () => {
+    const api = make();
+    const then = vi.fn();
+    api.commit(widen(-5), then);
+    expect(then).not.toHaveBeenCalled();
+    api.commit(widen(1400), then);
+    expect(then).toHaveBeenCalledOnce();
   });
 
   it("plans a dragged design later, the newest only, and a settled one at once", () => {

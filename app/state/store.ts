@@ -70,7 +70,9 @@ export interface Opening {
 }
 
 const NOT_FETCHED =
-  "What computes the plan could not be fetched from the server. What you changed is waiting: try again.";
+  "What computes the plan could not be fetched from the server. It is tried again every few seconds; what you change meanwhile waits for it.";
+/** From one try to the next, ms. */
+const TRY_AGAIN_MS = 3000;
 
 /**
  * The stores of one open build. One per route instance, never at module level. What is changed before the planner is there
@@ -100,12 +102,20 @@ export function createBuildStore(
       .then((fetched) => {
         code = fetched;
         nester = fetched.rememberingNester();
-        for (const work of waiting.splice(0)) work();
       })
-      .catch(() => store.setState({ refused: NOT_FETCHED }))
-      .finally(() => {
-        fetching = false;
-      });
+      .then(
+        () => {
+          if (store.getState().refused === NOT_FETCHED) store.setState({ refused: null });
+          for (const work of waiting.splice(0)) work();
+        },
+        () => {
+          store.setState({ refused: NOT_FETCHED });
+          setTimeout(() => {
+            fetching = false;
+            wake();
+          }, TRY_AGAIN_MS);
+        },
+      );
   };
   /** Does something once the planner is there: at once, mostly. */
   const ready = (work: () => void) => {
@@ -173,8 +183,19 @@ export function createBuildStore(
      * @returns what keeps it from it, for a field that says so itself
      */
     attempt,
-    /** The same for what has no field to say so: the page does. */
-    commit: (recipe: Recipe): void => refuse(NOT_MADE, attempt(recipe)),
+    /**
+     * The same for what has no field to say so: the page does.
+     * @param then done once the change is made; not where it cannot be
+     */
+    commit: (recipe: Recipe, then?: () => void): void =>
+      refuse(
+        NOT_MADE,
+        whenReady(NOT_MADE, () => {
+          const problems = offer(made(recipe), true);
+          if (problems.length === 0) then?.();
+          return problems;
+        }),
+      ),
     /** Takes back what the page says of the last refusal. */
     dismiss: () => store.setState({ refused: null }),
     /** Shows a change that is still under way; nothing until the planner is there. */

@@ -1,5 +1,5 @@
 import { statedMm } from "../design/measure";
-import { DRAINS } from "../ground/drain";
+import { DRAIN_DEPTH_MM, DRAINS } from "../ground/drain";
 import { DRAIN_BODIES, type DrainBody } from "../ground/names";
 import { siteFloor } from "../ground/site";
 import { drainMaterial } from "../ground/supplies";
@@ -19,16 +19,13 @@ export interface DrainWay {
   costMinor: number | null;
 }
 
-/** A layer as deep as a wet shell's usually is, where none is planned yet, mm. */
-const USUAL_MM = 50;
-
 /**
- * The ways to drain this floor side by side, each as deep as the layer that is planned.
+ * The ways to drain this floor side by side, each as deep as the layer that is planned, or as one in a wet shell usually is.
  * @returns litres, mass and cost of each; formulas as the ground trade's (source: ground)
  */
 export function drainsOf(site: Site): DrainWay[] {
   const { ground } = site.variant;
-  const depth = ground.drain?.depth ?? statedMm(USUAL_MM);
+  const depth = ground.drain?.depth ?? statedMm(DRAIN_DEPTH_MM.wet.low);
   const floor = siteFloor(site);
   const m3 = (floor.landM2 * depth.value) / 1000;
   return DRAIN_BODIES.map((id) => {

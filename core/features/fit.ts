@@ -2,7 +2,7 @@ import type { Rect } from "../shell/faces";
 import type { Extent, Fitted, SizeChange } from "./kind";
 
 /** Smaller than this an opening is none, mm: from memory. */
-const LEAST_MM = 5;
+export const LEAST_MM = 5;
 
 /** An opening by its width and height, as large as a rectangle gives. */
 export function fittedOpening(width: number, height: number, room: Rect): Fitted | undefined {

@@ -7,6 +7,7 @@ import type { Thing, ThingKind } from "./thing";
 
 /** A wall that stands, whether or not anything is planned on it. */
 export const wall: ThingKind = {
+  rows: "walls",
   list: ({ site }) =>
     WALLS.filter((face) => !site.shell.faces[face].open).map((face): Thing => {
       const at = site.variant.background.walls.findIndex((w) => w.face === face);
@@ -26,6 +27,7 @@ export const wall: ThingKind = {
 const asZone = (item: unknown) => item as Zone;
 
 export const zone: ThingKind = {
+  rows: "walls",
   list: ({ site }) =>
     site.variant.background.zones.map((z, i): Thing => {
       const say = (mm: number) => formatLength(mm, site.brief.units);
@@ -40,8 +42,8 @@ export const zone: ThingKind = {
     variant.background.zones = variant.background.zones.filter((z) => z.id !== id);
   },
   placed: {
-    path: "/background/zones",
     items: ({ background }) => background.zones,
+    nameOf: (item) => zoneName(asZone(item)),
     rect: (item) => zoneRect(asZone(item)),
     size(item, widthMm, heightMm, put) {
       asZone(item).width = put(widthMm);
@@ -52,6 +54,7 @@ export const zone: ThingKind = {
 };
 
 export const swatch: ThingKind = {
+  rows: "swatches",
   list: ({ site }) =>
     site.variant.background.swatches.map(
       (s, i): Thing => ({

@@ -2,6 +2,7 @@ import { formatLength } from "../units/format";
 import type { Thing, ThingKind } from "./thing";
 
 export const resident: ThingKind = {
+  rows: "residents",
   list: ({ site: { brief } }) =>
     brief.residents.map(
       (r, i): Thing => ({
@@ -13,6 +14,7 @@ export const resident: ThingKind = {
 };
 
 export const room: ThingKind = {
+  rows: "home",
   list: ({ site: { brief } }) => [
     {
       ...{ kind: "room", id: "room", name: "Room and home", what: "brief", stage: "brief" },
@@ -23,6 +25,7 @@ export const room: ThingKind = {
 };
 
 export const size: ThingKind = {
+  rows: "home",
   list: ({ site: { brief } }) => [
     {
       ...{ kind: "size", id: "old-home", name: "Size", what: "brief", stage: "brief" },

@@ -3,6 +3,7 @@ import { formatLength, formatNumber } from "../units/format";
 import type { Thing, ThingKind } from "./thing";
 
 export const sheet: ThingKind = {
+  rows: "sheets",
   list: ({ groups }) =>
     groups.map(
       (group): Thing => ({
@@ -24,6 +25,7 @@ export const part: ThingKind = {
 };
 
 export const odd: ThingKind = {
+  rows: "alsoCut",
   list: ({ site }) =>
     site.variant.oddParts.map(
       (o, i): Thing => ({
@@ -36,6 +38,7 @@ export const odd: ThingKind = {
 };
 
 export const slips: ThingKind = {
+  rows: "alsoCut",
   list: ({ site }) =>
     site.variant.slips.map(
       (s, i): Thing => ({

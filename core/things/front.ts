@@ -5,6 +5,7 @@ import type { Thing, ThingKind } from "./thing";
 
 /** What closes an opening, or the opening itself while nothing does. */
 export const closure: ThingKind = {
+  rows: "closed",
   list: ({ site, facts }) =>
     closedOpenings(site, facts).map(({ opening, closure, here }): Thing => {
       const index = closure ? site.variant.closures.indexOf(closure) : -1;
@@ -20,6 +21,7 @@ export const closure: ThingKind = {
 
 /** A way out of the shell, with what closes it. */
 export const way: ThingKind = {
+  rows: "waysOut",
   list: ({ audit, site }) =>
     audit.ways
       .filter((w) => !w.standsOpen)
@@ -30,6 +32,7 @@ export const way: ThingKind = {
         return {
           ...{ kind: "way", id: w.id, name: w.way.name, what: "way out", stage: "front" },
           paths: cure < 0 ? [] : [`/cures/${cure}`],
+          unjudged: worst === undefined,
           says: worst ? formatWithin(worst.worstMm, worst.allowedMm, site.brief.units).join(" of ") : "not judged yet",
         };
       }),
@@ -37,6 +40,7 @@ export const way: ThingKind = {
 
 /** A gap that was measured beside the survey. */
 export const gap: ThingKind = {
+  rows: "closed",
   list: ({ site }) =>
     site.variant.gaps.map(
       (g, i): Thing => ({

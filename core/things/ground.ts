@@ -11,6 +11,7 @@ const one = (thing: Omit<Thing, "stage" | "what"> & { what?: string }): Thing[] 
 ];
 
 export const drain: ThingKind = {
+  rows: "levels",
   list: (plan) => {
     const { drain } = plan.site.variant.ground;
     return one({
@@ -21,6 +22,7 @@ export const drain: ThingKind = {
 };
 
 export const barrier: ThingKind = {
+  rows: "levels",
   list: ({ site }) =>
     one({
       ...{ kind: "barrier", id: "barrier", name: "Barrier", paths: ["/ground/barrier"] },
@@ -29,6 +31,7 @@ export const barrier: ThingKind = {
 };
 
 export const substrate: ThingKind = {
+  rows: "levels",
   list: (plan) => {
     const { groundMm, groundFrontMm } = plan.shell.levels;
     const slopes = Math.abs(groundMm - groundFrontMm) > 0.5;
@@ -44,6 +47,7 @@ export const substrate: ThingKind = {
 };
 
 export const water: ThingKind = {
+  rows: "levels",
   list: (plan) =>
     one({
       ...{ kind: "water", id: "water", name: "Water", what: "level" },
@@ -53,6 +57,7 @@ export const water: ThingKind = {
 };
 
 export const mix: ThingKind = {
+  rows: "levels",
   list: ({ site }) =>
     one({
       ...{ kind: "mix", id: "mix", name: "Mix", what: "substrate", paths: ["/ground/mix"] },
@@ -61,6 +66,7 @@ export const mix: ThingKind = {
 };
 
 export const pool: ThingKind = {
+  rows: "inIt",
   list: (plan) => {
     const { pool } = plan.site.variant.ground;
     if (!pool) return [];
@@ -75,6 +81,7 @@ export const pool: ThingKind = {
 };
 
 export const dish: ThingKind = {
+  rows: "inIt",
   list: ({ site }) => {
     const { dish } = site.variant.ground;
     if (!dish) return [];
@@ -89,6 +96,7 @@ export const dish: ThingKind = {
 };
 
 export const plant: ThingKind = {
+  rows: "inIt",
   list: ({ site }) =>
     site.variant.ground.plants.map(
       (p, i): Thing => ({
@@ -102,6 +110,7 @@ export const plant: ThingKind = {
 };
 
 export const planting: ThingKind = {
+  rows: "inIt",
   list: ({ site }) =>
     one({
       ...{ kind: "planting", id: "planting", name: "Settling in", what: "planting" },
@@ -111,6 +120,7 @@ export const planting: ThingKind = {
 };
 
 export const service: ThingKind = {
+  rows: "inIt",
   list: ({ site }) =>
     site.variant.service.map(
       (s, i): Thing => ({

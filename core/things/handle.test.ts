@@ -2,11 +2,13 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyFeature } from "../../tests/anyFeature";
 import { jobInput, jobVariant } from "../../tests/job";
+import { newZone } from "../background/create";
 import { statedMm } from "../design/measure";
 import type { Variant } from "../document/schema";
 import type { Feature } from "../features/schema";
 import { plan } from "../plan";
 import { moveOnFace } from "../shell/net";
+import { zone } from "./background";
 import { centre, copyTo, dragEdges, grow, HANDLES, mirror, setLevel } from "./handle";
 import { feature } from "./shell";
 
@@ -114,6 +116,14 @@ describe("what is done with a thing", () => {
     variant.features[1]!.v = statedMm(77);
     setLevel(variant.features[1]!, variant.features[0]!, shell);
     expect(variant.features[1]!.v.value).toBe(300);
+  });
+
+  it("is named after what it is where nobody named it", () => {
+    const variant = withFeatures();
+    const zones = zone.placed!;
+    variant.background.zones.push(newZone("ledge", "z", { face: "left", u: 100, v: 200 }));
+    expect(copyTo(variant, zones, variant.background.zones[0]!, "right")).toBe("copy-1");
+    expect(variant.background.zones[1]).toMatchObject({ face: "right", name: "Ledge, across" });
   });
 
   it("is twice mirrored where it was", () => {

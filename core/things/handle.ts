@@ -3,6 +3,7 @@ import { statedMm } from "../design/measure";
 import type { FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
 import { levelWith } from "../features/align";
+import { LEAST_MM } from "../features/fit";
 import { moveOnFace } from "../shell/net";
 import type { Shell } from "../shell/shell";
 import type { PlacedItem, PlacedKind } from "./thing";
@@ -37,7 +38,7 @@ export function freeThingId(items: readonly { id: string }[], stem: string): str
 export function copyTo(variant: Variant, kind: PlacedKind, own: PlacedItem, face: FaceId): string {
   const items = kind.items(variant);
   const id = freeThingId(items, "copy");
-  items.push({ ...structuredClone(own), id, name: `${own.name || own.id}, across`, face });
+  items.push({ ...structuredClone(own), id, name: `${kind.nameOf(own)}, across`, face });
   return id;
 }
 
@@ -47,7 +48,7 @@ export function mirror(variant: Variant, kind: PlacedKind, own: PlacedItem, { fa
   const { room } = faces[own.face];
   const id = freeThingId(items, "mirror");
   const u = toTenth(2 * room.uMm + room.widthMm - own.u.value);
-  items.push({ ...structuredClone(own), id, name: `${own.name || own.id}, mirrored`, u });
+  items.push({ ...structuredClone(own), id, name: `${kind.nameOf(own)}, mirrored`, u });
   return id;
 }
 
@@ -78,9 +79,6 @@ export const HANDLES: readonly Handle[] = [
   { x: -1, y: 1 },
   { x: -1, y: 0 },
 ];
-
-/** Nothing is made smaller than this by its handles, mm. */
-const LEAST_MM = 5;
 
 /**
  * Drags edges of a thing: those opposite stay where they are, whatever size its kind can be.

@@ -10,3 +10,10 @@ export const THING_KINDS = [
   ...(["line", "step"] as const),
 ] as const;
 export type ThingKindId = (typeof THING_KINDS)[number];
+
+/** Lists of rows that things stand in; a stage shows those it has room for. */
+export type RowsId =
+  | ("residents" | "home" | "measured" | "openings")
+  | ("levels" | "inIt" | "waysOut" | "closed")
+  | ("faces" | "water" | "walls" | "swatches")
+  | ("sheets" | "alsoCut");

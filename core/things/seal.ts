@@ -5,10 +5,12 @@ import { SPLITS, splitsMet } from "../seal/decisions";
 import { layerKind } from "../seal/stack/layers";
 import { waterStands } from "../seal/water";
 import { formatLengthWithUnit } from "../units/format";
+import { thingKey } from "./key";
 import { layerId } from "./layerId";
 import type { Thing, ThingKind } from "./thing";
 
 export const beads: ThingKind = {
+  rows: "water",
   list: ({ site }) => [
     {
       ...{ kind: "beads", id: "seams", name: "Beads", what: "sealant", stage: "seal" },
@@ -20,6 +22,7 @@ export const beads: ThingKind = {
 
 /** A face with what is put on it. */
 export const stack: ThingKind = {
+  rows: "faces",
   list: ({ site }) =>
     FACES.filter((f) => !site.shell.faces[f].open).map((face): Thing => {
       const at = site.variant.seal.stacks.findIndex((s) => s.face === face);
@@ -39,11 +42,13 @@ export const stack: ThingKind = {
 };
 
 export const layer: ThingKind = {
+  rows: "faces",
   list: ({ site }) =>
     site.variant.seal.stacks.flatMap(({ face, layers }, at) =>
       layers.map(
         (l, i): Thing => ({
           ...{ kind: "layer", id: layerId(face, l.id), what: `layer of the ${face}`, stage: "seal", face },
+          partOf: thingKey({ kind: "stack", id: face }),
           name: layerKind(l.layer).name,
           paths: [`/seal/stacks/${at}/layers/${i}`],
         }),
@@ -56,6 +61,7 @@ export const layer: ThingKind = {
 };
 
 export const divider: ThingKind = {
+  rows: "water",
   list: ({ site }) =>
     site.variant.seal.dividers.map(
       (d, i): Thing => ({
@@ -71,6 +77,7 @@ export const divider: ThingKind = {
 
 /** Questions of safety that careful builders answer in opposite ways: all in one place. */
 export const decision: ThingKind = {
+  rows: "water",
   list: ({ site, facts }) => {
     const met = splitsMet(site, facts);
     if (met.length === 0) return [];
@@ -91,6 +98,7 @@ export const decision: ThingKind = {
 };
 
 export const test: ThingKind = {
+  rows: "water",
   list: ({ site, test: { why } }) =>
     waterStands(site)
       ? [

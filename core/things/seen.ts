@@ -4,6 +4,7 @@ import { kindOf } from "../shell/kinds/index";
 import type { Survey } from "../shell/survey";
 import { across } from "./handle";
 import { THINGS, thingOf, thingsOf } from "./list";
+import type { RowsId } from "./names";
 import { type Next, nextOf } from "./next";
 import type { Thing } from "./thing";
 import { type ToldVerdict, verdictsOf } from "./verdicts";
@@ -15,6 +16,7 @@ export interface SeenThing extends Thing {
   /** It lies on a face: moved, mirrored, centred; and the face it may be copied across to. */
   placed: boolean;
   across?: Thing["face"];
+  rows?: RowsId;
 }
 
 /** What a page shows of a plan beside its ledgers, as plain data: told by whoever made the plan. */
@@ -40,7 +42,7 @@ export function seenOf(plan: Plan, stages: readonly string[]): Seen {
   const { survey, found } = kindOf(plan.shell);
   return {
     things: thingsOf(plan).map((thing): SeenThing => {
-      const { off, placed } = THINGS[thing.kind];
+      const { off, placed, rows } = THINGS[thing.kind];
       const item = placed?.items(variant).find((i) => i.id === thing.id);
       const opposite = item && placed && across(item, placed);
       return {
@@ -48,6 +50,7 @@ export function seenOf(plan: Plan, stages: readonly string[]): Seen {
         comesOff: off !== undefined,
         placed: item !== undefined,
         ...(opposite && { across: opposite }),
+        ...(rows && { rows }),
       };
     }),
     verdicts: [...verdictsOf(plan)].map(([key, severity]) => ({ key, severity })),

@@ -23,6 +23,7 @@ function surveySays(variant: Variant, fields: readonly SurveyField[]): string {
 
 /** Groups of the survey: what is measured round the tape. */
 export const survey: ThingKind = {
+  rows: "measured",
   list: ({ shell, site }) =>
     kindOf(shell).survey.groups.map(({ title, fields }) => ({
       ...{ kind: "survey", id: surveyId(title), name: title, what: "survey", stage: "shell" },
@@ -42,19 +43,22 @@ interface MayHold {
 const holds = ({ site }: Plan) => site.variant.shell as unknown as MayHold;
 
 export const shelf: ThingKind = {
+  rows: "measured",
   list: (plan) =>
+    // A shelf is known by its name: what is cut from it says it so.
     (holds(plan).found?.shelves ?? []).map(({ name }, i) => ({
-      ...{ kind: "shelf", id: `shelf/${i}`, name, what: "shelf", stage: "shell" },
+      ...{ kind: "shelf", id: name, name, what: "shelf", stage: "shell" },
       paths: [`/shell/found/shelves/${i}`],
     })),
   off: (variant, id) => {
     const { found } = variant.shell as unknown as MayHold;
-    found?.shelves?.splice(Number(id.slice("shelf/".length)), 1);
+    if (found?.shelves) found.shelves = found.shelves.filter((s) => s.name !== id);
   },
 };
 
 /** A part of the shell that there is, or not. */
 const part = (kind: "tray" | "dam" | "secondFloor", key: keyof MayHold, name: string): ThingKind => ({
+  rows: "measured",
   list: (plan) =>
     holds(plan)[key] === undefined || holds(plan)[key] === null
       ? []
@@ -68,6 +72,7 @@ export const secondFloor = part("secondFloor", "floor", "Second floor");
 
 /** A dam of its own, or the pane behind a front frame. */
 export const dam: ThingKind = {
+  rows: "measured",
   list: (plan) =>
     (["dam", "damPane"] as const).flatMap((key): Thing[] =>
       part("dam", key, key === "dam" ? "Dam" : "Pane behind the front frame")
@@ -83,6 +88,7 @@ const asFeature = (item: PlacedItem) => item as Feature;
 
 /** Vents, ports, panes and keep-outs: each at the stage of its kind. */
 export const feature: ThingKind = {
+  rows: "openings",
   list: ({ site }) =>
     site.variant.features.map((f, i): Thing => {
       const { widthMm, heightMm } = featureRect(f);
@@ -99,8 +105,8 @@ export const feature: ThingKind = {
     variant.features = variant.features.filter((f) => f.id !== id);
   },
   placed: {
-    path: "/features",
     items: ({ features }) => features,
+    nameOf: (item) => featureName(asFeature(item)),
     rect: (item) => featureRect(asFeature(item)),
     size(item, widthMm, heightMm, put) {
       for (const { path, mm, value } of featureKind(asFeature(item)).sized(asFeature(item), { widthMm, heightMm }))

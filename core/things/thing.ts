@@ -3,7 +3,7 @@ import type { FaceId } from "../design/names";
 import type { Build, Variant } from "../document/schema";
 import type { Plan } from "../plan";
 import type { Rect } from "../shell/faces";
-import type { ThingKindId } from "./names";
+import type { RowsId, ThingKindId } from "./names";
 
 /** Something of a build that can be taken in hand: its fields are shown, and what there is to do with it. */
 export interface Thing {
@@ -21,6 +21,10 @@ export interface Thing {
   says?: string;
   /** The face it is on. */
   face?: FaceId;
+  /** The key of the thing it is a part of: its row is shown under it, while that or a part of it is in hand. */
+  partOf?: string;
+  /** Nothing has judged it yet: that no snag speaks of it says nothing. */
+  unjudged?: boolean;
 }
 
 /** Something with a middle on a face, which is moved, copied, mirrored and set level. */
@@ -34,9 +38,9 @@ export interface PlacedItem {
 
 /** How the things of a kind that lie on faces are handled. Those that change write to a draft. */
 export interface PlacedKind {
-  /** Where their list stands in the variant. */
-  path: string;
   items: (variant: Variant) => PlacedItem[];
+  /** What one is called, also where nobody named it. */
+  nameOf: (item: PlacedItem) => string;
   rect: (item: PlacedItem) => Rect;
   /** Makes one so large, in `put`'s measure: a whole millimetre or sixteenth. */
   size: (item: PlacedItem, widthMm: number, heightMm: number, put: (mm: number) => Measure) => void;
@@ -51,4 +55,6 @@ export interface ThingKind {
   /** Takes one off a draft; none where it cannot be. */
   off?: (variant: Variant, id: string, build: Build) => void;
   placed?: PlacedKind;
+  /** The rows they stand in; none where they have a table of their own. */
+  rows?: RowsId;
 }

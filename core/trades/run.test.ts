@@ -1,8 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../../demo/builds";
-import { anySheetBuild } from "../../tests/anySheet";
-import { anyFoundBuild } from "../../tests/anyShell";
+import { anyBuild } from "../../tests/anyBuild";
 import { jobInput } from "../../tests/job";
 import type { Build, Variant } from "../document/schema";
 import { chosenVariant, variantPath } from "../document/variant";
@@ -49,8 +48,6 @@ function sameInputs(id: string, a: Run, b: Run): boolean {
     ]);
   return inputs(a) === inputs(b);
 }
-
-const anyBuild = () => fc.oneof(anySheetBuild(), anyFoundBuild());
 
 describe("trades run again after a fix", () => {
   it("make what they make from nothing, on any design and fix", () => {

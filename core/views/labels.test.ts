@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../../demo/builds";
-import { anyFoundBuild } from "../../tests/anyShell";
+import { anyBuild } from "../../tests/anyBuild";
 import { jobInput } from "../../tests/job";
 import { WALLS } from "../background/names";
 import { FACES } from "../design/names";
@@ -69,7 +69,7 @@ const planned = (build: Build) => plan(jobInput(build), undefined, true);
 describe("the labels of every view", () => {
   it("lie on none and are not cut, on any design, in millimetres and inches, on any board", () => {
     fc.assert(
-      fc.property(anyFoundBuild(), fc.constantFrom(...SIZES), (build, size) => {
+      fc.property(anyBuild(), fc.constantFrom(...SIZES), (build, size) => {
         for (const p of [planned(build), planned(inches(build))]) expect(faults(p, size)).toEqual([]);
       }),
       { numRuns: 60 },

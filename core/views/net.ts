@@ -14,14 +14,11 @@ import { type Arrangement, layNet, type Net } from "../shell/net";
 import type { Shell } from "../shell/shell";
 import { formatLength, formatNumber } from "../units/format";
 import { drawRect } from "./drawRect";
-import { frameOf, type Size, spotsIn, spotsRound, type View } from "./view";
+import { frameOf, HELD_PX, type Size, spotsIn, spotsRound, type View } from "./view";
 
 /** Between two faces, and round the net for its dimensions, px. */
 const GAP = 20;
 const EDGE = { top: 4, right: 4, bottom: 24, left: 4 };
-
-/** From something in hand to its name: its handles lie between, px. */
-const HELD = 10;
 
 const TITLE: Record<FaceId, string> = {
   base: "Base",
@@ -189,7 +186,7 @@ export function netView({ plan, variant, size, chosen = [] }: NetOf): View & Net
     return {
       id: feature.id,
       says: [featureName(feature)],
-      spots: spotsRound(own, chosen.includes(feature.id) ? HELD : 4),
+      spots: spotsRound(own, chosen.includes(feature.id) ? HELD_PX : 4),
     };
   });
   const zones = variant.background.zones
@@ -198,7 +195,7 @@ export function netView({ plan, variant, size, chosen = [] }: NetOf): View & Net
       (zone): Wanted => ({
         id: zone.id,
         says: [zoneName(zone)],
-        spots: spotsRound(rectAt(zone.face, zoneRect(zone)), HELD),
+        spots: spotsRound(rectAt(zone.face, zoneRect(zone)), HELD_PX),
       }),
     );
   const things = [...features, ...zones];

@@ -16,6 +16,8 @@ export interface SheetView extends View {
   scale: number;
   x: number;
   y: number;
+  /** Round the number of each cut that has one. */
+  discs: { box: Box; made: boolean }[];
 }
 
 /** Spots within a part's rectangle: lying along its head, then upright along its left. */
@@ -47,7 +49,8 @@ export function sheetView(
   const at = (r: { x: number; y: number; w: number; h: number }): Box => ({
     ...{ x: x + r.x * scale, y: y + r.y * scale, width: r.w * scale, height: r.h * scale },
   });
-  const cuts = sawOrder(sheet).map(({ cut }, i): Wanted => {
+  const order = sawOrder(sheet);
+  const cuts = order.map(({ cut }, i): Wanted => {
     const along = cut.axis === "x";
     const spots = [0.96, 0.04, 0.85, 0.15, 0.7, 0.3, 0.5].map((share): Spot => {
       const on = cut.from + (cut.to - cut.from) * share;
@@ -79,5 +82,10 @@ export function sheetView(
     };
   });
   const frame = frameOf(size);
-  return { ...{ scale, x, y, frame }, labels: placeLabels([...named, ...keep, ...cuts], frame) };
+  const labels = placeLabels([...named, ...keep, ...cuts], frame);
+  const discs = order.flatMap(({ made }, i) => {
+    const own = labels.find((l) => l.id === cuts[i]!.id);
+    return own ? [{ box: own.box, made }] : [];
+  });
+  return { scale, x, y, frame, labels, discs };
 }

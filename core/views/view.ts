@@ -12,6 +12,9 @@ export interface View {
   labels: Placed[];
 }
 
+/** From something in hand to its name: its handles lie between, px. */
+export const HELD_PX = 10;
+
 /** A rectangle of a drawing that is the whole of it. */
 export const frameOf = ({ width, height }: Size): Box => ({ x: 0, y: 0, width, height });
 

@@ -9,12 +9,9 @@ import type { NetFace } from "../shell/net";
 import { extent } from "../shell/outline";
 import { formatLength } from "../units/format";
 import { drawRect } from "./drawRect";
-import { frameOf, type Size, spotsIn, spotsRound, type View } from "./view";
+import { frameOf, HELD_PX, type Size, spotsIn, spotsRound, type View } from "./view";
 
 const EDGE = { top: 24, right: 6, bottom: 6, left: 6 };
-
-/** From something in hand to its name: its handles lie between, px. */
-const HELD = 10;
 
 /** One wall looking in, laid into its room. */
 export interface WallView extends View {
@@ -111,7 +108,7 @@ export function wallView({
           ...spotsIn(own)
             .map((spot) => ({ ...spot, within: own }))
             .slice(2, 3),
-          ...spotsRound(own, chosen.includes(zone.id) ? HELD : 4),
+          ...spotsRound(own, chosen.includes(zone.id) ? HELD_PX : 4),
         ],
       };
     });

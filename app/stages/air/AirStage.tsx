@@ -1,17 +1,17 @@
 import { Text } from "@chakra-ui/react";
-import { Net } from "../../drawing/Net";
+import { useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { StartButtons } from "../../frame/StartButtons";
 import { TwoUp } from "../../frame/TwoUp";
 import { Workbench } from "../../frame/Workbench";
 import { RoomFields } from "../../hand/brief";
-import { useDesign, useShown } from "../../state/context";
+import { useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 
 /** Vents: drawn on the net, dragged, sized or typed, with the air they let through. */
 export default function AirStage() {
-  const name = useDesign((d) => d.name);
+  const boards = useBoards();
   const vents = useShown(({ design, plan }) => ({
     made: design.variants.find((v) => v.id === plan.site.variant.id)!.features.length,
     found: plan.audit.ways.filter((w) => w.vent).map((w) => ({ id: w.id, label: `${w.way.name}, free` })),
@@ -26,16 +26,17 @@ export default function AirStage() {
           : "drag a vent, size it by its handles, or type where its middle is"
       }
       tools={<StartButtons stage="air" main />}
-      board={{ label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} /> }}
+      board={boards.net()}
       own={{ title: "The room it stands in", fields: <RoomFields /> }}
     >
       <TwoUp>
         <RowSheet title="Vents">
           <ThingRows
-            pick={(t) => t.kind === "feature" && t.stage === "air"}
+            rows="openings"
+            only={(t) => t.stage === "air"}
             empty="None yet. Warm air leaves high and is made up for low: give it one of each."
           />
-          <ThingRows pick={(t) => t.kind === "way" && vents.found.some((f) => f.id === t.id)} />
+          <ThingRows rows="waysOut" only={(t) => vents.found.some((f) => f.id === t.id)} />
         </RowSheet>
         <RowSheet title="The air comes to">
           <Fields>

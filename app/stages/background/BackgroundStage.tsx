@@ -9,8 +9,8 @@ import { chosenVariant } from "#core/document/variant";
 import { freeThingId } from "#core/things/handle";
 import type { Size } from "#core/views/view";
 import { Elevation } from "../../drawing/Elevation";
-import { Net } from "../../drawing/Net";
 import { Sections } from "../../drawing/SectionView";
+import { useBoards } from "../../drawing/useBoards";
 import { Add } from "../../frame/Add";
 import { Later } from "../../frame/Later";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -32,6 +32,7 @@ const words = (n: number, one: string, many: string) => (n === 1 ? `one ${one}` 
 /** Each wall looking in with its section beside it, what is on it and comes of it, and the ways to make it side by side. */
 export default function BackgroundStage() {
   const name = useDesign((d) => d.name);
+  const boards = useBoards();
   const walls = useShown(({ plan }) => WALLS.filter((f) => !plan.shell.faces[f].open));
   const held = usePicked((p) => p.held);
   // What is taken in hand is shown on its wall.
@@ -79,7 +80,7 @@ export default function BackgroundStage() {
               label: `The ${face} wall of ${name} and its section`,
               draw: (size) => <WallBoard face={face} size={size} />,
             }
-          : { label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} /> }
+          : boards.net()
       }
       own={
         face
@@ -104,8 +105,8 @@ export default function BackgroundStage() {
             </>
           }
         >
-          <ThingRows pick={(t) => (t.kind === "zone" || t.kind === "wall") && (!face || t.face === face)} />
-          <ThingRows pick={(t) => t.kind === "swatch"} />
+          <ThingRows rows="walls" only={(t) => !face || t.face === face} />
+          <ThingRows rows="swatches" />
         </RowSheet>
         {face && wall && (
           <RowSheet
@@ -158,16 +159,16 @@ function WallBoard({ face, size }: { face: WallId; size: Size }) {
 }
 
 function PutOn({ face }: { face: WallId }) {
-  const { api, take } = useBuildHandle();
-  const add = (kind: ZoneKind) => {
-    const { room } = api.shown.getState().plan.shell.faces[face];
-    const id = freeThingId(chosenVariant(api.store.getState().design).background.zones, kind);
-    api.commit((draft) => {
+  const { api, make } = useBuildHandle();
+  const add = (kind: ZoneKind) =>
+    make((draft) => {
+      const { room } = api.shown.getState().plan.shell.faces[face];
+      const { zones } = chosenVariant(draft).background;
+      const id = freeThingId(zones, kind);
       const at = { face, u: Math.round(room.uMm + room.widthMm / 2), v: Math.round(room.vMm + room.heightMm * 0.6) };
-      chosenVariant(draft).background.zones.push(newZone(kind, id, at));
+      zones.push(newZone(kind, id, at));
+      return { kind: "zone", id };
     });
-    take({ kind: "zone", id });
-  };
   return (
     <Add
       label="Put on the wall"
@@ -177,16 +178,16 @@ function PutOn({ face }: { face: WallId }) {
 }
 
 function AddSwatch() {
-  const { api, take } = useBuildHandle();
-  const add = () => {
-    const id = freeThingId(chosenVariant(api.store.getState().design).background.swatches, "swatch");
-    api.commit((draft) => {
-      chosenVariant(draft).background.swatches.push({
+  const { make } = useBuildHandle();
+  const add = () =>
+    make((draft) => {
+      const { swatches } = chosenVariant(draft).background;
+      const id = freeThingId(swatches, "swatch");
+      swatches.push({
         ...{ id, name: `Trial ${id.slice("swatch-".length)}`, wet: null, dry: null, varnished: null },
       });
+      return { kind: "swatch", id };
     });
-    take({ kind: "swatch", id });
-  };
   return (
     <QuietButton size="xs" onClick={add}>
       Record a swatch

@@ -54,14 +54,14 @@ export default function BriefStage() {
     >
       <TwoUp>
         <RowSheet title="Residents">
-          <ThingRows pick={(t) => t.kind === "resident"} empty="Nobody yet: add a resident above." />
+          <ThingRows rows="residents" empty="Nobody yet: add a resident above." />
           <Text fontSize="xs" color="muted" mt="1">
             Every gap is judged against the narrowest rigid measure: the smallest hole that the hardest, widest part of
             the smallest stage passes. Hatchlings, if they breed.
           </Text>
         </RowSheet>
         <RowSheet title="Where and how large">
-          <ThingRows pick={(t) => t.kind === "room" || t.kind === "size"} />
+          <ThingRows rows="home" />
           <Fields>
             <FigureReading id="fit/floor" />
             <FigureReading id="fit/headroom" />
@@ -75,17 +75,16 @@ export default function BriefStage() {
 
 /** Starters, and an animal of one's own. */
 function AddResident() {
-  const { api, take } = useBuildHandle();
-  const add = (from?: Resident) => {
-    const taken = new Set(api.store.getState().design.brief.residents.map((r) => r.id));
-    const stem = from?.id ?? "resident";
-    let free = stem;
-    for (let n = 2; taken.has(free); n++) free = `${stem}-${n}`;
-    api.commit((draft) => {
-      draft.brief.residents.push(from ? { ...structuredClone(from), id: free } : blank(free));
+  const { make } = useBuildHandle();
+  const add = (from?: Resident) =>
+    make(({ brief: { residents } }) => {
+      const taken = new Set(residents.map((r) => r.id));
+      const stem = from?.id ?? "resident";
+      let id = stem;
+      for (let n = 2; taken.has(id); n++) id = `${stem}-${n}`;
+      residents.push(from ? { ...structuredClone(from), id } : blank(id));
+      return { kind: "resident", id };
     });
-    take({ kind: "resident", id: free });
-  };
   return (
     <>
       <Add label="Add a resident" options={STARTER_RESIDENTS.map((r) => ({ words: r.name, add: () => add(r) }))} />

@@ -8,8 +8,8 @@ import { useBench, useBuildHandle, useIsHeld, useShown } from "../../state/conte
 import { Fields } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietLink } from "../../ui/QuietButton";
+import { packWords } from "../../words/packWords";
 import { Prices } from "./Prices";
-import { packWords } from "./packWords";
 
 /** The shopping list: whole packs, likely and safe, and what the safety costs. */
 export default function BuyingStage() {

@@ -5,18 +5,18 @@ import type { SheetGroup } from "#core/cuts/sheets";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { freeThingId } from "#core/things/handle";
-import { Net } from "../../drawing/Net";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
+import { useBoards } from "../../drawing/useBoards";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
-import { useBench, useBuildHandle, useDesign, useShown, useUnits } from "../../state/context";
+import { GroupReadings } from "../../hand/GroupReadings";
+import { useBench, useBuildHandle, useShown, useUnits } from "../../state/context";
 import { QuietButton } from "../../ui/QuietButton";
 import { Select } from "../../ui/Select";
 import { AtTheSaw } from "./AtTheSaw";
 import { CutFiles } from "./CutFiles";
-import { GroupReadings } from "./GroupReadings";
 import { OddParts } from "./OddParts";
 import { PartsTable } from "./PartsTable";
 import { Templates } from "./Templates";
@@ -27,7 +27,7 @@ const MANY = 6;
 /** The nested sheets, what to do at the saw, the parts with their working, and what else is cut. */
 export default function CutsStage() {
   const bench = useBench();
-  const build = useDesign((d) => d.name);
+  const boards = useBoards();
   const groups = useShown(({ plan }) => plan.groups);
   const parts = useShown(({ plan }) => plan.parts);
   const { say, units } = useUnits();
@@ -73,7 +73,7 @@ export default function CutsStage() {
                 <SheetDiagram sheet={view.sheet} size={size} name={name} cornersOf={(id) => partOf(id)?.corners} />
               ),
             }
-          : { label: `Net of ${build}, to scale`, draw: (size) => <Net size={size} /> }
+          : boards.net()
       }
       own={
         view
@@ -87,7 +87,7 @@ export default function CutsStage() {
         <PartsTable />
         {groups.length > 1 && (
           <RowSheet title="Materials">
-            <ThingRows pick={(t) => t.kind === "sheet"} />
+            <ThingRows rows="sheets" />
           </RowSheet>
         )}
         <RowSheet
@@ -102,7 +102,7 @@ export default function CutsStage() {
           }
         >
           <ThingRows
-            pick={(t) => t.kind === "odd" || t.kind === "slips"}
+            rows="alsoCut"
             empty="Shelves, feet, templates, brick slips: whatever else comes from the same sheets is nested with the rest."
           />
         </RowSheet>
@@ -114,20 +114,19 @@ export default function CutsStage() {
 }
 
 function AddSlips() {
-  const { api, take } = useBuildHandle();
-  const add = () => {
-    const { slips } = chosenVariant(api.store.getState().design);
-    const id = freeThingId(slips, "slips");
-    api.commit((draft) => {
-      chosenVariant(draft).slips.push({
+  const { make } = useBuildHandle();
+  const add = () =>
+    make((draft) => {
+      const { slips } = chosenVariant(draft);
+      const id = freeThingId(slips, "slips");
+      slips.push({
         ...{ id, name: slips.length === 0 ? "Slips" : `Slips ${slips.length + 1}`, face: "back", bond: "running" },
         ...{ width: statedMm(65), height: statedMm(20), joint: statedMm(8), edge: statedMm(0), foot: statedMm(0) },
         ...{ breakagePercent: { typed: "5", value: 5, how: "stated" } },
         ...{ onHand: null, packOf: null, packPrice: null },
       });
+      return { kind: "slips", id };
     });
-    take({ kind: "slips", id });
-  };
   return (
     <QuietButton size="xs" onClick={add}>
       Lay slips on a face

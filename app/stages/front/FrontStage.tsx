@@ -6,27 +6,22 @@ import type { FaceId } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
 import { openingsRegister, serviceRegister } from "#core/registers/registers";
 import { freeThingId } from "#core/things/handle";
-import { Net } from "../../drawing/Net";
-import { Sections } from "../../drawing/SectionView";
+import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Workbench } from "../../frame/Workbench";
 import { ClosureFields } from "../../hand/front";
-import { useBuildHandle, useDesign, useShown, useUnits } from "../../state/context";
+import { useBuildHandle, useShown, useUnits } from "../../state/context";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
 
-const VIEWS = [
-  ["net", "Net"],
-  ["sections", "Sections"],
-] as const;
-const CUTS = [{ cut: "frontBack" }, { cut: "leftRight" }] as const;
+const VIEWS = [NET_VIEW, SECTIONS_VIEW] as const;
 
 /** What closes each opening of the shell, and the escape audit. */
 export default function FrontStage() {
   const { say, units } = useUnits();
-  const name = useDesign((d) => d.name);
+  const boards = useBoards();
   const openings = useShown(({ plan }) =>
     closedOpenings(plan.site, plan.facts).map((closed) => ({
       ...{ id: closed.opening.id, face: closed.opening.face, words: closureWords(closed) },
@@ -48,23 +43,19 @@ export default function FrontStage() {
         .map(({ widthMm, heightMm, words }) => `opening ${say(widthMm)} × ${say(heightMm)}${unit}, ${words}`)
         .join("; ")}
       tools={<Toggle views={VIEWS} shown={view} onShow={setView} />}
-      board={
-        view === "net"
-          ? { label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} onFace={onFace} /> }
-          : { label: `Sections of ${name}, to scale`, draw: (size) => <Sections cuts={CUTS} size={size} /> }
-      }
+      board={view === "net" ? boards.net(onFace) : boards.sections()}
       own={{ title: main.face === "top" ? "Lid" : "Doors", fields: <ClosureFields id={main.id} /> }}
     >
       <TwoUp>
         <RowSheet title="Ways out">
           <AuditHead />
           <ThingRows
-            pick={(t) => t.kind === "way"}
+            rows="waysOut"
             empty="Add a resident with its narrowest rigid measure on Brief (key 1), and every gap is judged here."
           />
         </RowSheet>
         <RowSheet title="What closes it" tools={<AddGap />}>
-          <ThingRows pick={(t) => t.kind === "closure" || t.kind === "gap"} />
+          <ThingRows rows="closed" />
           <Text fontSize="xs" color="muted" mt="1">
             A crack at a hinge, a warped corner, a hole nobody drilled for you: what no survey asks for is a gap of its
             own, audited and aired through with the rest.
@@ -92,17 +83,17 @@ function AuditHead() {
 }
 
 function AddGap() {
-  const { api, take } = useBuildHandle();
-  const add = () => {
-    const id = freeThingId(chosenVariant(api.store.getState().design).gaps, "gap");
-    api.commit((draft) => {
-      chosenVariant(draft).gaps.push({
+  const { make } = useBuildHandle();
+  const add = () =>
+    make((draft) => {
+      const { gaps } = chosenVariant(draft);
+      const id = freeThingId(gaps, "gap");
+      gaps.push({
         ...{ id, name: `Gap ${id.slice("gap-".length)}`, kind: "slot", seat: "other", size: statedMm(2) },
         ...{ tolerance: null, where: "front", length: statedMm(100), height: null },
       });
+      return { kind: "gap", id };
     });
-    take({ kind: "gap", id });
-  };
   return (
     <QuietButton size="xs" onClick={add}>
       Add a gap

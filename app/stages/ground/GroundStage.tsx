@@ -5,32 +5,26 @@ import { chosenVariant } from "#core/document/variant";
 import { keptApart } from "#core/ground/poolLevel";
 import { siteFloor } from "#core/ground/site";
 import { freeThingId } from "#core/things/handle";
-import { Net } from "../../drawing/Net";
-import { Sections } from "../../drawing/SectionView";
+import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { StackOfLayers } from "../../hand/ground";
-import { useBuildHandle, useDesign, useShown, useUnits, useVariant } from "../../state/context";
+import { useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
 
 const Drains = lazy(() => import("./Drains").then((m) => ({ default: m.Drains })));
 
-const VIEWS = [
-  ["sections", "Sections"],
-  ["net", "Net"],
-] as const;
-const LAYERS = ["drain", "barrier", "substrate", "mix", "water"];
-const WITHIN = ["pool", "dish", "plant", "planting", "service"];
+const VIEWS = [SECTIONS_VIEW, NET_VIEW] as const;
 
 /** The one vertical stack: drainage layer, barrier, substrate, water and dam against each other; and what stands in it. */
 export default function GroundStage() {
   const { say, units } = useUnits();
-  const name = useDesign((d) => d.name);
+  const boards = useBoards();
   const { levels, inside, tray } = useShown(({ plan }) => plan.shell);
   const floor = useShown(({ plan }) => siteFloor(plan.site));
   const pool = useVariant((v) => v.ground.pool);
@@ -56,11 +50,7 @@ export default function GroundStage() {
       title="Water & substrate"
       summary={summary}
       tools={<Toggle views={VIEWS} shown={view} onShow={setView} />}
-      board={
-        view === "sections"
-          ? { label: `Sections of ${name}, to scale`, draw: (size) => <Sections cuts={cuts} size={size} /> }
-          : { label: `Net of ${name}, to scale`, draw: (size) => <Net size={size} /> }
-      }
+      board={view === "sections" ? boards.sections(cuts) : boards.net()}
       own={{ title: "From the base up", fields: <StackOfLayers /> }}
     >
       <TwoUp>
@@ -72,7 +62,7 @@ export default function GroundStage() {
             </Wide>
           }
         >
-          <ThingRows pick={(t) => LAYERS.includes(t.kind)} />
+          <ThingRows rows="levels" />
         </RowSheet>
         <RowSheet title="The floor comes to">
           <Fields>
@@ -90,7 +80,7 @@ export default function GroundStage() {
           </Text>
         </RowSheet>
         <RowSheet title="In it" tools={<PutIn />}>
-          <ThingRows pick={(t) => WITHIN.includes(t.kind)} />
+          <ThingRows rows="inIt" />
         </RowSheet>
       </TwoUp>
     </Workbench>
@@ -99,13 +89,13 @@ export default function GroundStage() {
 
 /** What can be put into it, a button each. */
 function PutIn() {
-  const { api, take } = useBuildHandle();
+  const { api, make } = useBuildHandle();
   const { pool, dish } = useShown(({ plan }) => {
     const { pool, dish } = plan.site.variant.ground;
     return { pool: pool !== null, dish: dish !== null };
   });
-  const addPool = () => {
-    api.commit((draft) => {
+  const addPool = () =>
+    make((draft) => {
       const floor = siteFloor(api.shown.getState().plan.site);
       const own = chosenVariant(draft);
       const width = Math.round(floor.widthMm * 0.35);
@@ -115,37 +105,34 @@ function PutIn() {
         ...{ divider: own.seal.dividers[0]?.id ?? null, wayOut: "ramp", ramp: statedMm(40) },
       };
       own.seal.standingWater ??= statedMm(50);
+      return { kind: "pool", id: "pool" };
     });
-    take({ kind: "pool", id: "pool" });
-  };
-  const addDish = () => {
-    api.commit((draft) => {
+  const addDish = () =>
+    make((draft) => {
       chosenVariant(draft).ground.dish = { volume: { typed: "300 mL", value: 300, how: "stated" }, wicked: false };
+      return { kind: "dish", id: "dish" };
     });
-    take({ kind: "dish", id: "dish" });
-  };
-  const addPlant = () => {
-    const id = freeThingId(chosenVariant(api.store.getState().design).ground.plants, "plant");
-    api.commit((draft) => {
-      chosenVariant(draft).ground.plants.push({
+  const addPlant = () =>
+    make((draft) => {
+      const { plants } = chosenVariant(draft).ground;
+      const id = freeThingId(plants, "plant");
+      plants.push({
         ...{ id, name: `Plant ${id.slice("plant-".length)}`, count: 1, where: "ground", live: true, toxic: false },
         ...{ pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
       });
+      return { kind: "plant", id };
     });
-    take({ kind: "plant", id });
-  };
-  const addService = () => {
-    const { service } = chosenVariant(api.store.getState().design);
-    const id = freeThingId(service, "thing");
-    api.commit((draft) => {
-      chosenVariant(draft).service.push({
+  const addService = () =>
+    make((draft) => {
+      const { service } = chosenVariant(draft);
+      const id = freeThingId(service, "thing");
+      service.push({
         ...{ id, name: service.length === 0 ? "Pump" : `Thing ${service.length + 1}`, kind: "pump", way: "box" },
         ...{ plug: null, port: null, width: statedMm(50), height: statedMm(60) },
         ...{ wayWidth: statedMm(80), wayHeight: statedMm(100) },
       });
+      return { kind: "service", id };
     });
-    take({ kind: "service", id });
-  };
   return (
     <>
       {!pool && (

@@ -6,15 +6,14 @@ import { PANES } from "#core/panes/names";
 import { sealedSeams } from "#core/seal/beads";
 import { waterStands } from "#core/seal/water";
 import { freeThingId } from "#core/things/handle";
-import { Net } from "../../drawing/Net";
-import { Sections } from "../../drawing/SectionView";
+import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { BeadFields } from "../../hand/seal";
-import { useBuildHandle, useDesign, usePicked, useShown, useUnits } from "../../state/context";
+import { useBuildHandle, usePicked, useShown, useUnits } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
@@ -23,24 +22,17 @@ import { TestBoard, TestReadings } from "./TestBoard";
 
 const Ways = lazy(() => import("./Ways").then((m) => ({ default: m.Ways })));
 
-const NET = ["net", "Net"] as const;
-const SECTIONS = ["sections", "Sections"] as const;
 const TEST = ["test", "Water test"] as const;
-const CUTS = [{ cut: "frontBack" }, { cut: "leftRight" }] as const;
 
 /** What goes on each face and along the seams, what is decided, and whether it holds water. */
 export default function SealStage() {
-  const name = useDesign((d) => d.name);
+  const boards = useBoards();
   const panes = useShown(({ plan }) => plan.ledgers.get(PANES)!.figures.map((f) => f.id));
   const count = useShown(({ plan }) => ({ all: plan.shell.seams.length, sealed: sealedSeams(plan.site).length }));
   const wet = useShown(({ plan }) => waterStands(plan.site));
   const begun = useShown(({ plan }) => plan.test.begun !== undefined) && wet;
   const held = usePicked((p) => p.held);
   const testing = held.some((h) => h.kind === "test");
-  // A face in hand shows its layers under it.
-  const heldFace = useShown(
-    ({ seen }) => seen.things.find((t) => held.some((h) => h.kind === t.kind && h.id === t.id))?.face,
-  );
   const [chosen, setView] = useState<"net" | "sections" | "test" | null>(null);
   // A test taken in hand shows what was read, until another view is chosen.
   const view = chosen ?? (testing && begun ? "test" : "net");
@@ -49,16 +41,19 @@ export default function SealStage() {
       stage="seal"
       title="Seal"
       summary={`${count.sealed} of ${count.all} seams get a bead`}
-      tools={<Toggle views={begun ? [NET, SECTIONS, TEST] : [NET, SECTIONS]} shown={view} onShow={setView} />}
+      tools={
+        <Toggle
+          views={begun ? [NET_VIEW, SECTIONS_VIEW, TEST] : [NET_VIEW, SECTIONS_VIEW]}
+          shown={view}
+          onShow={setView}
+        />
+      }
       board={
         view === "test" && begun
           ? { label: "Water test", whole: <TestBoard /> }
           : view === "sections"
-            ? { label: `Sections of ${name}, to scale`, draw: (size) => <Sections cuts={CUTS} size={size} /> }
-            : {
-                label: `Net of ${name}, to scale`,
-                draw: (size) => <Net size={size} onFace={(face) => ({ kind: "stack", id: face })} />,
-              }
+            ? boards.sections()
+            : boards.net((face) => ({ kind: "stack", id: face }))
       }
       own={{ title: "Beads", fields: <BeadFields /> }}
     >
@@ -76,13 +71,10 @@ export default function SealStage() {
             </Wide>
           }
         >
-          <ThingRows
-            pick={(t) => t.kind === "stack" || (t.kind === "layer" && t.face === heldFace)}
-            under={(t) => t.face ?? ""}
-          />
+          <ThingRows rows="faces" />
         </RowSheet>
         <RowSheet title="Water" tools={<AddDivider />}>
-          <ThingRows pick={(t) => ["beads", "test", "divider", "decision"].includes(t.kind)} />
+          <ThingRows rows="water" />
           <Fields>
             <FigureReading id="seal/length" />
             <FigureReading id="seal/volume" />
@@ -104,18 +96,17 @@ export default function SealStage() {
 }
 
 function AddDivider() {
-  const { api, take } = useBuildHandle();
-  const add = () => {
-    const { dividers } = chosenVariant(api.store.getState().design).seal;
-    const id = freeThingId(dividers, "divider");
-    api.commit((draft) => {
-      chosenVariant(draft).seal.dividers.push({
+  const { make } = useBuildHandle();
+  const add = () =>
+    make((draft) => {
+      const { dividers } = chosenVariant(draft).seal;
+      const id = freeThingId(dividers, "divider");
+      dividers.push({
         ...{ id, name: dividers.length === 0 ? "Divider" : `Divider ${dividers.length + 1}` },
         ...{ made: "glass", height: statedMm(100), watertight: true, origin: "made" },
       });
+      return { kind: "divider", id };
     });
-    take({ kind: "divider", id });
-  };
   return (
     <QuietButton size="xs" onClick={add}>
       Put a divider in

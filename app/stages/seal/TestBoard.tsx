@@ -3,11 +3,11 @@ import { lazy, Suspense } from "react";
 import { type Interval, TOLERANCE_MM_PER_DAY } from "#core/seal/leak/format";
 import { formatFineLength, type LengthDisplay } from "#core/units/format";
 import { Reading } from "../../fields/Reading";
-import { BOARD_HEIGHT } from "../../frame/boardHeight";
 import { useShown, useUnits } from "../../state/context";
 import { useLog } from "../../state/useLog";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
+import { BOARD_HEIGHT } from "../../ui/room";
 
 const TestPlot = lazy(() => import("./TestPlot").then((m) => ({ default: m.TestPlot })));
 

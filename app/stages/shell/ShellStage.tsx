@@ -5,16 +5,15 @@ import { chosenVariant } from "#core/document/variant";
 import { newDam } from "#core/shell/dam/schema";
 import type { CabinetShell } from "#core/shell/kinds/cabinet/schema";
 import { surveyId } from "#core/things/surveyId";
-import { Net } from "../../drawing/Net";
-import { Sections } from "../../drawing/SectionView";
 import { SurveyDrawing } from "../../drawing/SurveyDrawing";
+import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { StartButtons } from "../../frame/StartButtons";
 import { TwoUp } from "../../frame/TwoUp";
 import { Workbench } from "../../frame/Workbench";
 import { SurveyGroup } from "../../hand/shell";
-import { useBuildHandle, useDesign, usePicked, useShown, useUnits } from "../../state/context";
+import { type Held, useBuildHandle, usePicked, useShown, useUnits } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { QuietButton, QuietLink } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
@@ -23,18 +22,13 @@ import { MassRows } from "./MassRows";
 
 const Model = lazy(() => import("../../drawing/Model"));
 
-const VIEWS = [
-  ["net", "Net"],
-  ["sections", "Sections"],
-  ["model", "Model"],
-] as const;
-const CUTS = [{ cut: "frontBack" }, { cut: "leftRight" }] as const;
+const VIEWS = [NET_VIEW, SECTIONS_VIEW, ["model", "Model"]] as const;
 
 /** The shell as found and as finished: net, sections or model; what is measured, what is on its faces, what it weighs. */
 export default function ShellStage() {
   const { buildId } = useBuildHandle();
   const { say, units } = useUnits();
-  const name = useDesign((d) => d.name);
+  const boards = useBoards();
   const { words, inside, outside } = useShown(({ plan }) => {
     const { words, inside, outside } = plan.shell;
     return { words, inside, outside };
@@ -52,9 +46,9 @@ export default function ShellStage() {
       tools={<Toggle views={VIEWS} shown={view} onShow={setView} />}
       board={
         view === "net"
-          ? { label: `Net of ${name}, to scale`, draw: (room) => <Net size={room} />, corner: <Tape /> }
+          ? { ...boards.net(), corner: <Tape /> }
           : view === "sections"
-            ? { label: `Sections of ${name}, to scale`, draw: (room) => <Sections cuts={CUTS} size={room} /> }
+            ? boards.sections()
             : {
                 label: "Model",
                 whole: (
@@ -68,7 +62,7 @@ export default function ShellStage() {
     >
       <TwoUp>
         <RowSheet title="Measured and set in" tools={<PutIn />}>
-          <ThingRows pick={(t) => ["survey", "shelf", "tray", "dam", "secondFloor"].includes(t.kind)} />
+          <ThingRows rows="measured" />
         </RowSheet>
         <RowSheet title="The shell comes to">
           <Fields>
@@ -90,7 +84,8 @@ export default function ShellStage() {
         </RowSheet>
         <RowSheet title="On the faces" tools={<StartButtons stage="shell" />}>
           <ThingRows
-            pick={(t) => t.kind === "feature" && t.stage === "shell"}
+            rows="openings"
+            only={(t) => t.stage === "shell"}
             empty="Cables, probes, drains and nozzles pass through ports; keep-outs leave room for mats, lamps and doors. Vents are under Air (key 5)."
           />
           <Text as="span" fontSize="xs" color="muted">
@@ -128,7 +123,7 @@ function Tape() {
 
 /** What a kind of shell can be given beside its survey, a button each while it is not there. */
 function PutIn() {
-  const { api, take } = useBuildHandle();
+  const { make } = useBuildHandle();
   const may = useShown(({ design }) => {
     const shell = chosenVariant(design).shell as unknown as Record<string, unknown> & {
       found?: { shelves?: { material: string }[] };
@@ -143,24 +138,26 @@ function PutIn() {
       floor: free("floor") && noTray,
     };
   });
-  const own = (recipe: (shell: never) => void) =>
-    api.commit((draft) => recipe(chosenVariant(draft).shell as unknown as never));
-  const dam = (key: "dam" | "damPane") => {
+  const own = (recipe: (shell: never) => Held) =>
+    make((draft) => recipe(chosenVariant(draft).shell as unknown as never));
+  const dam = (key: "dam" | "damPane") =>
     own((shell: Record<typeof key, unknown>) => {
       shell[key] = newDam(100);
+      return { kind: "dam", id: key };
     });
-    take({ kind: "dam", id: key });
-  };
   return (
     <>
       {may.shelf && (
         <QuietButton
           size="xs"
-          onClick={() => {
+          onClick={() =>
             own((shell: CabinetShell) => {
               const { width, depth, faces, shelves } = shell.found;
+              let n = shelves.length + 1;
+              while (shelves.some((s) => s.name === `Shelf ${n}`)) n++;
+              const name = `Shelf ${n}`;
               shelves.push({
-                name: `Shelf ${shelves.length + 1}`,
+                name,
                 material: "glass",
                 thickness: statedMm(6),
                 width: statedMm(Math.round(width.value - faces.left.thickness.value - faces.right.thickness.value - 8)),
@@ -168,10 +165,9 @@ function PutIn() {
                 count: 1,
                 use: "keep",
               });
-            });
-            const { shell } = chosenVariant(api.store.getState().design) as { shell: CabinetShell };
-            take({ kind: "shelf", id: `shelf/${shell.found.shelves.length - 1}` });
-          }}
+              return { kind: "shelf", id: name };
+            })
+          }
         >
           Add a shelf
         </QuietButton>
@@ -179,13 +175,13 @@ function PutIn() {
       {may.tray && (
         <QuietButton
           size="xs"
-          onClick={() => {
+          onClick={() =>
             own((shell: CabinetShell) => {
               shell.tray = { height: statedMm(100) };
               for (const shelf of shell.found.shelves) if (shelf.material === "glass") shelf.use = "cutUp";
-            });
-            take({ kind: "tray", id: "tray" });
-          }}
+              return { kind: "tray", id: "tray" };
+            })
+          }
         >
           Cut the glass shelves into a tray
         </QuietButton>
@@ -203,12 +199,12 @@ function PutIn() {
       {may.floor && (
         <QuietButton
           size="xs"
-          onClick={() => {
+          onClick={() =>
             own((shell: { floor: unknown }) => {
               shell.floor = { source: { of: "bought", material: "glass-4" } };
-            });
-            take({ kind: "secondFloor", id: "secondFloor" });
-          }}
+              return { kind: "secondFloor", id: "secondFloor" };
+            })
+          }
         >
           Bed a second floor on the base
         </QuietButton>

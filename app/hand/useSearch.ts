@@ -1,7 +1,7 @@
 import { proxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type { NestInstance, NestSolution } from "#core/cuts/nest/format";
-import type { NestDoor, SearchReport } from "../../../workers/nest.worker";
+import type { NestDoor, SearchReport } from "../../workers/nest.worker";
 
 /** How long a search goes on unless it is stopped, ms. */
 export const SEARCH_MS = 30_000;

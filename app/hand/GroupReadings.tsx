@@ -4,12 +4,12 @@ import { useFetcher } from "react-router";
 import { compareWorth, worthOf } from "#core/cuts/nest/compare";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { formatNumber } from "#core/units/format";
-import { under } from "../../../core/units/tolerance";
-import { Reading } from "../../fields/Reading";
-import { useBench, useBuildHandle, useUnits } from "../../state/context";
-import { Fields } from "../../ui/Panel";
-import { QuietButton } from "../../ui/QuietButton";
-import { proofWords } from "./proofWords";
+import { under } from "../../core/units/tolerance";
+import { Reading } from "../fields/Reading";
+import { useBench, useBuildHandle, useUnits } from "../state/context";
+import { Fields } from "../ui/Panel";
+import { QuietButton } from "../ui/QuietButton";
+import { proofWords } from "../words/proofWords";
 import { SEARCH_MS, useSearch } from "./useSearch";
 
 /** What the nesting of one material comes to, what is proved of it, and a search for a better one. */

@@ -2,11 +2,11 @@ import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { formatLocal, parseLocal } from "#core/design/localTime";
 import type { TestStanding } from "#core/seal/test/standing";
-import { simulateTest } from "../../../standins/waterGauge";
-import { useLog } from "../../state/useLog";
-import { Fields } from "../../ui/Panel";
-import { QuietButton } from "../../ui/QuietButton";
-import { TextField } from "../../ui/TextField";
+import { simulateTest } from "../../standins/waterGauge";
+import { useLog } from "../state/useLog";
+import { Fields } from "../ui/Panel";
+import { QuietButton } from "../ui/QuietButton";
+import { TextField } from "../ui/TextField";
 
 const SETTLED_MINUTES = 120;
 const EVERY_HOURS = 4;

@@ -2,9 +2,9 @@ import { Flex, Input, Text } from "@chakra-ui/react";
 import { formatNumber } from "#core/units/format";
 import { parseDecimal } from "#core/units/number";
 import { parseTemperatureC } from "#core/units/quantity";
-import { useDecision } from "../../state/context";
-import { useDraft } from "../../state/useDraft";
-import { Labelled } from "../../ui/Labelled";
+import { useDecision } from "../state/context";
+import { useDraft } from "../state/useDraft";
+import { Labelled } from "../ui/Labelled";
 
 export interface Range {
   low: number;

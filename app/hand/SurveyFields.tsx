@@ -1,10 +1,10 @@
 import { Box } from "@chakra-ui/react";
 import { materialsOf, shellSheets } from "#core/materials/find";
 import type { SurveyField } from "#core/shell/survey";
-import { ChoiceField, CountField, MaybeChoiceField, TickField } from "../../fields/fields";
-import { MeasureField } from "../../fields/MeasureField";
-import { useDecision, useShown } from "../../state/context";
-import { Fields } from "../../ui/Panel";
+import { ChoiceField, CountField, MaybeChoiceField, TickField } from "../fields/fields";
+import { MeasureField } from "../fields/MeasureField";
+import { useDecision, useShown } from "../state/context";
+import { Fields } from "../ui/Panel";
 
 /** A group of the survey's questions; the one in hand is told to the drawing. */
 export function SurveyFields({ fields, onFocus }: { fields: readonly SurveyField[]; onFocus: (path: string) => void }) {

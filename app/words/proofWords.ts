@@ -1,5 +1,5 @@
 import type { SheetGroup } from "#core/cuts/sheets";
-import { atMost } from "../../../core/units/tolerance";
+import { atMost } from "#core/units/tolerance";
 
 /** Says what the bound proves of the answer. */
 export function proofWords(group: SheetGroup): string {
