@@ -26,7 +26,7 @@ export function useSearch(instance: NestInstance, keep: (solution: NestSolution)
   const start = async () => {
     best.current = undefined;
     setFailed(false);
-    const mine = new Worker(new URL("../../../workers/nest.worker.ts", import.meta.url), { type: "module" });
+    const mine = new Worker(new URL("../../workers/nest.worker.ts", import.meta.url), { type: "module" });
     worker.current = mine;
     mine.onerror = () => {
       setFailed(true);
