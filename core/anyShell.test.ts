@@ -4,7 +4,7 @@ import { anyFoundBuild } from "../tests/anyShell";
 import { jobInput } from "../tests/job";
 import { planUnproved } from "../tests/quick";
 import { expectFixesMend, expectNumbers } from "../tests/sound";
-import { coversOf } from "./background/cover";
+import { coversOf } from "./background/covers";
 import { cutCovers } from "./background/cut";
 import { readBuild } from "./document/read";
 import { chosenVariant } from "./document/variant";

@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { isSound, KeptNestingSchema } from "../core/cuts/kept";
-import { LocalTimeSchema } from "../core/design/localTime";
+import { LocalTimeSchema } from "../core/design/basics";
 import { issueWords, readBuild } from "../core/document/read";
 import { LogSchema } from "../core/log/schema";
 import { BookSchema } from "../core/materials/schema";

@@ -1,16 +1,12 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { ComponentType } from "react";
-import { closedOpenings } from "#core/closures/here";
-import { kindsFor } from "#core/closures/kinds/index";
-import { measureSlides } from "#core/closures/kinds/slidingPair/fit";
 import type { SlidingPair } from "#core/closures/kinds/slidingPair/schema";
 import type { Closure } from "#core/closures/schema";
-import { chosenVariant } from "#core/document/variant";
 import { materialsOf } from "#core/materials/find";
 import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { FigureReading } from "../fields/Reading";
-import { useBench, useBuildHandle, useDecision, useShown } from "../state/context";
+import { useBench, useBuildHandle, useDecision, useShown, useVariant } from "../state/context";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
@@ -56,11 +52,11 @@ function LockField({ path, found }: { path: string; found: boolean }) {
 
 function SlidingPairFields({ index, path, id }: ClosureProps) {
   const { book } = useBench();
-  const glass = useShown(({ plan }) => {
-    const closure = plan.site.variant.closures[index] as SlidingPair;
-    const at = closedOpenings(plan.site, plan.facts).find((c) => c.closure === closure);
-    return at ? measureSlides(at.here, closure).glass.name.toLowerCase() : "glass";
-  });
+  const chosen = useVariant((v) => (v.closures[index] as SlidingPair).glass);
+  const glass =
+    materialsOf(book, "glass")
+      .find((m) => m.id === chosen)
+      ?.name.toLowerCase() ?? "glass";
   const options = (of: "glass" | "track") => materialsOf(book, of).map((m) => [m.id, m.name] as const);
   return (
     <>
@@ -148,21 +144,17 @@ function DoorFields({ index, path }: { index: number; path: string }) {
 /** Lets another door or lid take its place. */
 function TakeOffButton({ index }: { index: number }) {
   const { api } = useBuildHandle();
+  const { id, others } = useShown(({ seen }) => seen.openings.find((o) => o.index === index)!);
+  const [next] = others;
   return (
-    <QuietButton
-      size="xs"
-      onClick={() =>
-        api.commit((draft) => {
-          const { closures, shell } = chosenVariant(draft);
-          const old = closures[index]!;
-          const next = kindsFor(shell, old.opening).find((k) => k.kind !== old.kind);
-          const opening = api.shown.getState().plan.shell.openings.find((o) => o.id === old.opening);
-          if (next && opening) closures[index] = next.start(api.shown.getState().plan.site, opening);
-        })
-      }
-    >
-      Put a made one in its place
-    </QuietButton>
+    next && (
+      <QuietButton
+        size="xs"
+        onClick={() => api.commit((draft, p) => p.closeWith(draft, next.kind, id, api.shown.getState().plan))}
+      >
+        Put a made one in its place
+      </QuietButton>
+    )
   );
 }
 

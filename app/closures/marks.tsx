@@ -1,5 +1,3 @@
-import { closedOpenings } from "#core/closures/here";
-import { closureKind } from "#core/closures/kinds/index";
 import type { Closure } from "#core/closures/schema";
 import type { Net } from "#core/shell/net";
 import { drawRect } from "#core/views/drawRect";
@@ -15,22 +13,15 @@ const FILL: { [Kind in Closure["kind"]]: { fill: string; behind: number } } = {
 
 /** What closes the shell, on its faces; a lid that is the face itself is the face. */
 export function ClosureMarks({ net, scale }: { net: Net; scale: number }) {
-  const { plan } = useBuild();
-  return closedOpenings(plan.site, plan.facts).map(({ closure, here, opening }) => {
-    if (!closure) return null;
-    const leaves = closureKind(closure).leaves(here, closure);
-    if (leaves.length === 0) return null;
+  const { seen } = useBuild();
+  return seen.openings.map(({ id: opening, face, closure }) => {
+    if (!closure || closure.leaves.length === 0) return null;
     const { fill, behind } = FILL[closure.kind];
     return (
-      <Pressable key={closure.id} held={{ kind: "closure", id: opening.id }} name={closureKind(closure).what(opening)}>
+      <Pressable key={closure.id} held={{ kind: "closure", id: opening }} name={closure.name}>
         <g stroke="var(--chakra-colors-water)">
-          {leaves.map(({ id, rect }, i) => (
-            <rect
-              key={id}
-              {...drawRect(opening.face, rect, net, scale)}
-              fill={fill}
-              fillOpacity={i === 0 ? 1 : behind}
-            />
+          {closure.leaves.map(({ id, rect }, i) => (
+            <rect key={id} {...drawRect(face, rect, net, scale)} fill={fill} fillOpacity={i === 0 ? 1 : behind} />
           ))}
         </g>
       </Pressable>

@@ -1,5 +1,4 @@
 import type { WallId } from "#core/background/names";
-import { featureRect } from "#core/features/feature";
 import { formatNumber } from "#core/units/format";
 import { drawRect } from "#core/views/drawRect";
 import type { Size } from "#core/views/view";
@@ -15,9 +14,9 @@ import { ZoneMark } from "./ZoneMark";
 
 /** One wall, looking in: its own background, the zones on it, and what must stay free. */
 export function Elevation({ face, size }: { face: WallId; size: Size }) {
-  const { plan, variant, design } = useBuild();
+  const { plan, seen, variant, design } = useBuild();
   const held = usePicked((p) => p.held);
-  const view = wallView({ plan, variant, face, size, chosen: held.map((h) => h.id) });
+  const view = wallView({ plan, seen, variant, face, size, chosen: held.map((h) => h.id) });
   const { scale, net, cover } = view;
   const wall = plan.shell.faces[face];
   const { w, h } = net.faces[face];
@@ -38,23 +37,21 @@ export function Elevation({ face, size }: { face: WallId; size: Size }) {
           />
           {cover && <CoverMark cover={cover} net={net} scale={scale} />}
         </Pressable>
-        {variant.features
-          .filter((f) => f.face === face)
-          .map((f) => {
-            const rect = drawRect(face, featureRect(f), net, scale);
-            const { tone, dashed, round } = markOf(f);
-            return (
-              <Pressable key={f.id} held={{ kind: "feature", id: f.id }} name={f.name || f.id}>
-                <rect
-                  {...rect}
-                  rx={round ? rect.width / 2 : 0}
-                  fill="var(--chakra-colors-paper)"
-                  stroke={`var(--chakra-colors-${tone})`}
-                  strokeDasharray={dashed ? "3 3" : undefined}
-                />
-              </Pressable>
-            );
-          })}
+        {view.features.map(({ kind, id, name, placed }) => {
+          const rect = drawRect(face, placed.rect, net, scale);
+          const { tone, dashed, round } = markOf(variant.features.find((f) => f.id === id)!);
+          return (
+            <Pressable key={id} held={{ kind, id }} name={name}>
+              <rect
+                {...rect}
+                rx={round ? rect.width / 2 : 0}
+                fill="var(--chakra-colors-paper)"
+                stroke={`var(--chakra-colors-${tone})`}
+                strokeDasharray={dashed ? "3 3" : undefined}
+              />
+            </Pressable>
+          );
+        })}
         {variant.background.zones.map((zone, index) =>
           zone.face === face ? <ZoneMark key={zone.id} zone={zone} index={index} net={net} scale={scale} /> : null,
         )}

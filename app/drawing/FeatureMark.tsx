@@ -1,10 +1,9 @@
 import { memo } from "react";
-import { featureName, featureRect } from "#core/features/feature";
 import type { Feature } from "#core/features/schema";
 import type { Net } from "#core/shell/net";
 import { drawRect } from "#core/views/drawRect";
 import { FeatureBody } from "../features/marks";
-import { useMoved } from "../state/context";
+import { useMoved, usePlaced } from "../state/context";
 import { MovableMark } from "./MovableMark";
 
 interface Props {
@@ -17,19 +16,12 @@ interface Props {
 /** A feature on the net: dragged with the pointer, or nudged by arrow keys, 1 mm and with Shift 10. */
 export const FeatureMark = memo(function FeatureMark({ feature: planned, index, net, scale }: Props) {
   const feature = useMoved(planned, (variant) => variant.features[index]);
-  const own = featureRect(feature);
-  const rect = drawRect(feature.face, own, net, scale);
+  const held = { kind: "feature", id: planned.id } as const;
+  const placed = usePlaced(held);
+  if (!placed) return null;
+  const rect = drawRect(placed.face, placed.rect, net, scale);
   return (
-    <MovableMark
-      held={{ kind: "feature", id: feature.id }}
-      item={feature}
-      own={own}
-      rect={rect}
-      scale={scale}
-      others={({ features }) => features.filter((f) => f.face === feature.face && f.id !== feature.id).map(featureRect)}
-      name={featureName(feature)}
-      tag={{ "data-feature": feature.id }}
-    >
+    <MovableMark {...{ held, placed, rect, scale }} tag={{ "data-feature": planned.id }}>
       <FeatureBody feature={feature} rect={rect} net={net} scale={scale} />
     </MovableMark>
   );

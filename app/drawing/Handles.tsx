@@ -1,13 +1,11 @@
 import { useDrag } from "@use-gesture/react";
 import { useRef } from "react";
 import type { FaceId } from "#core/design/names";
-import { chosenVariant } from "#core/document/variant";
+import type { Build } from "#core/document/schema";
 import type { Net } from "#core/shell/net";
-import { dragEdges, HANDLES, type Handle, itemOf } from "#core/things/handle";
-import { THINGS } from "#core/things/list";
-import type { PlacedItem } from "#core/things/thing";
+import { HANDLES, type Handle } from "#core/things/handles";
 import { drawRect } from "#core/views/drawRect";
-import { type Held, useBuildHandle, useMoved, usePicked, useShown } from "../state/context";
+import { type Held, useBuildHandle, usePicked, usePlaced } from "../state/context";
 import { usePut } from "./usePut";
 
 const HANDLE_PX = 8;
@@ -23,44 +21,43 @@ export const FRAME_PX = 4;
 /** The handles of the one thing in hand, over all marks: what lies on it does not take them. */
 export function Handles({ net, scale, face }: { net: Pick<Net, "faces">; scale: number; face?: FaceId }) {
   const held = usePicked((p) => (p.held.length === 1 ? p.held[0] : undefined));
-  const placed = held && THINGS[held.kind].placed;
-  const item = useShown(({ plan }) => (placed ? itemOf(plan.site.variant, placed, held.id) : undefined));
-  if (!held || !placed || !item || (face && item.face !== face)) return null;
-  return <OfOne held={held} item={item} net={net} scale={scale} />;
+  return held && <OfOne {...{ held, net, scale, face }} />;
 }
 
 function OfOne({
   held,
-  item: planned,
   net,
   scale,
+  face,
 }: {
   held: Held;
-  item: PlacedItem;
   net: Pick<Net, "faces">;
   scale: number;
+  face: FaceId | undefined;
 }) {
   const { api } = useBuildHandle();
   const { put } = usePut();
-  const placed = THINGS[held.kind].placed!;
-  const item = useMoved(planned, (variant) => itemOf(variant, placed, held.id));
-  const from = useRef<PlacedItem>(planned);
+  const placed = usePlaced(held);
+  const from = useRef<Build>(null);
   const bind = useDrag(
     ({ args: [handle], first, last, movement: [px, py], canceled, event }) => {
       event.preventDefault();
       event.stopPropagation();
-      if (first) from.current = item;
+      if (first) from.current = api.store.getState().design;
       if (canceled) return api.drop();
       if (!last && (px !== 0 || py !== 0))
-        api.show((draft) => {
-          const own = itemOf(chosenVariant(draft), placed, held.id);
-          if (own) dragEdges(own, from.current, placed, handle as Handle, px / scale, py / scale, put);
+        api.show((draft, { itemIn, dragEdges }) => {
+          const own = itemIn(draft, held.kind, held.id);
+          const before = itemIn(from.current!, held.kind, held.id);
+          if (own && before)
+            dragEdges(own.item, before.item, own.placed, handle as Handle, px / scale, py / scale, put);
         });
       if (last) api.settle();
     },
     { filterTaps: false, pointer: { keys: false } },
   );
-  const rect = drawRect(item.face, placed.rect(item), net, scale);
+  if (!placed || (face && placed.face !== face)) return null;
+  const rect = drawRect(placed.face, placed.rect, net, scale);
   return HANDLES.map((handle) => {
     const x = rect.x - FRAME_PX + ((rect.width + 2 * FRAME_PX) * (handle.x + 1)) / 2;
     const y = rect.y - FRAME_PX + ((rect.height + 2 * FRAME_PX) * (handle.y + 1)) / 2;

@@ -3,7 +3,7 @@ import { OrbitControls } from "@react-three/drei/core/OrbitControls";
 import { Canvas } from "@react-three/fiber";
 import { useMemo, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
-import { coversOf } from "#core/background/cover";
+import { coversOf } from "#core/background/covers";
 import { boxMesh, coverMesh, groundMesh } from "#core/background/mesh";
 import { isPiece, isPlanter, zoneDepthMm, zoneRect } from "#core/background/zones";
 import type { Variant } from "#core/document/schema";

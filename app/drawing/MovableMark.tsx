@@ -1,25 +1,19 @@
 import type { ReactNode } from "react";
-import type { FaceId } from "#core/design/names";
-import type { Variant } from "#core/document/schema";
-import { chosenVariant } from "#core/document/variant";
 import type { Box } from "#core/labels/place";
-import type { Rect } from "#core/shell/faces";
 import { snapCentre } from "#core/shell/snap";
+import { isPlaced } from "#core/things/placed";
+import type { Placed } from "#core/things/thing";
 import { openFields } from "../fields/openFields";
-import { type Held, useBuildHandle, useIsHeld, useUnits } from "../state/context";
+import { type Held, useBuildHandle, useIsHeld, useShown, useUnits } from "../state/context";
 import { FRAME_PX } from "./Handles";
 import { useHandled } from "./useHandled";
 
 interface Props {
   held: Held;
-  item: { face: FaceId; u: { value: number }; v: { value: number } };
-  /** The rectangle it takes on its face, and as it is drawn. */
-  own: Rect;
+  /** Where it lies on its face, and as that is drawn. */
+  placed: Placed;
   rect: Box;
   scale: number;
-  /** What else stands on its face, which it is drawn into line with. */
-  others: (variant: Variant) => Rect[];
-  name: string;
   /** What it is, beside its name, for those who listen. */
   what?: string;
   /** Which feature or zone of the build it is. */
@@ -28,16 +22,22 @@ interface Props {
 }
 
 /** Something on a face that is taken in hand, dragged and nudged; its handles lie over all marks. */
-export function MovableMark({ held, item, own, rect, scale, others, name, what, tag, children }: Props) {
+export function MovableMark({ held, placed, rect, scale, what, tag, children }: Props) {
   const { api, take } = useBuildHandle();
   const selected = useIsHeld(held);
   const { say } = useUnits();
-  const { face, u, v } = item;
+  const name = useShown(({ seen }) => seen.things.find((t) => t.kind === held.kind && t.id === held.id)?.name);
+  const { face, uMm: u, vMm: v } = placed;
   const { bind, onKeyDown } = useHandled({
     ...{ held, face, scale },
     snapped: (uMm, vMm, withinMm) => {
-      const { plan, design } = api.shown.getState();
-      return snapCentre(own, plan.shell.faces[face], others(chosenVariant(design)), uMm, vMm, withinMm);
+      const { plan, seen } = api.shown.getState();
+      // What else of its kind stands on its face is what it is drawn into line with.
+      const others = seen.things
+        .filter(isPlaced)
+        .filter((t) => t.kind === held.kind && t.id !== held.id && t.placed.face === face)
+        .map((t) => t.placed.rect);
+      return snapCentre(placed.rect, plan.shell.faces[face], others, uMm, vMm, withinMm);
     },
   });
   const round = {
@@ -52,7 +52,7 @@ export function MovableMark({ held, item, own, rect, scale, others, name, what, 
         role="button"
         tabIndex={0}
         aria-pressed={selected}
-        aria-label={`${name}, ${what ? `${what}, ` : ""}${say(u.value)} and ${say(v.value)} on the ${face}. Arrow keys move it, with Alt they size it, Enter opens its fields.`}
+        aria-label={`${name}, ${what ? `${what}, ` : ""}${say(u)} and ${say(v)} on the ${face}. Arrow keys move it, with Alt they size it, Enter opens its fields.`}
         style={{ cursor: "grab", touchAction: "none", outlineOffset: 4 }}
         onKeyDown={(event) => {
           if (event.key !== "Enter" && event.key !== " ") return onKeyDown(event);

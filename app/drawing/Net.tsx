@@ -1,5 +1,4 @@
 import { memo, useMemo } from "react";
-import { coversOf } from "#core/background/cover";
 import { FACES, type FaceId } from "#core/design/names";
 import { siteFloor } from "#core/ground/site";
 import { type Net as NetLayout, toNet } from "#core/shell/net";
@@ -30,15 +29,14 @@ import { ZoneMark } from "./ZoneMark";
  * @param onFace what is taken in hand by pressing a face, if anything
  */
 export function Net({ size, onFace }: { size: Size; onFace?: (face: FaceId) => Held | undefined }) {
-  const { plan, variant } = useBuild();
+  const { plan, seen, variant } = useBuild();
   const held = usePicked((p) => p.held);
   const { faces, strips, levels } = plan.shell;
-  const view = netView({ plan, variant, size, chosen: held.map((h) => h.id) });
+  const view = netView({ plan, seen, variant, size, chosen: held.map((h) => h.id) });
   const { scale } = view;
   // Every plan makes the faces; the net moves only when an outline does.
   const net = useSame(view.net);
   const base = net.faces.base;
-  const covers = coversOf(plan.shell, variant);
   const fill = Math.max(levels.groundMm, levels.waterMm);
   const walls: FaceId[] = faces.front.open ? ["left", "right", "back"] : ["left", "right", "back", "front"];
   const polygon = (face: FaceId, outline: readonly Point[]) => pointsOf(face, outline, net, scale);
@@ -89,7 +87,7 @@ export function Net({ size, onFace }: { size: Size; onFace?: (face: FaceId) => H
         ))}
         <FoundMarks shell={plan.shell} net={net} scale={scale} />
         <g pointerEvents="none">
-          {covers.map((cover) => (
+          {seen.covers.map((cover) => (
             <CoverMark key={cover.wall.face} cover={cover} net={net} scale={scale} />
           ))}
           {variant.slips.map((slips) => (

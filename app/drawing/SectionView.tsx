@@ -33,9 +33,9 @@ const CUT_WORDS = { frontBack: "front to back", leftRight: "left to right" } as 
 
 /** Sections side by side, in one scale on one floor line, with the levels they share; those that are layers are dragged. */
 export function Sections({ cuts, size }: { cuts: readonly CutOf[]; size: Size }) {
-  const { plan, variant } = useBuild();
+  const { plan, seen, variant } = useBuild();
   const { say } = useUnits();
-  const view = sectionView({ plan, variant, cuts, size });
+  const view = sectionView({ plan, seen, variant, cuts, size });
   const { scale, y, from, to } = view;
   const told = view.levels.map(({ level }) => `${level.label} ${say(level.zMm)}`).join(", ");
   return (
@@ -76,7 +76,7 @@ export function Sections({ cuts, size }: { cuts: readonly CutOf[]; size: Size })
       ))}
       <Labels labels={view.labels} />
       {view.levels.map(({ level, y: at }) => {
-        const of = levelOf(level.id, plan);
+        const of = levelOf(level.id, plan.shell, seen.things);
         return of ? (
           <LevelMark
             key={level.id}

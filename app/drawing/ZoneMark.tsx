@@ -1,9 +1,9 @@
 import { memo } from "react";
 import type { Zone } from "#core/background/schema";
-import { isPiece, ZONE, zoneDepthMm, zoneName, zoneRect } from "#core/background/zones";
+import { isPiece, ZONE, zoneDepthMm } from "#core/background/zones";
 import type { Net } from "#core/shell/net";
 import { drawRect } from "#core/views/drawRect";
-import { useMoved, useUnits } from "../state/context";
+import { useMoved, usePlaced, useUnits } from "../state/context";
 import { MovableMark } from "./MovableMark";
 
 /** How a kind of zone is drawn on its wall. */
@@ -42,23 +42,17 @@ export const ZoneMark = memo(function ZoneMark({
 }) {
   const zone = useMoved(planned, (variant) => variant.background.zones[index]);
   const { say } = useUnits();
-  const own = zoneRect(zone);
-  const rect = drawRect(zone.face, own, net, scale);
+  const held = { kind: "zone", id: planned.id } as const;
+  const placed = usePlaced(held);
+  if (!placed) return null;
+  const rect = drawRect(placed.face, placed.rect, net, scale);
   const { fill, corners, bold, dashed, filled } = LOOK[zone.kind];
   const deepMm = zoneDepthMm(zone);
   return (
     <MovableMark
-      held={{ kind: "zone", id: zone.id }}
-      item={zone}
-      own={own}
-      rect={rect}
-      scale={scale}
-      others={({ background }) =>
-        background.zones.filter((z) => z.face === zone.face && z.id !== zone.id).map(zoneRect)
-      }
-      name={`${zoneName(zone)}${deepMm > 0 ? `, ${say(deepMm)} deep` : ""}`}
-      what={ZONE[zone.kind].words}
-      tag={{ "data-zone": zone.id }}
+      {...{ held, placed, rect, scale }}
+      what={`${deepMm > 0 ? `${say(deepMm)} deep, ` : ""}${ZONE[zone.kind].words}`}
+      tag={{ "data-zone": planned.id }}
     >
       <rect
         {...rect}

@@ -1,6 +1,4 @@
 import { Box, Text } from "@chakra-ui/react";
-import { closedOpenings } from "#core/closures/here";
-import { kindsFor } from "#core/closures/kinds/index";
 import { choiceKey, newCure } from "#core/cures/create";
 import { CURES } from "#core/cures/list";
 import { offeredFor } from "#core/cures/offered";
@@ -24,42 +22,25 @@ import { useIndex } from "./useIndex";
 /** What closes an opening, or what could. */
 export function ClosureFields({ id }: { id: string }) {
   const { api } = useBuildHandle();
-  const shell = useVariant((v) => v.shell);
-  const closed = useShown(({ plan }) => {
-    const found = closedOpenings(plan.site, plan.facts).find((c) => c.opening.id === id);
-    if (!found) return undefined;
-    const { opening, closure, here } = found;
-    const index = closure ? plan.site.variant.closures.indexOf(closure) : -1;
-    // How its figures are called: asked here, for a function says nothing when compared.
-    return { opening, kind: closure?.kind, index, prefix: here.id("") };
-  });
-  if (!closed) return null;
-  const { opening, kind, index, prefix } = closed;
-  if (kind) {
-    const OwnFields = CLOSURE_FIELDS[kind];
+  const opening = useShown(({ seen }) => seen.openings.find((o) => o.id === id));
+  if (!opening) return null;
+  const { closure, index, prefix, others } = opening;
+  if (closure) {
+    const OwnFields = CLOSURE_FIELDS[closure.kind];
     return <OwnFields index={index} path={`/closures/${index}`} id={(thing) => `${prefix}${thing}`} />;
   }
-  return kindsFor(shell, opening.id).map((k) => {
-    const { button, about } = k.startWords(opening);
-    return (
-      <Box key={k.kind} mb="2">
-        {about && (
-          <Text fontSize="sm" mb="1.5">
-            {about}
-          </Text>
-        )}
-        <ActButton
-          onClick={() =>
-            api.commit((draft) => {
-              chosenVariant(draft).closures.push(k.start(api.shown.getState().plan.site, opening));
-            })
-          }
-        >
-          {button}
-        </ActButton>
-      </Box>
-    );
-  });
+  return others.map(({ kind, button, about }) => (
+    <Box key={kind} mb="2">
+      {about && (
+        <Text fontSize="sm" mb="1.5">
+          {about}
+        </Text>
+      )}
+      <ActButton onClick={() => api.commit((draft, p) => p.closeWith(draft, kind, id, api.shown.getState().plan))}>
+        {button}
+      </ActButton>
+    </Box>
+  ));
 }
 
 /** A way out: how far it opens, how each resident passes it, and what closes it. */

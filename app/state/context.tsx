@@ -6,7 +6,7 @@ import { readAt, writeAt } from "#core/design/pointer";
 import type { Problem } from "#core/document/check";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant, variantPath } from "#core/document/variant";
-import type { Thing } from "#core/things/thing";
+import type { Placed, Thing } from "#core/things/thing";
 import type { StageInfo } from "#core/trade/stage";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
 import { equal } from "./equal";
@@ -26,7 +26,8 @@ interface Picked {
   measure: string | null;
 }
 
-const isSame = (a: Held, b: Held) => a.kind === b.kind && a.id === b.id;
+/** Whether two are the same thing. */
+export const isSame = (a: Held, b: Held) => a.kind === b.kind && a.id === b.id;
 
 interface BuildHandle {
   buildId: string;
@@ -126,6 +127,14 @@ export const useSettled = (): Shown => useStore(useBuildHandle().api.settled);
 
 /** What the build is planned with; no drag changes it. */
 export const useBench = (): Bench => useStore(useBuildHandle().api.shown, ({ bench }) => bench);
+
+/** Where something lies on its face: as planned, or where it is now dragged to, before the plan has followed. */
+export function usePlaced(held: Held): Placed | undefined {
+  const { api } = useBuildHandle();
+  const planned = useShown(({ seen }) => seen.things.find((t) => isSame(t, held))?.placed);
+  const dragged = useStoreWithEqualityFn(api.store, () => api.dragged(held), equal);
+  return dragged ?? planned;
+}
 
 /** A part of the planned variant where it is now dragged to, before the plan has followed. */
 export const useMoved = <T,>(planned: T, pick: (variant: Variant) => T | undefined): T =>

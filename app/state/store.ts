@@ -9,6 +9,7 @@ import type { Book } from "#core/materials/schema";
 import type { Plan } from "#core/plan";
 import type { Stock } from "#core/stock/schema";
 import type { Seen } from "#core/things/seen";
+import type { Placed, Thing } from "#core/things/thing";
 import type { Workshop } from "#core/workshop/schema";
 
 /** What a build is planned with, beside its design. */
@@ -211,6 +212,11 @@ export function createBuildStore(
     },
     /** Drops what is shown. */
     drop,
+    /** Where something lies on its face in what is shown and not yet the design. */
+    dragged({ kind, id }: Pick<Thing, "kind" | "id">): Placed | undefined {
+      const { preview } = store.getState();
+      return preview && code ? code.placedIn(preview, kind, id) : undefined;
+    },
     /** Applies a fix; one that does not fit the build as it has become meanwhile is said to. */
     applyFix: ({ label, patch }: Fix): void =>
       ready(() => {

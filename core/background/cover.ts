@@ -1,15 +1,11 @@
 import type { Variant } from "../document/schema";
-import { featureRect } from "../features/feature";
 import type { Rect } from "../shell/faces";
-import { overlap } from "../shell/faces";
-import { areaMm2, below, extent } from "../shell/outline";
 import type { Shell } from "../shell/shell";
-import { vAtHeight } from "../shell/space";
 import { over, under } from "../units/tolerance";
 import { BUILD_UP } from "./buildUps";
 import type { WallId } from "./names";
 import type { Wall, Zone } from "./schema";
-import { isBare, isPiece, ZONE, zoneDepthMm, zoneRect } from "./zones";
+import { isPiece, ZONE, zoneDepthMm, zoneRect } from "./zones";
 
 /** The strip left bare over the ground, so that it can be topped up: from memory. */
 export const FOOT_OVER_MM = 20;
@@ -38,8 +34,6 @@ export interface Cover {
   zones: Zone[];
 }
 
-const areaM2 = ({ widthMm, heightMm }: Rect) => (widthMm * heightMm) / 1e6;
-
 /** Where a wall's background begins: as typed, or just over the ground. */
 export function footOf(wall: Wall, shell: Shell): number {
   const { groundMm, groundFrontMm, waterMm } = shell.levels;
@@ -54,44 +48,6 @@ export const meanDepthMm = (wall: Pick<Wall, "buildUp" | "depth" | "relief">): n
 /** The depth of a wall's highest ridge, mm. */
 export const ridgeMm = (wall: Pick<Wall, "buildUp" | "depth" | "relief">): number =>
   wall.buildUp === "none" ? 0 : wall.depth.value + (BUILD_UP[wall.buildUp].carved ? wall.relief.value : 0);
-
-/** What each wall's background covers and holds. Walls that are open, or built up of nothing, are left out. */
-export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "features">): Cover[] {
-  return variant.background.walls.flatMap((wall) => {
-    const face = shell.faces[wall.face];
-    if (face.open || wall.buildUp === "none") return [];
-    const footMm = footOf(wall, shell);
-    const whole = extent(face.outline);
-    const footV = Math.max(whole.vMm, vAtHeight(face.frame, footMm));
-    const rect: Rect = { ...whole, vMm: footV, heightMm: Math.max(0, whole.vMm + whole.heightMm - footV) };
-    const zones = variant.background.zones.filter((z) => z.face === wall.face);
-    const inRect = (r: Rect) => {
-      const shared = overlap(r, rect);
-      return shared ? areaM2(shared) : 0;
-    };
-    const bare = [
-      ...variant.features.filter((f) => f.face === wall.face).map(featureRect),
-      ...zones.filter(isBare).map(zoneRect),
-    ];
-    const bareM2 = bare.reduce((sum, r) => sum + inRect(r), 0);
-    const aboveM2 = Math.max(0, areaMm2(face.outline) - areaMm2(below(face.outline, footV))) / 1e6;
-    const m2 = Math.max(0, aboveM2 - bareM2);
-    const meanMm = meanDepthMm(wall);
-    // m² × mm = litres.
-    const extra = zones.reduce((sum, zone) => {
-      const area = inRect(zoneRect(zone));
-      return sum + (ZONE[zone.kind].adds?.(area, zoneDepthMm(zone) - meanMm, meanMm) ?? 0);
-    }, 0);
-    const own = zones.filter((z) => ZONE[z.kind].foamed).map(zoneDepthMm);
-    return [
-      {
-        ...{ id: wall.face, wall, footMm, rect, m2, bare, bareM2, meanMm, zones },
-        peakMm: Math.max(ridgeMm(wall), ...own),
-        volumeMl: Math.max(0, m2 * meanMm + extra) * 1000,
-      },
-    ];
-  });
-}
 
 /** How far the backgrounds of all walls stand into the room, mm, by their mean; pieces of wood apart. */
 export function coverDepths(variant: Pick<Variant, "background">, shell: Shell): Record<WallId, number> {

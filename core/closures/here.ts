@@ -4,7 +4,6 @@ import type { OpeningRule } from "../shell/kinds/kind";
 import type { Opening } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Here } from "./kind";
-import { closureKind } from "./kinds/index";
 import type { Closure } from "./schema";
 
 /** An opening with what closes it, if anything does. */
@@ -33,7 +32,3 @@ export function closedOpenings(site: Site, facts: Facts): Closed[] {
     };
   });
 }
-
-/** What is opened, and how the stage sums it up. */
-export const closureWords = ({ closure, here }: Closed): string =>
-  closure ? closureKind(closure).summary(here, closure) : "open";

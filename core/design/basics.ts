@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { parseLocal } from "./localTime";
 
 /** Pieces every part of the Build document is made of. */
 export const text = (max: number) => v.pipe(v.string(), v.maxLength(max, `Keep this under ${max} characters.`));
@@ -32,3 +33,12 @@ export const MeasureSchema = v.object({
   high: v.optional(finite),
 });
 export type Measure = v.InferOutput<typeof MeasureSchema>;
+
+const WORDS = "A time is like 2026-03-02T09:00, and on a day that comes.";
+
+/** Local time as it is stored. */
+export const LocalTimeSchema = v.pipe(
+  v.string(),
+  v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, WORDS),
+  v.check((text) => parseLocal(text) !== undefined, WORDS),
+);

@@ -1,14 +1,3 @@
-import * as v from "valibot";
-
-const WORDS = "A time is like 2026-03-02T09:00, and on a day that comes.";
-
-/** Local time as it is stored. */
-export const LocalTimeSchema = v.pipe(
-  v.string(),
-  v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, WORDS),
-  v.check((text) => parseLocal(text) !== undefined, WORDS),
-);
-
 /** Minutes since 1970-01-01T00:00 on the workshop's own clock; no time zone, no summer time. */
 export type LocalMinutes = number;
 

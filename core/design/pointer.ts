@@ -1,9 +1,11 @@
-import { unescapePathComponent } from "fast-json-patch";
-
 type Tree = Record<string, unknown>;
 
 /** The keys of a JSON Pointer (RFC 6901), from the root down. */
-export const keysOf = (pointer: string): string[] => pointer.split("/").slice(1).map(unescapePathComponent);
+export const keysOf = (pointer: string): string[] =>
+  pointer
+    .split("/")
+    .slice(1)
+    .map((key) => key.replaceAll("~1", "/").replaceAll("~0", "~"));
 
 /** What stands at a JSON Pointer of a document; undefined where nothing does. */
 export const readAt = (document: object, pointer: string): unknown =>

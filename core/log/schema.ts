@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { LocalTimeSchema } from "../design/localTime";
+import { LocalTimeSchema } from "../design/basics";
 import { EVENTS } from "../trades/schema";
 
 /** What happened at the bench, oldest first; entries are only ever added. `at` is local time, `2026-03-02T09:00`. */

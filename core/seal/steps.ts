@@ -7,7 +7,7 @@ import { formatNumber } from "../units/format";
 import { CAUTION } from "../workshop/cautions";
 import { RATES, WAITS } from "../workshop/rates";
 import { sealantOf } from "./beads";
-import { TOLERANCE_MM_PER_DAY } from "./leak/format";
+import { TOLERANCE_MM_PER_DAY } from "./leak/tolerance";
 import { coatsSafeMinutes, coatsWetMinutes, isCoated } from "./stack/planStacks";
 import { testLevel } from "./testLevel";
 import { hasDam, waterStands } from "./water";

@@ -9,7 +9,8 @@ import type { Feature } from "../features/schema";
 import { plan } from "../plan";
 import { moveOnFace } from "../shell/net";
 import { zone } from "./background";
-import { centre, copyTo, dragEdges, grow, HANDLES, mirror, setLevel } from "./handle";
+import { centre, copyTo, dragEdges, grow, mirror, setLevel } from "./handle";
+import { HANDLES } from "./handles";
 import { feature } from "./shell";
 
 const placed = feature.placed!;

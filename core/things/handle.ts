@@ -6,7 +6,8 @@ import { levelWith } from "../features/align";
 import { LEAST_MM } from "../features/fit";
 import { moveOnFace } from "../shell/net";
 import type { Shell } from "../shell/shell";
-import type { PlacedItem, PlacedKind } from "./thing";
+import type { Handle } from "./handles";
+import type { Placed, PlacedItem, PlacedKind } from "./thing";
 
 /** What is done with a thing on a face; each writes to a draft of the variant. */
 
@@ -18,6 +19,12 @@ const toTenth = (mm: number): Measure => statedMm(Math.round(10 * mm) / 10);
 /** The item of an id; undefined where it is gone. */
 export const itemOf = (variant: Variant, { items }: PlacedKind, id: string): PlacedItem | undefined =>
   items(variant).find((i) => i.id === id);
+
+/** Where an item lies on its face. */
+export const placedAt = (item: PlacedItem, { rect }: PlacedKind): Placed => ({
+  ...{ face: item.face, uMm: item.u.value, vMm: item.v.value },
+  rect: rect(item),
+});
 
 const OPPOSITE: Partial<Record<FaceId, FaceId>> = { left: "right", right: "left", front: "back", back: "front" };
 
@@ -62,23 +69,6 @@ export function centre(item: PlacedItem, { faces }: Pick<Shell, "faces">): void 
 export function setLevel(item: PlacedItem, other: PlacedItem, { faces }: Pick<Shell, "faces">): void {
   item.v = toTenth(levelWith(item, other, faces));
 }
-
-/** Which edges of a thing are dragged, as drawn: −1 the left or the head, 1 the right or the foot, 0 neither. */
-export interface Handle {
-  x: -1 | 0 | 1;
-  y: -1 | 0 | 1;
-}
-/** The eight handles of a thing, from its upper left round. */
-export const HANDLES: readonly Handle[] = [
-  { x: -1, y: -1 },
-  { x: 0, y: -1 },
-  { x: 1, y: -1 },
-  { x: 1, y: 0 },
-  { x: 1, y: 1 },
-  { x: 0, y: 1 },
-  { x: -1, y: 1 },
-  { x: -1, y: 0 },
-];
 
 /**
  * Drags edges of a thing: those opposite stay where they are, whatever size its kind can be.

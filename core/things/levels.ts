@@ -1,10 +1,10 @@
 import type { Measure } from "../design/basics";
 import { readAt, writeAt } from "../design/pointer";
 import type { Variant } from "../document/schema";
-import type { Plan } from "../plan";
 import type { LevelLine } from "../shell/section";
+import type { Shell } from "../shell/shell";
+import { thingAt } from "./at";
 import type { Put } from "./handle";
-import { thingAt } from "./list";
 import type { Thing } from "./thing";
 
 /** The measures that set a level's height, in the variant. */
@@ -22,9 +22,13 @@ export interface LevelOf {
 }
 
 /** What a level of a section is; undefined for one that only follows from others. */
-export function levelOf(id: LevelLine["id"], plan: Plan): LevelOf | undefined {
-  const path = id === "dam" ? plan.shell.damPath : PATHS[id];
-  const thing = path ? thingAt(path, plan) : undefined;
+export function levelOf(
+  id: LevelLine["id"],
+  { damPath }: Pick<Shell, "damPath">,
+  things: readonly Thing[],
+): LevelOf | undefined {
+  const path = id === "dam" ? damPath : PATHS[id];
+  const thing = path ? thingAt(path, things) : undefined;
   return path && thing ? { thing, path } : undefined;
 }
 

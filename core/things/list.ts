@@ -1,6 +1,7 @@
 import type { Snag } from "../ledgers/ledger";
 import type { Plan } from "../plan";
 import { line, step } from "./after";
+import { isWithin } from "./at";
 import { swatch, wall, zone } from "./background";
 import { resident, room, size } from "./brief";
 import { odd, part, sheet, slips } from "./cuts";
@@ -32,18 +33,6 @@ export function thingsOf(plan: Plan): Thing[] {
   return known;
 }
 
-/** Whether a pointer leads to what stands at another, or into it. */
-const within = (pointer: string, at: string) => pointer === at || pointer.startsWith(`${at}/`);
-
-/**
- * The thing that has what stands at a path of the variant, or of the whole build with a leading `build:`. What the survey
- * asks as well is the thing's own, where there is one.
- */
-export function thingAt(path: string, plan: Plan): Thing | undefined {
-  const all = thingsOf(plan).filter(({ paths }) => paths.some((p) => within(path, p)));
-  return all.find((t) => t.kind !== "survey") ?? all[0];
-}
-
 /**
  * The thing a snag is settled at: the one it judges, or the one that has what its fix changes.
  * @returns undefined where it is the stage as a whole
@@ -55,6 +44,6 @@ export function thingOf(snag: Snag, plan: Plan): Thing | undefined {
   if (judged) return judged;
   const places = [snag.subject, ...(snag.fix?.patch.map((o) => o.path) ?? [])];
   const inBuild = (path: string) => (path.startsWith("build:") ? path.slice("build:".length) : plan.site.at(path));
-  const has = ({ paths }: Thing) => paths.some((p) => places.some((at) => within(at, inBuild(p)) || within(at, p)));
+  const has = ({ paths }: Thing) => paths.some((p) => places.some((at) => isWithin(at, inBuild(p)) || isWithin(at, p)));
   return here.find(has) ?? things.find((t) => t.id === snag.subject) ?? things.find(has);
 }

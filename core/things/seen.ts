@@ -1,20 +1,23 @@
+import type { Cover } from "../background/cover";
+import { coversOf } from "../background/covers";
+import { type DrawnOpening, drawnOpenings } from "../closures/drawn";
 import { startsAt } from "../features/begin";
 import type { Plan } from "../plan";
 import { kindOf } from "../shell/kinds/index";
 import type { Survey } from "../shell/survey";
-import { across } from "./handle";
+import { across, placedAt } from "./handle";
 import { THINGS, thingOf, thingsOf } from "./list";
 import type { RowsId } from "./names";
 import { type Next, nextOf } from "./next";
-import type { Thing } from "./thing";
+import type { Placed, Thing } from "./thing";
 import { type ToldVerdict, verdictsOf } from "./verdicts";
 
 /** A thing as a page shows it: with what can be done to it. */
 export interface SeenThing extends Thing {
   /** It can be taken off. */
   comesOff: boolean;
-  /** It lies on a face: moved, mirrored, centred; and the face it may be copied across to. */
-  placed: boolean;
+  /** Where it lies on a face, there moved, mirrored, centred; and the face it may be copied across to. */
+  placed?: Placed;
   across?: Thing["face"];
   rows?: RowsId;
 }
@@ -31,6 +34,9 @@ export interface Seen {
   canBeFound: boolean;
   /** What can be begun on a face, in the order of its stage. */
   starts: { stage: string; button: string }[];
+  /** The openings with what closes them, the main one first, and the walls' backgrounds, as they are drawn. */
+  openings: DrawnOpening[];
+  covers: Cover[];
 }
 
 /**
@@ -48,7 +54,7 @@ export function seenOf(plan: Plan, stages: readonly string[]): Seen {
       return {
         ...thing,
         comesOff: off !== undefined,
-        placed: item !== undefined,
+        ...(item && placed && { placed: placedAt(item, placed) }),
         ...(opposite && { across: opposite }),
         ...(rows && { rows }),
       };
@@ -61,5 +67,7 @@ export function seenOf(plan: Plan, stages: readonly string[]): Seen {
     next: nextOf(plan, stages) ?? null,
     ...{ survey, canBeFound: found },
     starts: stages.flatMap((stage) => startsAt(stage).map(({ button }) => ({ stage, button }))),
+    openings: drawnOpenings(plan.site, plan.facts),
+    covers: coversOf(plan.shell, variant),
   };
 }

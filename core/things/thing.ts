@@ -36,6 +36,15 @@ export interface PlacedItem {
   v: Measure;
 }
 
+/** Where a thing lies on its face. */
+export interface Placed extends Pick<PlacedItem, "face"> {
+  /** Its middle on the face, mm. */
+  uMm: number;
+  vMm: number;
+  /** What it takes of the face. */
+  rect: Rect;
+}
+
 /** How the things of a kind that lie on faces are handled. Those that change write to a draft. */
 export interface PlacedKind {
   items: (variant: Variant) => PlacedItem[];

@@ -95,10 +95,13 @@ describe("things to take in hand", () => {
   it("have the levels of a section that a measure of their own sets", () => {
     const cabinet = demoBuilds().find((b) => b.name.includes("cabinet"))!;
     const p = planned(cabinet);
-    expect(levelOf("drain", p)).toMatchObject({ thing: { kind: "drain" }, path: "/ground/drain/depth" });
-    expect(levelOf("ground", p)?.thing.kind).toBe("substrate");
-    expect(levelOf("top", p)).toBeUndefined();
-    expect(levelOf("dam", p)?.thing.kind).toBe("tray");
+    expect(levelOf("drain", p.shell, thingsOf(p))).toMatchObject({
+      thing: { kind: "drain" },
+      path: "/ground/drain/depth",
+    });
+    expect(levelOf("ground", p.shell, thingsOf(p))?.thing.kind).toBe("substrate");
+    expect(levelOf("top", p.shell, thingsOf(p))).toBeUndefined();
+    expect(levelOf("dam", p.shell, thingsOf(p))?.thing.kind).toBe("tray");
   });
 });
 

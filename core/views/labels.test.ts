@@ -9,6 +9,7 @@ import type { Build } from "../document/schema";
 import { inBox, meet, READ_PX } from "../labels/place";
 import { type Plan, plan } from "../plan";
 import { thingsOf } from "../things/list";
+import { seenOf } from "../things/seen";
 import { formatLength } from "../units/format";
 import { diaryView } from "./diary";
 import { netView } from "./net";
@@ -33,13 +34,14 @@ function viewsOf(p: Plan, size: Size): [name: string, view: View][] {
   const say = (mm: number) => formatLength(mm, p.site.brief.units);
   const held = thingsOf(p).find((t) => t.kind === "zone" || t.kind === "feature");
   const chosen = held ? [held.id] : [];
+  const of = { plan: p, seen: seenOf(p, []), variant, size };
   const both = [{ cut: "frontBack" as const }, { cut: "leftRight" as const }];
   return [
-    ["net", netView({ plan: p, variant, size })],
-    ["net, one in hand", netView({ plan: p, variant, size, chosen })],
-    ...WALLS.map((face): [string, View] => [`wall ${face}`, wallView({ plan: p, variant, face, size, chosen })]),
-    ["sections", sectionView({ plan: p, variant, cuts: both, size })],
-    ["one section", sectionView({ plan: p, variant, cuts: [{ cut: "frontBack" }], size })],
+    ["net", netView(of)],
+    ["net, one in hand", netView({ ...of, chosen })],
+    ...WALLS.map((face): [string, View] => [`wall ${face}`, wallView({ ...of, face, chosen })]),
+    ["sections", sectionView({ ...of, cuts: both })],
+    ["one section", sectionView({ ...of, cuts: [{ cut: "frontBack" }] })],
     ...p.groups.flatMap((g) =>
       g.layout.map((sheet): [string, View] => [
         `sheet ${sheet.id}`,
@@ -80,7 +82,7 @@ describe("the labels of every view", () => {
     it(`of ${build.name} lie on none, are not cut, and say every face and the three sizes`, () => {
       for (const p of [planned(build), planned(inches(build))]) {
         for (const size of SIZES) expect(faults(p, size)).toEqual([]);
-        const { labels } = netView({ plan: p, variant: p.site.variant, size: SIZES[0]! });
+        const { labels } = netView({ plan: p, seen: seenOf(p, []), variant: p.site.variant, size: SIZES[0]! });
         const said = new Set(labels.map((l) => l.id));
         for (const face of FACES) expect([...said], face).toContain(`face/${face}`);
         for (const way of ["width", "depth", "height"]) expect([...said]).toContain(`dimension/${way}`);
@@ -89,7 +91,7 @@ describe("the labels of every view", () => {
 
   it("would be found where two lie on one another", () => {
     const p = planned(demoBuilds()[0]!);
-    const view = netView({ plan: p, variant: p.site.variant, size: SIZES[0]! });
+    const view = netView({ plan: p, seen: seenOf(p, []), variant: p.site.variant, size: SIZES[0]! });
     const [first] = view.labels;
     view.labels.push({ ...first!, id: "twin" });
     expect(view.labels.some((a, i) => view.labels.slice(i + 1).some((b) => meet(a.box, b.box)))).toBe(true);
@@ -101,7 +103,13 @@ describe("a section", () => {
     for (const build of demoBuilds()) {
       const p = planned(build);
       const cuts = [{ cut: "frontBack" as const }, { cut: "leftRight" as const }];
-      const { sections, scale, y } = sectionView({ plan: p, variant: p.site.variant, cuts, size: SIZES[0]! });
+      const { sections, scale, y } = sectionView({
+        plan: p,
+        seen: seenOf(p, []),
+        variant: p.site.variant,
+        cuts,
+        size: SIZES[0]!,
+      });
       expect(sections).toHaveLength(2);
       for (const { section, x, left, right } of sections) {
         const across = section.walls.flatMap((w) => w.points.map(([a]) => a));

@@ -1,9 +1,5 @@
-import { zoneName, zoneRect } from "../background/zones";
-import { closedOpenings } from "../closures/here";
-import { closureKind } from "../closures/kinds/index";
 import { FACES, type FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
-import { featureName, featureRect } from "../features/feature";
 import { siteFloor } from "../ground/site";
 import { type Box, placeLabels, type Wanted } from "../labels/place";
 import { textWidth } from "../labels/width";
@@ -12,6 +8,8 @@ import type { Plan } from "../plan";
 import { FACE_WORDS } from "../shell/boxFaces";
 import { type Arrangement, layNet, type Net } from "../shell/net";
 import type { Shell } from "../shell/shell";
+import { isPlaced } from "../things/placed";
+import type { Seen } from "../things/seen";
 import { formatLength, formatNumber } from "../units/format";
 import { drawRect } from "./drawRect";
 import { frameOf, HELD_PX, type Size, spotsIn, spotsRound, type View } from "./view";
@@ -69,7 +67,8 @@ export function fitNet(faces: Shell["faces"], { width, height }: Size, dimension
 
 /** What a net is drawn of. */
 export interface NetOf {
-  plan: Pick<Plan, "shell" | "site" | "facts">;
+  plan: Pick<Plan, "shell" | "site">;
+  seen: Pick<Seen, "things" | "openings">;
   variant: Variant;
   size: Size;
   /** What is in hand, which is named before all else. */
@@ -83,7 +82,7 @@ export const dimensionRoom = (words: string): number => textWidth(words, 13, "mo
  * The shell unfolded, laid into a room, with its labels placed.
  * @returns where its faces lie, px; labels and frame are in the room's own px, the layout's origin is at its `x`, `y`
  */
-export function netView({ plan, variant, size, chosen = [] }: NetOf): View & NetLayout {
+export function netView({ plan, seen, variant, size, chosen = [] }: NetOf): View & NetLayout {
   const { shell, site } = plan;
   const { faces } = shell;
   const say = (mm: number) => formatLength(mm, site.brief.units);
@@ -157,16 +156,12 @@ export function netView({ plan, variant, size, chosen = [] }: NetOf): View & Net
         },
       ]
     : [];
-  const leaves = closedOpenings(site, plan.facts).flatMap(({ closure, here, opening }): Wanted[] =>
-    closure
-      ? closureKind(closure)
-          .leaves(here, closure)
-          .flatMap(({ id, name, rect }) => {
-            if (!name) return [];
-            const own = rectAt(opening.face, rect);
-            return [{ id: `leaf/${closure.id}/${id}`, says: [name], spots: spotsIn(own), within: own }];
-          })
-      : [],
+  const leaves = seen.openings.flatMap(({ face, closure }): Wanted[] =>
+    (closure?.leaves ?? []).flatMap(({ id, name, rect }) => {
+      if (!name) return [];
+      const own = rectAt(face, rect);
+      return [{ id: `leaf/${closure!.id}/${id}`, says: [name], spots: spotsIn(own), within: own }];
+    }),
   );
   const floor = siteFloor(site);
   const inBase = (id: string, says: string[]): Wanted => ({
@@ -181,26 +176,17 @@ export function netView({ plan, variant, size, chosen = [] }: NetOf): View & Net
       ? [inBase("tray", [`tray ${say(tray.heightMm)} high, glass ${say(tray.glassMm)}`, `tray ${say(tray.heightMm)}`])]
       : []),
   ];
-  const features = variant.features.map((feature): Wanted => {
-    const own = rectAt(feature.face, featureRect(feature));
-    return {
-      id: feature.id,
-      says: [featureName(feature)],
-      spots: spotsRound(own, chosen.includes(feature.id) ? HELD_PX : 4),
-    };
-  });
-  const zones = variant.background.zones
-    .filter((zone) => chosen.includes(zone.id))
-    .map(
-      (zone): Wanted => ({
-        id: zone.id,
-        says: [zoneName(zone)],
-        spots: spotsRound(rectAt(zone.face, zoneRect(zone)), HELD_PX),
-      }),
-    );
-  const things = [...features, ...zones];
+  const onFaces = seen.things.filter(isPlaced);
+  const features = onFaces.filter(({ kind }) => kind === "feature");
+  const named = [...features, ...onFaces.filter(({ kind, id }) => kind !== "feature" && chosen.includes(id))];
+  const things = named.map(
+    ({ id, name, placed: { face, rect } }): Wanted => ({
+      ...{ id, says: [name] },
+      spots: spotsRound(rectAt(face, rect), chosen.includes(id) ? HELD_PX : 4),
+    }),
+  );
   const first = (wanted: Wanted) => chosen.includes(wanted.id);
-  const marks = variant.features.map((f) => rectAt(f.face, featureRect(f)));
+  const marks = features.map(({ placed: { face, rect } }) => rectAt(face, rect));
   const frame = frameOf(size);
   return {
     ...layout,

@@ -1,4 +1,3 @@
-import { coversOf } from "../background/cover";
 import { type CoverPiece, cutCovers } from "../background/cut";
 import type { Variant } from "../document/schema";
 import { cutStrata, type FillPiece } from "../ground/cutStrata";
@@ -6,6 +5,7 @@ import { placeLabels, READ_PX, spread, type Wanted } from "../labels/place";
 import { textWidth } from "../labels/width";
 import type { Plan } from "../plan";
 import { type Cut, cutShell, type LevelLine, type Section } from "../shell/section";
+import type { Seen } from "../things/seen";
 import { formatLength, formatLengthWithUnit } from "../units/format";
 import { frameOf, type Size, type View } from "./view";
 
@@ -91,11 +91,13 @@ export const levelTone = (id: LevelLine["id"]): string => TONE[id];
  */
 export function sectionView({
   plan: { shell, site },
+  seen: { covers },
   variant,
   cuts,
   size,
 }: {
   plan: Pick<Plan, "shell" | "site">;
+  seen: Pick<Seen, "covers">;
   variant: Variant;
   cuts: readonly CutOf[];
   size: Size;
@@ -106,7 +108,7 @@ export function sectionView({
     const across = section.walls.flatMap((w) => w.points.map(([a]) => a));
     return {
       ...{ cut, section },
-      inside: [...cutStrata(shell, variant, cut, atMm), ...cutCovers(shell, coversOf(shell, variant), cut, atMm)],
+      inside: [...cutStrata(shell, variant, cut, atMm), ...cutCovers(shell, covers, cut, atMm)],
       ...{ low: Math.min(...across), high: Math.max(...across) },
     };
   });

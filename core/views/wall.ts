@@ -1,12 +1,13 @@
-import { type Cover, coversOf } from "../background/cover";
+import type { Cover } from "../background/cover";
 import { zoneDepthMm, zoneName, zoneRect } from "../background/zones";
 import type { FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
-import { featureName, featureRect } from "../features/feature";
 import { type Box, placeLabels, type Wanted } from "../labels/place";
 import type { Plan } from "../plan";
 import type { NetFace } from "../shell/net";
 import { extent } from "../shell/outline";
+import { isPlaced, type PlacedThing } from "../things/placed";
+import type { Seen } from "../things/seen";
 import { formatLength } from "../units/format";
 import { drawRect } from "./drawRect";
 import { frameOf, HELD_PX, type Size, spotsIn, spotsRound, type View } from "./view";
@@ -22,6 +23,8 @@ export interface WallView extends View {
   x: number;
   y: number;
   cover: Cover | undefined;
+  /** The features on it. */
+  features: PlacedThing[];
 }
 
 /**
@@ -30,12 +33,14 @@ export interface WallView extends View {
  */
 export function wallView({
   plan: { shell, site },
+  seen: { things: all, covers },
   variant,
   face,
   size,
   chosen = [],
 }: {
   plan: Pick<Plan, "shell" | "site">;
+  seen: Pick<Seen, "things" | "covers">;
   variant: Variant;
   face: FaceId;
   size: Size;
@@ -60,7 +65,7 @@ export function wallView({
     return { ...own, x: own.x + x, y: own.y + y };
   };
   const wall: Box = { x, y, width: whole.widthMm * scale, height: whole.heightMm * scale };
-  const cover = coversOf(shell, variant).find((c) => c.wall.face === face);
+  const cover = covers.find((c) => c.wall.face === face);
   const title = `${face[0]!.toUpperCase()}${face.slice(1)}`;
   const size3 = `${say(whole.widthMm)} × ${say(whole.heightMm)}${unit}`;
   const head: Wanted = {
@@ -93,9 +98,10 @@ export function wallView({
           },
         ]
       : [];
-  const features = variant.features
-    .filter((f) => f.face === face)
-    .map((f): Wanted => ({ id: f.id, says: [featureName(f)], spots: spotsRound(rectAt(featureRect(f))) }));
+  const here = all.filter(isPlaced).filter(({ kind, placed }) => kind === "feature" && placed.face === face);
+  const features = here.map(
+    ({ id, name, placed: { rect } }): Wanted => ({ id, says: [name], spots: spotsRound(rectAt(rect)) }),
+  );
   const zones = variant.background.zones
     .filter((z) => z.face === face)
     .map((zone): Wanted => {
@@ -117,10 +123,11 @@ export function wallView({
   const frame = frameOf(size);
   return {
     ...{ net, scale, x, y, cover, frame },
+    features: here,
     labels: placeLabels(
       [head, ...things.filter(first), ...bare, ...things.filter((t) => !first(t))],
       frame,
-      variant.features.filter((f) => f.face === face).map((f) => rectAt(featureRect(f))),
+      here.map(({ placed }) => rectAt(placed.rect)),
     ),
   };
 }

@@ -1,6 +1,5 @@
 import { lazy, useState } from "react";
 import { BUILD_UP } from "#core/background/buildUps";
-import { coversOf } from "#core/background/cover";
 import { newZone } from "#core/background/create";
 import { liftsOf } from "#core/background/foam";
 import { WALLS, type WallId, ZONE_KINDS, type ZoneKind } from "#core/background/names";
@@ -44,8 +43,8 @@ export default function BackgroundStage() {
   const facing = heldFace && chosen !== "net" ? (heldFace as WallId) : undefined;
   const view = facing ?? chosen ?? walls[0] ?? "net";
   const face = view === "net" ? undefined : view;
-  const { wall, lifts } = useShown(({ plan }) => {
-    const cover = coversOf(plan.shell, plan.site.variant).find((c) => c.wall.face === face);
+  const { wall, lifts } = useShown(({ plan, seen }) => {
+    const cover = seen.covers.find((c) => c.wall.face === face);
     const wall = plan.site.variant.background.walls.find((w) => w.face === face);
     const foamed = wall?.buildUp === "foam" || wall?.buildUp === "panels";
     return { wall, lifts: cover && foamed ? liftsOf(cover) : 0 };

@@ -1,6 +1,5 @@
 import { Table, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import { closedOpenings, closureWords } from "#core/closures/here";
 import { statedMm } from "#core/design/measure";
 import type { FaceId } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
@@ -22,12 +21,7 @@ const VIEWS = [NET_VIEW, SECTIONS_VIEW] as const;
 export default function FrontStage() {
   const { say, units } = useUnits();
   const boards = useBoards();
-  const openings = useShown(({ plan }) =>
-    closedOpenings(plan.site, plan.facts).map((closed) => ({
-      ...{ id: closed.opening.id, face: closed.opening.face, words: closureWords(closed) },
-      ...{ widthMm: closed.opening.widthMm, heightMm: closed.opening.heightMm },
-    })),
-  );
+  const openings = useShown(({ seen }) => seen.openings);
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("net");
   const unit = units.unit === "mm" ? " mm" : "";
   const main = openings[0]!;

@@ -1,6 +1,7 @@
 import { Box, Grid, Stack, Table, Text } from "@chakra-ui/react";
 import { lazy, Suspense } from "react";
-import { type Interval, TOLERANCE_MM_PER_DAY } from "#core/seal/leak/format";
+import type { Interval } from "#core/seal/leak/format";
+import { TOLERANCE_MM_PER_DAY } from "#core/seal/leak/tolerance";
 import { formatFineLength, type LengthDisplay } from "#core/units/format";
 import { Reading } from "../../fields/Reading";
 import { useShown, useUnits } from "../../state/context";

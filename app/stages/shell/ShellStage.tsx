@@ -2,7 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { lazy, Suspense, useState } from "react";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
-import { newDam } from "#core/shell/dam/schema";
+import { newDam } from "#core/shell/dam/create";
 import type { CabinetShell } from "#core/shell/kinds/cabinet/schema";
 import { surveyId } from "#core/things/surveyId";
 import { SurveyDrawing } from "../../drawing/SurveyDrawing";

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { TOLERANCE_MM_PER_DAY } from "./tolerance";
 
 const number = (what: string) => v.pipe(v.number(`${what} must be a number.`), v.finite());
 const reading = v.object({
@@ -9,9 +10,6 @@ const reading = v.object({
   levelMm: number("levelMm"),
 });
 const readings = v.pipe(v.array(reading), v.maxLength(5000));
-
-/** What is let pass, mm a day, unless another is given (source: water-test; common practice, no source). */
-export const TOLERANCE_MM_PER_DAY = 0.5;
 
 /** What `hornwort leak` reads (source: water-test). */
 export const LeakInputSchema = v.object({

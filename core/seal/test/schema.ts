@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { LocalTimeSchema } from "../../design/localTime";
+import { LocalTimeSchema } from "../../design/basics";
 
 const finite = v.pipe(v.number(), v.finite());
 const mm = v.pipe(finite, v.minValue(0), v.maxValue(5000));

@@ -4,8 +4,9 @@ import { OWN_PANES } from "../../materials/ownPanes";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
 import type { Site } from "../site";
+import { orderedPane } from "./create";
 import { BED_MM, damLengthMm } from "./lay";
-import { type Dam, type DamAndFloor, orderedPane } from "./schema";
+import type { Dam, DamAndFloor } from "./schema";
 import { type Shelf, stuffOf } from "./stuff";
 
 /** What a dam's bed of sealant is; its beads are seams of the shell, sealed with the others. */

@@ -19,16 +19,6 @@ export const DamSchema = v.object({
 });
 export type Dam = v.InferOutput<typeof DamSchema>;
 
-/** Glass of the book that a dam is of where nothing else is said. */
-export const orderedPane = (): Source => ({ of: "bought", material: "glass-6" });
-
-/** A pane ordered for a dam. */
-export const newDam = (heightMm: number): Dam => ({
-  source: orderedPane(),
-  height: { typed: String(heightMm), value: heightMm, how: "stated" },
-  length: null,
-});
-
 /** A second floor bedded on the base. */
 export const FloorSchema = v.object({ source: SourceSchema });
 export type Floor = v.InferOutput<typeof FloorSchema>;

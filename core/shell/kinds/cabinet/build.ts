@@ -4,7 +4,7 @@ import { stackLevels } from "../../../levels/levels";
 import { FOUND_MATERIALS, foundFace } from "../../../materials/face";
 import type { Book } from "../../../materials/schema";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
-import { newDam } from "../../dam/schema";
+import { newDam } from "../../dam/create";
 import { standDam } from "../../dam/stand";
 import type { Rect } from "../../faces";
 import { edgeGap, meetingGap } from "../../found/doors";

@@ -3,7 +3,7 @@ import { stackLevels } from "../../../levels/levels";
 import { FOUND_MATERIALS, foundFace, OPEN_SIDE } from "../../../materials/face";
 import type { Book } from "../../../materials/schema";
 import { boxFaces, FACE_WORDS, faceSolid } from "../../boxFaces";
-import { newDam } from "../../dam/schema";
+import { newDam } from "../../dam/create";
 import { standDam } from "../../dam/stand";
 import { FIXED_SCREEN, screenRect } from "../../found/screen";
 import { boxProfile, volumeBelowMl } from "../../profile";
