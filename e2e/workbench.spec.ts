@@ -197,6 +197,22 @@ test("the next line goes where it says, and anything is found or done by its nam
   await page.getByPlaceholder(/A stage, a thing/).fill("inside volume");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toContainText("How");
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Control+k");
+  await page.getByPlaceholder(/A stage, a thing/).fill("haberdasher");
+  await page.getByRole("option", { name: /Haberdasher/ }).click();
+  await expect(page).toHaveURL(/\/builds\/haberdasher/);
+});
+
+test("what plans is fetched again where the first try fails, and what was done meanwhile is not lost", async ({
+  page,
+}) => {
+  let refused = 0;
+  await page.route(/\/assets\/planner-/, (route) => (refused++ === 0 ? route.abort() : route.continue()));
+  await open(page, "/builds/bramble-tower/ground");
+  await expect(page.getByText(/could not be fetched from the server/)).toBeVisible();
+  await expect(page.getByText(/could not be fetched from the server/)).toBeHidden({ timeout: 15_000 });
+  expect(refused).toBeGreaterThan(1);
 });
 
 for (const [width, height] of [

@@ -1,19 +1,24 @@
 import { Box } from "@chakra-ui/react";
 import { Command } from "cmdk";
-import type { ReactNode } from "react";
-import { useNavigate } from "react-router";
+import { type ReactNode, useEffect } from "react";
+import { useFetcher, useNavigate } from "react-router";
 import { thingKey } from "#core/things/key";
+import type { loader } from "../routes/builds";
 import { useBuildHandle } from "../state/context";
 import { useGo } from "./go";
 
 /** Most things or figures that are listed at once of a kind: more are found by typing. */
 const MOST = 400;
 
-/** Stages, things, figures, what can be done, and materials, found by any part of their names. */
+/** Stages, things, figures, what can be done, builds, and materials, found by any part of their names. */
 export function Palette({ onDone }: { onDone: () => void }) {
   const { api, openWorking, buildId, stages } = useBuildHandle();
   const go = useGo();
   const navigate = useNavigate();
+  const { load, data: known } = useFetcher<typeof loader>();
+  useEffect(() => {
+    load("/?index");
+  }, [load]);
   const { plan, seen, bench } = api.shown.getState();
   const done = (act: () => void) => () => {
     onDone();
@@ -48,7 +53,7 @@ export function Palette({ onDone }: { onDone: () => void }) {
       }}
     >
       <Command label="Find or do">
-        <Command.Input autoFocus placeholder="A stage, a thing, a figure, a material, or what to do" />
+        <Command.Input autoFocus placeholder="A stage, a thing, a figure, a build, a material, or what to do" />
         <Command.List>
           <Command.Empty>Nothing of that name. Try a shorter part of it.</Command.Empty>
           <Group heading="Stages">
@@ -86,6 +91,15 @@ export function Palette({ onDone }: { onDone: () => void }) {
                 {figure.label}
               </Command.Item>
             ))}
+          </Group>
+          <Group heading="Builds">
+            {known?.builds
+              .filter(({ id }) => id !== buildId)
+              .map(({ id, name }) => (
+                <Command.Item key={id} value={`build ${name} ${id}`} onSelect={done(() => navigate(`/builds/${id}`))}>
+                  {name}
+                </Command.Item>
+              ))}
           </Group>
           <Group heading="Materials">
             {bench.book.materials.map((material) => (

@@ -65,6 +65,7 @@ describe("the build's store", () => {
     const before = api.shown.getState().plan;
     api.commit(widen(1400));
     api.show(widen(1300));
+    api.drop();
     api.setBench({ ...bench(), now: "2027-01-01T09:00" });
     expect(width(api)).toBe(1500);
     expect(api.shown.getState().plan).toBe(before);
@@ -80,6 +81,16 @@ describe("the build's store", () => {
     expect(plan.tally).toEqual(again.tally);
     expect(plan.snags).toEqual(again.snags);
     expect(api.store.getState().refused).toMatch(/^This change was not made: .*more than zero/);
+  });
+
+  it("makes what was dragged and let go before the planner was there", async () => {
+    const api = createBuildStore(opened(jobBuild(), () => Promise.resolve(planner)));
+    for (const mm of [1490, 1450, 1410]) api.show(widen(mm));
+    api.settle();
+    expect(width(api)).toBe(1500);
+    await vi.waitFor(() => expect(width(api)).toBe(1410));
+    expect(api.store.getState().preview).toBeNull();
+    expect(api.shown.getState().plan.parts.find((p) => p.id === "shell/top")!.lengthMm).toBe(1430);
   });
 
   it("says that the planner could not be fetched, keeps what was asked, tries again, and does it when it can be", async () => {

@@ -173,7 +173,17 @@ export function createBuildStore(
   const made = (recipe: Recipe) => code!.produce(current(), (draft: Build) => recipe(draft, code!));
   const NOT_MADE = "This change was not made:";
   const attempt = (recipe: Recipe) => whenReady(NOT_MADE, () => offer(made(recipe), true));
-  const drop = () => store.setState({ preview: null });
+  /** What was dragged before the planner was there, and whether it has been let go. */
+  let early: { recipe: Recipe; settled: boolean } | null = null;
+  const settle = (): void => {
+    if (early) early.settled = true;
+    const { preview } = store.getState();
+    if (preview) store.setState({ design: preview, preview: null });
+  };
+  const drop = () => {
+    early = null;
+    store.setState({ preview: null });
+  };
   return {
     store,
     shown,
@@ -199,17 +209,23 @@ export function createBuildStore(
       ),
     /** Takes back what the page says of the last refusal. */
     dismiss: () => store.setState({ refused: null }),
-    /** Shows a change that is still under way; nothing until the planner is there. */
+    /** Shows a change that is still under way: the last of them once the planner is there. */
     show(recipe: Recipe): Problem[] {
       if (code) return offer(made(recipe), false);
-      wake();
+      const first = early === null;
+      early = { recipe, settled: false };
+      if (first)
+        ready(() => {
+          const last = early;
+          early = null;
+          if (!last) return;
+          refuse(NOT_MADE, offer(made(last.recipe), false));
+          if (last.settled) settle();
+        });
       return [];
     },
     /** Makes what is shown the design. */
-    settle: (): void => {
-      const { preview } = store.getState();
-      if (preview) store.setState({ design: preview, preview: null });
-    },
+    settle,
     /** Drops what is shown. */
     drop,
     /** Where something lies on its face in what is shown and not yet the design. */
