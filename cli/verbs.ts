@@ -1,4 +1,6 @@
 import * as v from "valibot";
+import { sizeDoor } from "../core/closures/door/door";
+import { DoorSchema } from "../core/closures/door/format";
 import { exactBars } from "../core/cuts/bars/exactBars";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
@@ -62,6 +64,11 @@ function paneVerb(data: unknown): Result<unknown> {
   return read.success ? ok(sizePane(read.output)) : fail(`not a pane: ${issueWords(read.issues)}`);
 }
 
+function doorVerb(data: unknown): Result<unknown> {
+  const read = v.safeParse(DoorSchema, data);
+  return read.success ? sizeDoor(read.output) : fail(`not a door or lid: ${issueWords(read.issues)}`);
+}
+
 function leakVerb(data: unknown): Result<unknown> {
   const read = v.safeParse(LeakInputSchema, data);
   return read.success ? judgeLeak(read.output) : fail(`not a water test: ${issueWords(read.issues)}`);
@@ -79,5 +86,6 @@ export const VERBS: Record<string, (data: unknown) => Result<unknown> | Promise<
   bars: barsVerb,
   escape: escapeVerb,
   pane: paneVerb,
+  door: doorVerb,
   leak: leakVerb,
 };
