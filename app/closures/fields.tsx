@@ -1,6 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { ComponentType } from "react";
+import type { DoorInput } from "#core/closures/door/format";
+import { runningPanes } from "#core/closures/groove/closure";
+import { groovesIn } from "#core/closures/groove/groove";
+import type { Hinged } from "#core/closures/kinds/hinged/schema";
 import type { SlidingPair } from "#core/closures/kinds/slidingPair/schema";
+import { catchesIn, hingesIn } from "#core/closures/leaf/fittings";
 import type { Closure } from "#core/closures/schema";
 import { materialsOf } from "#core/materials/find";
 import { ChoiceField, CountField, TickField } from "../fields/fields";
@@ -10,6 +15,9 @@ import { useBench, useBuildHandle, useDecision, useShown, useVariant } from "../
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
+import { LeafFields } from "./LeafFields";
+
+type Edge = keyof DoorInput["clearanceMm"];
 
 /** The closure's place in the design, its path, and how its figures are called. */
 interface ClosureProps {
@@ -17,6 +25,8 @@ interface ClosureProps {
   path: string;
   id: (thing: string) => string;
 }
+
+const named = (list: readonly { id: string; name: string }[]) => list.map((m) => [m.id, m.name] as const);
 
 const LOCKS = [
   ["none", "none"],
@@ -158,9 +168,161 @@ function TakeOffButton({ index }: { index: number }) {
   );
 }
 
+const SIDE: readonly [Edge, string][] = [["lock", "Clear on each side"]];
+const ENDS: readonly [Edge, string][] = [
+  ["head", "Clear at the head"],
+  ["foot", "Clear at the foot"],
+];
+
+function HingedFields({ index, path, id }: ClosureProps) {
+  const { book } = useBench();
+  const leaves = useVariant((v) => (v.closures[index] as Hinged).leaves);
+  const { commit } = useDecision<Hinged["leaves"]>(`${path}/leaves`);
+  const edges: (readonly [Edge, string])[] = [
+    ["hinge", "Clear at the hinges"],
+    leaves === 2 ? ["meet", "Clear where they meet"] : ["lock", "Clear at the lock side"],
+    ...ENDS,
+  ];
+  return (
+    <>
+      <Fields>
+        <Select
+          label="Leaves"
+          value={String(leaves)}
+          options={[
+            ["1", "one"],
+            ["2", "two"],
+          ]}
+          onChange={(n) => commit(n === "2" ? 2 : 1)}
+        />
+        {leaves === 1 && (
+          <ChoiceField
+            label="Hangs, from outside"
+            path={`${path}/hang`}
+            options={[
+              ["left", "on the left"],
+              ["right", "on the right"],
+            ]}
+          />
+        )}
+        <ChoiceField label="Hinges" path={`${path}/hinges/hinge`} options={named(hingesIn(book))} />
+        <CountField label="How many a leaf" path={`${path}/hinges/count`} min={2} max={8} />
+        <MeasureField
+          label="Top to lowest hinge"
+          path={`${path}/hinges/spacing`}
+          optional
+          empty="a sixth from each end"
+        />
+        <ChoiceField
+          label="Fixed by"
+          path={`${path}/hinges/fixing`}
+          options={[
+            ["screws", "screws"],
+            ["bolts", "bolts through, washers"],
+          ]}
+        />
+        <LockField path={path} found={false} />
+      </Fields>
+      <Box mt="2">
+        <LeafFields {...{ index, path, id, edges }} one="door" />
+      </Box>
+    </>
+  );
+}
+
+/** A leaf that is lifted out or off. */
+const stillFields = (one: string, edges: readonly (readonly [Edge, string])[]) =>
+  function StillFields({ index, path, id }: ClosureProps) {
+    return (
+      <>
+        <Fields>
+          <LockField path={path} found={false} />
+        </Fields>
+        <Box my="2">
+          <TickField label="Pegs or blocks keep it in the middle" path={`${path}/centred`} />
+        </Box>
+        <LeafFields {...{ index, path, id, one, edges }} />
+      </>
+    );
+  };
+
+const LID_EDGES: readonly (readonly [Edge, string])[] = [
+  ...SIDE,
+  ["head", "Clear at the back"],
+  ["foot", "Clear at the front"],
+];
+
+/** A pane in grooves. */
+const groovedFields = (one: string, clear: { label: string; at: string }) =>
+  function GroovedFields({ path, id }: ClosureProps) {
+    const { book } = useBench();
+    return (
+      <>
+        <Fields>
+          <ChoiceField label="Of" path={`${path}/pane`} options={named(runningPanes(book))} />
+          <ChoiceField label="Grooves" path={`${path}/groove`} options={named(groovesIn(book))} />
+          <MeasureField label={clear.label} path={`${path}/${clear.at}`} />
+          <LockField path={path} found={false} />
+        </Fields>
+        <Box mt="2">
+          <Fields>
+            {["across", "along", "held", "mass"].map((thing) => (
+              <FigureReading key={thing} id={id(`${one}-${thing}`)} />
+            ))}
+          </Fields>
+        </Box>
+      </>
+    );
+  };
+
+const SliderAndPaneFields = (props: ClosureProps) => (
+  <>
+    <Fields>
+      <ChoiceField
+        label="Fixed, from outside"
+        path={`${props.path}/fixed`}
+        options={[
+          ["left", "the left pane"],
+          ["right", "the right pane"],
+        ]}
+      />
+    </Fields>
+    <Box mt="2">
+      <SlidingPairFields {...props} />
+    </Box>
+  </>
+);
+
+function TubLidFields({ path }: ClosureProps) {
+  const { book } = useBench();
+  return (
+    <>
+      <Fields>
+        <ChoiceField label="Mesh" path={`${path}/mesh`} options={named(materialsOf(book, "mesh"))} />
+        <MeasureField label="Window wide" path={`${path}/width`} />
+        <MeasureField label="Window deep" path={`${path}/height`} />
+        <MeasureField label="Lap round it" path={`${path}/lap`} />
+        <ChoiceField label="A catch each side" path={`${path}/catch`} options={named(catchesIn(book))} />
+        <LockField path={path} found={false} />
+      </Fields>
+      <Box mt="2">
+        <TickField label="A strap round the whole" path={`${path}/strap`} />
+      </Box>
+    </>
+  );
+}
+
 /** The fields of each kind of closure. */
 export const CLOSURE_FIELDS: { [Kind in Closure["kind"]]: ComponentType<ClosureProps> } = {
   slidingPair: SlidingPairFields,
+  sliderAndPane: SliderAndPaneFields,
+  hinged: HingedFields,
+  liftOut: stillFields("panel", [...SIDE, ...ENDS]),
+  liftingPane: groovedFields("pane", { label: "Clear over it", at: "head" }),
   lid: LidFields,
+  meshLid: stillFields("lid", LID_EDGES),
+  panelLid: stillFields("lid", LID_EDGES),
+  slidingLid: groovedFields("lid", { label: "Clear before it, shut", at: "front" }),
+  tubLid: TubLidFields,
   found: FoundFields,
 };

@@ -3,9 +3,10 @@ import { OrbitControls } from "@react-three/drei/core/OrbitControls";
 import { Canvas } from "@react-three/fiber";
 import { useMemo, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
-import { coversOf } from "#core/background/covers";
 import { boxMesh, coverMesh, groundMesh } from "#core/background/mesh";
 import { isPiece, isPlanter, zoneDepthMm, zoneRect } from "#core/background/zones";
+import type { Leaf } from "#core/closures/kind";
+import { leafMesh, OPEN_DEG } from "#core/closures/leaf/opened";
 import type { Variant } from "#core/document/schema";
 import { drawnCorners } from "#core/features/drawn";
 import type { Family } from "#core/materials/face";
@@ -15,6 +16,7 @@ import { extent } from "#core/shell/outline";
 import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
+import type { Seen } from "#core/things/seen";
 import { useBuild } from "../state/context";
 import { useSame } from "../state/equal";
 import { QuietButton } from "../ui/QuietButton";
@@ -113,11 +115,11 @@ function plate(shell: Shell, face: keyof Shell["faces"], corners: Point[], offMm
 
 /** The shell in the round: turned with the pointer, opened, and pulled apart. */
 export default function Model() {
-  const { plan, variant } = useBuild();
+  const { plan, seen, variant } = useBuild();
   const { shell } = plan;
   const [apart, setApart] = useState(false);
   const [lidOff, setLidOff] = useState(true);
-  const solids = useSolids(shell, variant);
+  const solids = useSolids(shell, variant, seen, lidOff);
   const size = Math.max(shell.outside.widthMm, shell.outside.depthMm, shell.outside.heightMm) / 1000;
   const middle: Vec3 = place([shell.inside.widthMm / 2, shell.inside.depthMm / 2, shell.inside.heightMm / 2]);
   return (
@@ -166,8 +168,8 @@ export default function Model() {
 }
 
 /** The solids of a shell, made again only when what is drawn has become another. */
-function useSolids(shell: Shell, variant: Variant): SolidOf[] {
-  const drawn = useSame({ shell, variant }, (of) => [
+function useSolids(shell: Shell, variant: Variant, { covers, openings }: Seen, open: boolean): SolidOf[] {
+  const drawn = useSame({ shell, variant, covers, openings, open }, (of) => [
     of.shell.faces,
     of.shell.strips,
     of.shell.gaps,
@@ -177,8 +179,10 @@ function useSolids(shell: Shell, variant: Variant): SolidOf[] {
     of.variant.features,
     of.variant.background,
     of.variant.ground.pool,
+    of.openings,
+    of.open,
   ]);
-  return useMemo(() => solidsOf(drawn.shell, drawn.variant), [drawn]);
+  return useMemo(() => solidsOf(drawn), [drawn]);
 }
 
 interface SolidOf {
@@ -190,7 +194,9 @@ interface SolidOf {
   opens: boolean;
 }
 
-function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
+type Drawn = { shell: Shell; variant: Variant; open: boolean } & Pick<Seen, "covers" | "openings">;
+
+function solidsOf({ shell, variant, covers, openings, open }: Drawn): SolidOf[] {
   const { features } = variant;
   const walls = Object.values(shell.faces)
     .filter((f) => !f.open)
@@ -221,8 +227,33 @@ function solidsOf(shell: Shell, variant: Variant): SolidOf[] {
       opens: shell.openings.some((o) => o.face === feature.face) && !shell.faces[feature.face].open,
     }),
   );
-  return [...walls, ...strips, ...foundSolids(shell), ...vents, ...backgroundSolids(shell, variant)];
+  return [
+    ...walls,
+    ...strips,
+    ...foundSolids(shell),
+    ...vents,
+    ...leafSolids(shell, openings, open),
+    ...backgroundSolids(shell, variant, covers),
+  ];
 }
+
+const LEAF_FAMILY: Record<Leaf["of"], Family> = { glass: "glass", mesh: "steel", sheet: "pvcFoam" };
+
+/** The leaves of made doors and lids, shut or opened. */
+const leafSolids = (shell: Shell, openings: Seen["openings"], open: boolean): SolidOf[] =>
+  openings.flatMap(({ id, face, closure }) =>
+    (closure?.leaves ?? [])
+      .filter((leaf) => leaf.moves)
+      .map(
+        (leaf): SolidOf => ({
+          id: `leaf-${id}-${leaf.id}`,
+          family: LEAF_FAMILY[leaf.of],
+          mesh: leafMesh(shell, face, leaf, open ? OPEN_DEG : 0),
+          out: facing(shell.faces[face]).out,
+          opens: false,
+        }),
+      ),
+  );
 
 /** Doors over an open front, a background that stays, and what came with the shell for air. */
 function foundSolids(shell: Shell): SolidOf[] {
@@ -271,8 +302,7 @@ function liningSolids(shell: Shell): SolidOf[] {
 }
 
 /** The walls' reliefs, and what stands out of them. */
-function backgroundSolids(shell: Shell, variant: Variant): SolidOf[] {
-  const covers = coversOf(shell, variant);
+function backgroundSolids(shell: Shell, variant: Variant, covers: Seen["covers"]): SolidOf[] {
   const reliefs = covers
     .filter((c) => c.rect.heightMm > 0)
     .map(

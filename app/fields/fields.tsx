@@ -1,10 +1,11 @@
-import { Checkbox, NumberInput } from "@chakra-ui/react";
+import { NumberInput } from "@chakra-ui/react";
 import { memo, useState } from "react";
 import { useDecision } from "../state/context";
 import { equal } from "../state/equal";
 import { useDraft } from "../state/useDraft";
 import { Labelled } from "../ui/Labelled";
 import { Select } from "../ui/Select";
+import { Tick } from "../ui/Tick";
 
 interface ChoiceProps<T extends string> {
   label: string;
@@ -52,13 +53,7 @@ export function MaybeChoiceField({ label, path, options, none }: ChoiceProps<str
 /** Yes or no. */
 export const TickField = memo(function TickField({ label, path }: { label: string; path: string }) {
   const { value, commit } = useDecision<boolean>(path);
-  return (
-    <Checkbox.Root size="sm" checked={value === true} onCheckedChange={({ checked }) => commit(checked === true)}>
-      <Checkbox.HiddenInput />
-      <Checkbox.Control borderColor="muted" _checked={{ bg: "fern", borderColor: "fern", color: "fernInk" }} />
-      <Checkbox.Label>{label}</Checkbox.Label>
-    </Checkbox.Root>
-  );
+  return <Tick label={label} on={value === true} onChange={commit} />;
 });
 
 /** A whole number with a lower and an upper end. */

@@ -1,7 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { statedMm } from "#core/design/measure";
 import { GAP_FACTOR } from "#core/residents/factors";
-import type { Resident } from "#core/residents/schema";
+import type { OtherLife, Resident } from "#core/residents/schema";
 import { formatNumber } from "#core/units/format";
 import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
@@ -56,6 +56,21 @@ export function ResidentFields({ id }: { id: string }) {
         <MeasureField label="Floor it needs, wide" path={`${path}/needs/width`} optional />
         <MeasureField label="Height it needs" path={`${path}/needs/height`} optional hint="above the substrate" />
         <MeasureField label="Reach up a wall" path={`${path}/reach`} optional />
+        <MeasureField label="Mass" suffix="g" kind="plain" path={`${path}/mass`} optional empty="not known" />
+        <MeasureField
+          label="Girth, across its widest"
+          path={`${path}/girth`}
+          optional
+          empty="not known"
+          how="measured"
+        />
+        <MeasureField
+          label="Least gap its head passes"
+          path={`${path}/head`}
+          optional
+          empty="as narrowest"
+          how="measured"
+        />
         <BandField label="Its warmth" unit="°C" path={`${path}/bands/tempC`} from={{ low: 20, high: 28 }} />
         <BandField label="Its air" unit="% rh" path={`${path}/bands/rh`} from={{ low: 40, high: 70 }} />
       </Fields>
@@ -63,13 +78,67 @@ export function ResidentFields({ id }: { id: string }) {
         {TRAITS.map(([trait, words]) => (
           <TickField key={trait} label={words} path={`${path}/traits/${trait}`} />
         ))}
+        <TickField label="Squeezes what it eats" path={`${path}/traits/constricts`} />
         <TickField label="Strong" path={`${path}/strong`} />
         <TickField label="Venomous or medically dangerous" path={`${path}/dangerous`} />
       </Flex>
+      <LivesFields path={`${path}/lives`} lives={resident.lives ?? []} body={resident.body} />
       <Text fontSize="xs" color="muted" mt="1">
         {`Gaps up to ${formatNumber(GAP_FACTOR[resident.body].value, 2)} × its narrowest measure, from memory. ${resident.note}`}
       </Text>
     </>
+  );
+}
+
+/** What else of it is kept in: its young, what it eats, what cleans up after it. */
+const LIFE_WORDS: Record<OtherLife["life"], { label: string; button: string; body?: Resident["body"] }> = {
+  smallest: { label: "Smallest of them", button: "Add the smallest of them" },
+  hatchling: { label: "Young", button: "Add its young" },
+  feeder: { label: "Feeder", button: "Add what it eats", body: "hardBodied" },
+  crew: { label: "Clean-up crew", button: "Add a clean-up crew", body: "hardBodied" },
+};
+
+function LivesFields({ path, lives, body }: { path: string; lives: readonly OtherLife[]; body: Resident["body"] }) {
+  const { commit } = useDecision<OtherLife[]>(path);
+  return (
+    <Box mt="2">
+      {lives.map((other, i) => (
+        <Box key={`${other.life}/${i.toString()}`} mb="1.5">
+          <Fields>
+            <NameField label={LIFE_WORDS[other.life].label} path={`${path}/${i}/name`} most={80} />
+            <MeasureField
+              label="Narrowest rigid measure"
+              path={`${path}/${i}/narrowestRigid`}
+              optional
+              empty="not known"
+              how="measured"
+            />
+            <MeasureField label="Girth" path={`${path}/${i}/girth`} optional empty="not known" how="measured" />
+            <Box alignSelf="end">
+              <QuietButton size="xs" onClick={() => commit(lives.filter((_, at) => at !== i))}>
+                Take it off
+              </QuietButton>
+            </Box>
+          </Fields>
+        </Box>
+      ))}
+      <Flex gap="1.5" wrap="wrap">
+        {(Object.entries(LIFE_WORDS) as [OtherLife["life"], (typeof LIFE_WORDS)["feeder"]][]).map(([life, words]) => (
+          <QuietButton
+            key={life}
+            size="xs"
+            onClick={() =>
+              commit([
+                ...lives,
+                { life, name: words.label, body: words.body ?? body, narrowestRigid: null, girth: null },
+              ])
+            }
+          >
+            {words.button}
+          </QuietButton>
+        ))}
+      </Flex>
+    </Box>
   );
 }
 

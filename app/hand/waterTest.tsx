@@ -1,4 +1,4 @@
-import { Box, Checkbox, Flex, Text } from "@chakra-ui/react";
+import { Box, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { sealedAs } from "#core/seal/test/sealedAs";
 import { isPassed } from "#core/seal/test/standing";
@@ -12,6 +12,7 @@ import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
 import { TextField } from "../ui/TextField";
+import { Tick } from "../ui/Tick";
 import { TEST_STATUS } from "../words/testStatus";
 import { Gauge } from "./Gauge";
 
@@ -98,8 +99,8 @@ function Begin() {
         />
       </Fields>
       <Flex gap="4" mt="2" align="center" wrap="wrap">
-        <Tick label="An open pan of the same water stands inside" on={pan} change={setPan} />
-        <Tick label="Something covers the seams already" on={dressed} change={setDressed} />
+        <Tick label="An open pan of the same water stands inside" on={pan} onChange={setPan} />
+        <Tick label="Something covers the seams already" on={dressed} onChange={setDressed} />
         <QuietButton
           disabled={!ready}
           onClick={() =>
@@ -120,16 +121,6 @@ function Begin() {
         </Text>
       )}
     </Box>
-  );
-}
-
-function Tick({ label, on, change }: { label: string; on: boolean; change: (on: boolean) => void }) {
-  return (
-    <Checkbox.Root size="sm" checked={on} onCheckedChange={({ checked }) => change(checked === true)}>
-      <Checkbox.HiddenInput />
-      <Checkbox.Control borderColor="muted" _checked={{ bg: "fern", borderColor: "fern", color: "fernInk" }} />
-      <Checkbox.Label>{label}</Checkbox.Label>
-    </Checkbox.Root>
   );
 }
 

@@ -3,6 +3,7 @@ import { type Known, label, memory, practice, published } from "../figures/figur
 import type { Book, MaterialOf } from "../materials/schema";
 import { layerKind } from "../seal/stack/layers";
 import { BACKGROUND_MATERIALS } from "./starterBackground";
+import { DOOR_MATERIALS } from "./starterDoors";
 import { GAP_MATERIALS } from "./starterGaps";
 import { GROUND_MATERIALS } from "./starterGround";
 
@@ -233,6 +234,7 @@ export const starterBook = (): Book => ({
       note: "",
       packs: [unpriced("brush-strip-1m", "length 1 m", 1000)],
     },
+    ...structuredClone(DOOR_MATERIALS),
     ...structuredClone(GAP_MATERIALS),
     ...structuredClone(BACKGROUND_MATERIALS),
     ...structuredClone(GROUND_MATERIALS),

@@ -134,7 +134,7 @@ function barGroups(site: Site, parts: Part[]) {
       {
         ...{ material, pack, own, paired },
         ...fillBars(
-          own.map((p) => p.lengthMm),
+          own.flatMap((p) => Array<number>(p.qty).fill(p.lengthMm + (p.endsMm ?? 0))),
           pack.content,
           site.workshop.kerfMm,
         ),
@@ -153,7 +153,12 @@ function barLines(site: Site, parts: Part[]): BuyLine[] {
       id: `buying/${material.id}`,
       label: material.name,
       materialId: material.id,
-      need: own.map((p) => `${site.say(sawSizeMm(p.lengthMm))}${paired ? ", bottom and top" : ""}`).join(", "),
+      need: own
+        .map(
+          (p) =>
+            `${p.qty > 1 ? `${p.qty} × ` : ""}${site.say(sawSizeMm(p.lengthMm))}${paired ? ", bottom and top" : ""}`,
+        )
+        .join(", "),
       likely: counts,
       safe: counts,
       likelyMinor: cost,

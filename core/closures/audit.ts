@@ -1,19 +1,24 @@
 import { curesFor } from "../cures/apply";
 import type { Measure } from "../design/basics";
-import { type Audit, auditEscape, type EscapeInput } from "../escape/escape";
+import { type Audit, auditEscape, type EscapeInput, type Life } from "../escape/escape";
 import type { PlacedWay } from "../escape/way";
 import { constant, type Figure } from "../figures/figure";
 import type { Snag, Step } from "../ledgers/ledger";
 import { chewers } from "../residents/chews";
 import { GAP_FACTOR } from "../residents/factors";
-import type { Resident } from "../residents/schema";
+import { pushN } from "../residents/push";
+import type { OtherLife, Resident } from "../residents/schema";
 import type { Site } from "../shell/site";
 
 /** The smallest a guessed measure may be, or the measure. */
 const least = (measure: Measure) => measure.low ?? measure.value;
 
+/** The largest a guessed measure may be, or the measure. */
+const most = (measure: Measure) => measure.high ?? measure.value;
+
 /** A resident as the audit takes it, or undefined while neither its measure nor a refused gap is known. */
 export function auditResident(resident: Resident): EscapeInput["resident"] | undefined {
+  const { girth, head } = resident;
   const refused = resident.refusedGap === null ? {} : { refusedGapMm: least(resident.refusedGap) };
   if (resident.narrowestRigid === null && resident.refusedGap === null) return undefined;
   return {
@@ -21,8 +26,35 @@ export function auditResident(resident: Resident): EscapeInput["resident"] | und
     narrowestRigidMm: resident.narrowestRigid === null ? least(resident.refusedGap!) : least(resident.narrowestRigid),
     factor: GAP_FACTOR[resident.body].value,
     ...refused,
+    ...(girth && { girthMm: most(girth) }),
+    ...(head && { headMm: least(head) }),
   };
 }
+
+/** Another body kept in or out with it, as the audit takes it. */
+const auditOther = ({ name, body, narrowestRigid, girth, life }: OtherLife): EscapeInput["resident"] | undefined =>
+  narrowestRigid === null
+    ? undefined
+    : {
+        ...{ name, life, narrowestRigidMm: least(narrowestRigid), factor: GAP_FACTOR[body].value },
+        ...(girth && { girthMm: most(girth) }),
+      };
+
+/** Everybody that is judged: each resident as it is, and then what else of it is known. */
+const judgedOf = (residents: readonly Resident[]) =>
+  residents.flatMap((resident, residentIndex) =>
+    [
+      { who: auditResident(resident), life: "adult" as Life, body: resident.body, pushN: pushN(resident) ?? 0 },
+      ...(resident.lives ?? []).map((other) => ({
+        ...{ who: auditOther(other), life: other.life as Life, body: other.body, pushN: 0 },
+      })),
+    ].flatMap(({ who, ...rest }) => (who ? [{ ...rest, who, residentIndex }] : [])),
+  );
+
+/** What is neither resident nor young: its getting out is a nuisance, not a loss. */
+const BESIDE: readonly Life[] = ["feeder", "crew"];
+
+type JudgedPlace = Audit["ways"][number];
 
 /** Every way out, with what could close it, and how each resident passes them. */
 interface Audited {
@@ -32,21 +64,15 @@ interface Audited {
 
 /** Every way out against every resident that can be judged. */
 export function auditAll(site: Site, ways: PlacedWay[]): Audited {
-  const audits = site.brief.residents.flatMap((resident, residentIndex): Audit[] => {
-    const audited = auditResident(resident);
-    if (!audited) return [];
-    const { ways: judged, largest } = auditEscape(
-      { resident: audited, ways: ways.map((w) => w.way) },
-      site.brief.units,
+  const audits = judgedOf(site.brief.residents).map(({ who, life, body, residentIndex, pushN: newtons }): Audit => {
+    const pushed = ways.map(({ way, mmPerN = 0 }) =>
+      mmPerN * newtons > 0 ? { ...way, pushMm: mmPerN * newtons } : way,
     );
-    return [
-      {
-        residentIndex,
-        name: resident.name,
-        ways: judged.map((w, i) => ({ ...w, id: ways[i]!.id })),
-        largest,
-      },
-    ];
+    const { ways: judged, largest } = auditEscape({ resident: who, ways: pushed }, site.brief.units);
+    return {
+      ...{ residentIndex, life, name: who.name, pushN: newtons, judged: who, body, largest },
+      ways: judged.map((w, i) => ({ ...w, id: ways[i]!.id })),
+    };
   });
   return { ways, audits };
 }
@@ -54,32 +80,60 @@ export function auditAll(site: Site, ways: PlacedWay[]): Audited {
 /** One stop for each way a resident passes, told for the resident that passes it most easily. */
 export function auditSnags(site: Site, { ways, audits }: Audited): Snag[] {
   const told = new Map(ways.map((w) => [w.id, w]));
-  const worst = new Map<string, { audit: Audit; way: Audit["ways"][number] }>();
-  for (const audit of audits)
-    for (const way of audit.ways)
-      if (
-        !way.passes &&
-        !told.get(way.id)?.standsOpen &&
-        (worst.get(way.id)?.way.allowedMm ?? Infinity) > way.allowedMm
-      )
-        worst.set(way.id, { audit, way });
   const chewed = chewers(site.brief.residents).length > 0;
-  return [...worst.values()].map(({ audit, way }): Snag => {
+  /** What would close a way, the simplest first. */
+  const closing = (way: JudgedPlace, { pushN: newtons }: Audit) => {
     const placed = told.get(way.id)!;
     const mend = placed.mend?.(way.allowedMm);
-    const [fix, ...otherFixes] = [...(mend ? [mend] : []), ...curesFor(site, placed, way.allowedMm, chewed)];
-    return {
-      rule: "front/way-out",
+    const [fix, ...otherFixes] = [
+      ...(mend ? [mend] : []),
+      ...(placed.mends?.(way.allowedMm, newtons) ?? []),
+      ...curesFor(site, placed, way.allowedMm, chewed),
+    ];
+    return fix ? { fix, otherFixes } : {};
+  };
+  const isShut = ({ id }: JudgedPlace) => !told.get(id)?.standsOpen;
+  /** Of those a gap is judged for, the one that passes it most easily. */
+  const worstOf = (of: readonly Audit[], counts: (way: JudgedPlace) => boolean) => {
+    const worst = new Map<string, { audit: Audit; way: JudgedPlace }>();
+    for (const audit of of)
+      for (const way of audit.ways)
+        if (counts(way) && isShut(way) && (worst.get(way.id)?.way.allowedMm ?? Infinity) > way.allowedMm)
+          worst.set(way.id, { audit, way });
+    return [...worst.values()];
+  };
+  const kept = audits.filter(({ life }) => !BESIDE.includes(life));
+  const beside = audits.filter(({ life }) => BESIDE.includes(life));
+  const passable = (way: JudgedPlace) => !way.passes;
+  const snares = worstOf(kept, ({ snare }) => snare === true).map(
+    ({ audit, way }): Snag => ({
+      rule: "front/snare",
       subject: way.id,
       severity: "stop",
+      stage: told.get(way.id)!.stage,
+      title: `${audit.name}: caught ${way.kind === "slot" ? way.name : `in ${way.name}`}`,
+      sentence: `At worst ${site.say(way.worstMm, "up")}: a head goes in and the body behind it does not.`,
+      reason: `What goes in backwards comes out by its own weight or not at all, even where nobody gets out. Here ${way.why}.`,
+      ...closing(way, audit),
+      figure: "front/audit",
+    }),
+  );
+  const out = [...worstOf(kept, passable), ...worstOf(beside, passable)].map(({ audit, way }): Snag => {
+    const placed = told.get(way.id)!;
+    const isBeside = BESIDE.includes(audit.life);
+    return {
+      rule: isBeside ? "front/way-out-beside" : "front/way-out",
+      subject: way.id,
+      severity: isBeside ? "mind" : "stop",
       stage: placed.stage,
       title: `${audit.name}: a way out ${way.kind === "slot" ? way.name : `through ${way.name}`}`,
       sentence: `${site.say(way.worstMm, "up")} at worst fit; ${site.say(way.allowedMm, "down")} allowed.`,
       reason: `Allowed is a share of the narrowest rigid measure of the smallest stage. Here ${way.why}.`,
-      ...(fix && { fix, otherFixes }),
+      ...closing(way, audit),
       figure: "front/audit",
     };
   });
+  return [...out, ...snares];
 }
 
 /** Trying every gap, once all is shut. */
@@ -104,16 +158,15 @@ export const auditStep = (audited: boolean): Step => ({
 });
 
 /** The largest way out, against the resident that passes it most easily. */
-export function auditFigures(site: Site, audits: readonly Audit[]): Figure[] {
+export function auditFigures(audits: readonly Audit[]): Figure[] {
   const tightest = audits.reduce<{ audit: Audit; ratio: number } | undefined>((best, audit) => {
     const ratio = Math.max(0, ...audit.ways.map((w) => w.worstMm / w.allowedMm));
     return best && best.ratio >= ratio ? best : { audit, ratio };
   }, undefined);
-  if (!tightest) return [];
+  const worst = tightest?.audit.ways.find((w) => w.name === tightest.audit.largest);
+  if (!tightest || !worst) return [];
   const { audit } = tightest;
-  const worst = audit.ways.find((w) => w.name === audit.largest)!;
-  const resident = site.brief.residents[audit.residentIndex]!;
-  const audited = auditResident(resident)!;
+  const { judged, body } = audit;
   return [
     {
       id: "front/audit",
@@ -122,14 +175,14 @@ export function auditFigures(site: Site, audits: readonly Audit[]): Figure[] {
       unit: "mm",
       rounding: "up",
       formula:
-        audited.refusedGapMm === undefined
+        judged.refusedGapMm === undefined
           ? "nominal + tolerances summed + growth; allowed = factor × narrowest rigid measure"
           : "nominal + tolerances summed + growth; allowed = the gap seen refused",
       inputs: [
         ...audit.ways.map((w) => ({ name: `${w.name}, at worst`, value: w.worstMm, unit: "mm" })),
         { name: `allowed for ${audit.name}`, value: worst.allowedMm, unit: "mm" },
-        { name: "narrowest rigid measure, at least", value: audited.narrowestRigidMm, unit: "mm" },
-        constant(`factor for ${GAP_FACTOR[resident.body].words}`, GAP_FACTOR[resident.body], "×"),
+        { name: "narrowest rigid measure, at least", value: judged.narrowestRigidMm, unit: "mm" },
+        constant(`factor for ${GAP_FACTOR[body].words}`, GAP_FACTOR[body], "×"),
       ],
     },
   ];

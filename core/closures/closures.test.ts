@@ -4,9 +4,9 @@ import { starterBook } from "../book/starter";
 import { statedMm } from "../design/measure";
 import { auditEscape, type Way } from "../escape/escape";
 import { findMaterial } from "../materials/find";
+import { differentialGrowthMm } from "./growth";
 import { newSlidingPair } from "./kinds/slidingPair/create";
 import { fitSlides, HOLD_MM, LIFT_MM } from "./kinds/slidingPair/fit";
-import { differentialGrowthMm } from "./kinds/slidingPair/growth";
 
 const book = starterBook();
 const track4 = findMaterial(book, "track-4", "track")!;

@@ -33,7 +33,16 @@ export interface Leaf {
   id: string;
   rect: Rect;
   name?: string;
+  of: "glass" | "mesh" | "sheet";
+  /** How it opens, for the model; none for what stays. */
+  moves?: Moves;
 }
+
+/** How a leaf opens: about its hinges, off, or along. */
+export type Moves =
+  | { how: "swings"; hangs: "left" | "right"; thicknessMm: number }
+  | { how: "lifts"; thicknessMm: number }
+  | { how: "slides"; byMm: number; thicknessMm: number };
 
 /** A kind of closure. All that is known of it lives in its folder; `core/closures/kinds/list.ts` lists it. */
 export interface ClosureKind<C extends Closure = Closure> {

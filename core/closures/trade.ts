@@ -7,6 +7,7 @@ import { type Facts, fact } from "../ledgers/facts";
 import { emptyLedger, gather, type Step, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { RAIL_SAG } from "../shell/facts";
+import { meshSupplies } from "../shell/found/mesh";
 import { kindOf } from "../shell/kinds/index";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
@@ -23,7 +24,9 @@ import { openSnags } from "./openSnags";
 
 /** The ways out of an opening: of what closes it, or the opening itself. */
 function waysOf({ closure, opening, here }: Closed): PlacedWay[] {
-  if (closure) return closureKind(closure).ways(here, closure);
+  const ways = closure ? closureKind(closure).ways(here, closure) : [];
+  // What cannot be made as it is drawn closes nothing.
+  if (closure && (ways.length > 0 || !isMade(closure))) return ways;
   return [
     {
       ...{ id: here.own("front"), where: opening.face, stage: "front", cover: lockWords(null), standsOpen: true },
@@ -83,9 +86,10 @@ function planClosures(site: Site, facts: Facts): TradeLedger {
   return gather([
     ...openings.map((closed) => {
       const { closure, here } = closed;
-      return closure
-        ? afterTakeOff(closed, closureKind(closure).plan(here, closure))
-        : { ...emptyLedger(), snags: openSnags(here) };
+      if (!closure) return { ...emptyLedger(), snags: openSnags(here) };
+      const ledger = closureKind(closure).plan(here, closure);
+      const mesh = meshSupplies(site, ledger.parts, here.id("cloth"));
+      return afterTakeOff(closed, { ...ledger, supplies: [...ledger.supplies, ...mesh] });
     }),
     {
       ...emptyLedger(),
@@ -94,8 +98,8 @@ function planClosures(site: Site, facts: Facts): TradeLedger {
         ...auditSnags(site, audit),
         ...openings.flatMap(({ closure, here }) => (closure ? lockSnags(here, closure) : [])),
       ],
-      figures: auditFigures(site, audit.audits),
-      facts: [fact(AUDIT, { ...audit, ways: audit.ways.map(({ mend: _, ...way }) => way) })],
+      figures: auditFigures(audit.audits),
+      facts: [fact(AUDIT, { ...audit, ways: audit.ways.map(({ mend: _, mends: __, ...way }) => way) })],
     },
   ]);
 }

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import type { Body } from "../residents/names";
 import { formatLengthWithUnit, formatNumber, type LengthDisplay, MILLIMETRES } from "../units/format";
 import { MM_PER } from "../units/length";
 import { atLeast, atMost, under } from "../units/tolerance";
@@ -129,7 +130,13 @@ export function auditEscape(input: EscapeInput, display = MILLIMETRES): { ways: 
 /** The escape audit for one resident, way by way. */
 export interface Audit {
   residentIndex: number;
+  life: Life;
   name: string;
+  /** What it was taken to push with, N. */
+  pushN: number;
+  /** What it was judged by, and what sort of body it has. */
+  judged: EscapeInput["resident"];
+  body: Body;
   ways: (JudgedWay & { id: string })[];
   largest: string | null;
 }

@@ -3,7 +3,7 @@ import type { Audit } from "./escape";
 import type { PlacedWay } from "./way";
 
 /** A way out as it is told: with what closes it in place, and without what could. */
-export type ToldWay = Omit<PlacedWay, "mend">;
+export type ToldWay = Omit<PlacedWay, "mend" | "mends">;
 
 /** Every way out, and how each resident passes them. */
 export interface AuditFact {

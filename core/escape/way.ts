@@ -18,6 +18,10 @@ export interface PlacedWay {
   standsOpen?: true;
   /** What would close it for a gap of so many millimetres. */
   mend?: (allowedMm: number) => Fix | undefined;
+  /** More that would, the simplest first, where it is pushed with so many newtons. */
+  mends?: (allowedMm: number, pushN: number) => Fix[];
+  /** How far it opens for each newton it is pushed with, mm. */
+  mmPerN?: number;
   /** What sort of gap it is, and along which length; told by those that something can be laid along or over. */
   seat?: Seat;
   lengthMm?: number;

@@ -7,10 +7,13 @@ export const SOURCES = {
   "en-1991-1-1": "EN 1991-1-1:2002, Actions on structures, table 6.2, category A",
   "en-572-1": "EN 572-1:2012, Glass in building, basic soda lime silicate glass products, table 1",
   "en-572-2": "EN 572-2:2012, Float glass, thickness tolerances",
+  "en-1995-1-1": "EN 1995-1-1:2004+A1:2008, Design of timber structures, 8.7.2, axially loaded screws",
   epstein:
     "M. Epstein, Buoyancy-driven exchange flow through small openings in horizontal partitions, Journal of Heat Transfer 110 (1988) 885–893",
   idelchik: "I. E. Idelchik, Handbook of Hydraulic Resistance, 3rd edition 1994, diagram 8-6",
   timoshenko:
     "S. P. Timoshenko and S. Woinowsky-Krieger, Theory of Plates and Shells, 2nd edition 1959, ch. 5, rectangular plates",
+  "wood-moisture":
+    "Forest Products Laboratory, Wood Handbook—Wood as an Engineering Material, FPL-GTR-190 2010, ch. 4, equilibrium moisture",
 } as const;
 export type SourceKey = keyof typeof SOURCES;

@@ -32,6 +32,8 @@ export interface Part {
   grainPath?: string;
   /** A bar that comes in one pack with this other part, and is not bought beside it. */
   comesWith?: string;
+  /** What a bar's mitred ends cost of the stock beside its length, mm. */
+  endsMm?: number;
   corners?: CornerCut;
   /** How the size came about, in words with numbers, e.g. `1500 inside + 10 left side + 10 right side`. */
   working: { length: string; width: string };

@@ -145,6 +145,22 @@ const strip = v.object({
   packs: v.array(pack),
 });
 
+/** Planed or drawn bars that frames are made of; `widthMm` lies in the leaf, `thicknessMm` is the leaf's. */
+const bar = v.object({
+  ...common,
+  class: v.literal("bar"),
+  widthMm: positive,
+  thicknessMm: positive,
+  stuff: v.picklist(["wood", "plastic", "metal"]),
+  densityKgPerM3: known,
+  elasticGPa: known,
+  growthPerK: known,
+  /** Share it swells across for each per cent of moisture; null for what takes up none. */
+  moisturePerPercent: v.nullable(known),
+  /** `content` in mm. */
+  packs: v.array(pack),
+});
+
 /** Hinges, profiles, lamps, pumps, locks and fittings: bought ready made, by the piece or by the metre. */
 const hardware = v.object({
   ...common,
@@ -169,6 +185,7 @@ export const MaterialSchema = v.variant("class", [
   adhesive,
   piece,
   strip,
+  bar,
   hardware,
 ]);
 export type Material = v.InferOutput<typeof MaterialSchema>;

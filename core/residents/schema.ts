@@ -1,8 +1,16 @@
 import * as v from "valibot";
 import { finite, id, MeasureSchema, range, text } from "../design/basics";
+import { BODIES } from "./names";
 
-/** How an animal's body passes gaps; each has its own default factor (source: doors-and-gaps). */
-export const BODIES = ["scaled", "softBodied", "hardBodied", "flattener"] as const;
+/** Another body to be kept in or out with it: its smallest, what hatches, what it eats, what cleans up after it. */
+export const OtherLifeSchema = v.object({
+  life: v.picklist(["smallest", "hatchling", "feeder", "crew"]),
+  name: v.pipe(text(80), v.nonEmpty("Give it a name.")),
+  body: v.picklist(BODIES),
+  narrowestRigid: v.nullable(MeasureSchema),
+  girth: v.nullable(MeasureSchema),
+});
+export type OtherLife = v.InferOutput<typeof OtherLifeSchema>;
 
 export const ResidentSchema = v.object({
   id,
@@ -13,6 +21,11 @@ export const ResidentSchema = v.object({
   narrowestRigid: v.nullable(MeasureSchema),
   /** A gap the builder has seen refused beats any factor. */
   refusedGap: v.nullable(MeasureSchema),
+  /** Its mass, g, the widest soft measure of its body, and the least gap its head passes; unknown until typed. */
+  mass: v.exactOptional(v.nullable(MeasureSchema)),
+  girth: v.exactOptional(v.nullable(MeasureSchema)),
+  head: v.exactOptional(v.nullable(MeasureSchema)),
+  lives: v.exactOptional(v.pipe(v.array(OtherLifeSchema), v.maxLength(8, "At most eight."))),
   strong: v.boolean(),
   dangerous: v.boolean(),
   groundDepth: v.nullable(MeasureSchema),
@@ -33,6 +46,8 @@ export const ResidentSchema = v.object({
     wantsPrivacy: v.boolean(),
     /** It gnaws: foam and rubber do not hold it. */
     chews: v.exactOptional(v.boolean()),
+    /** It squeezes what it eats, and pushes harder for its weight. */
+    constricts: v.exactOptional(v.boolean()),
   }),
   /** What it lives in: warmth and humidity; null while not known. */
   bands: v.object({ tempC: v.nullable(range), rh: v.nullable(range) }),

@@ -3,7 +3,7 @@ import { woodMoisturePercent } from "./moisture";
 import { woodScrewsHoldN } from "./screws";
 
 describe("wood's moisture in air", () => {
-  // Wood Handbook, Forest Products Laboratory, table 4-2; the values at 20 °C from memory.
+  // Forest Products Laboratory, FPL-GTR-190, table 4-2; the values at 20 °C from memory.
   it.each([
     [30, 6.2],
     [50, 9.3],

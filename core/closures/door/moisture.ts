@@ -1,6 +1,6 @@
 /**
- * The moisture wood comes to in air, % of its dry mass (source: wood-handbook, Hailwood and Horrobin's equation as its
- * chapter 4 gives it, from memory).
+ * The moisture wood comes to in air, % of its dry mass, by Hailwood and Horrobin's equation, its figures from memory
+ * (source: wood-moisture).
  * @param rh relative humidity, %
  * @param tempC °C
  * @example

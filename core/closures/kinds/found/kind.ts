@@ -32,7 +32,7 @@ export const found: ClosureKind<FoundClosure> = {
       patch: [set(site.at("/closures/-"), foundClosure(opening.id)), ...patch],
     },
   ],
-  leaves: (here) => doorsOf(here)?.leaves.map((rect, i) => ({ id: `leaf-${i + 1}`, rect })) ?? [],
+  leaves: (here) => doorsOf(here)?.leaves.map((rect, i) => ({ id: `leaf-${i + 1}`, of: "glass" as const, rect })) ?? [],
   ways: (here, closure) =>
     here.site.shell.gaps
       .filter((gap) => gap.opening === here.opening.id)

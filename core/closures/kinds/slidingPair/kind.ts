@@ -86,10 +86,9 @@ export const slidingPair: ClosureKind<SlidingPair> = {
     const vMm = opening.vMm + track.webMm.value;
     const heightMm = Math.min(fit.pane.heightMm, opening.heightMm);
     return [
-      { id: "slide-a", name: "slide A", rect: { uMm: opening.uMm, vMm, widthMm, heightMm } },
+      { id: "slide-a", name: "slide A", of: "glass", rect: { uMm: opening.uMm, vMm, widthMm, heightMm } },
       {
-        id: "slide-b",
-        name: "slide B",
+        ...{ id: "slide-b", name: "slide B", of: "glass" },
         rect: { uMm: opening.uMm + opening.widthMm - widthMm, vMm, widthMm, heightMm },
       },
     ];

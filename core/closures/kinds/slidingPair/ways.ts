@@ -3,14 +3,13 @@ import type { PlacedWay } from "../../../escape/way";
 import { memory } from "../../../figures/figure";
 import { set } from "../../../ledgers/fix";
 import { sawToleranceMm } from "../../../workshop/sawTolerance";
+import { GLASS_CUT } from "../../glassCut";
+import { differentialGrowthMm } from "../../growth";
 import type { Here } from "../../kind";
 import { lockWords } from "../../lock/words";
 import type { Slides } from "./fit";
-import { differentialGrowthMm } from "./growth";
 import type { SlidingPair } from "./schema";
 
-/** Cutting tolerance of ordered glass, ± mm. */
-export const GLASS_CUT = { value: 1, basis: memory } as const;
 /** What a brush strip still lets through when pushed, mm. */
 export const BRUSH_LEFT = { value: 1, basis: memory } as const;
 

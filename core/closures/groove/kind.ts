@@ -1,0 +1,67 @@
+import type { Measure } from "../../design/basics";
+import { set } from "../../ledgers/fix";
+import type { Opening } from "../../shell/shell";
+import type { Site } from "../../shell/site";
+import type { ClosureKind } from "../kind";
+import { findInfill } from "../leaf/stuff";
+import type { Closure } from "../schema";
+import { type Grooved, groovedLeaves, groovedWays, measureGrooved, planGrooved, runningPanes } from "./closure";
+import { grooveOf, groovesIn } from "./groove";
+
+type GroovedClosure = Closure & { groove: string; pane: string };
+
+interface Told<C extends GroovedClosure> {
+  kind: C["kind"];
+  face: Opening["face"];
+  of: (closure: C) => Pick<Grooved, "clearMm" | "one" | "beside" | "far" | "near" | "moves">;
+  start: (opening: Opening, groove: string, pane: string) => C;
+  button: string;
+  unlocked: string;
+  /** What is clear at the near end, and where that is typed. */
+  clearPath: string;
+  clear: (closure: C) => Measure;
+}
+
+/** A kind of closure that is a pane in grooves: all that such kinds share. */
+export function groovedKind<C extends GroovedClosure>(told: Told<C>): ClosureKind<C> {
+  const grooved = (closure: C): Grooved => ({
+    closure,
+    groove: closure.groove,
+    pane: closure.pane,
+    ...told.of(closure),
+  });
+  const start = ({ book }: Pick<Site, "book">, opening: Opening): C => {
+    const [groove] = groovesIn(book);
+    const wideMm = groove ? (grooveOf(book, groove.id)?.grooveMm ?? 0) : 0;
+    const pane = runningPanes(book).find((m) => m.thicknessMm < wideMm);
+    return told.start(opening, groove?.id ?? "", pane?.id ?? "");
+  };
+  return {
+    kind: told.kind,
+    suits: ({ face }) => face === told.face,
+    summary(here, closure) {
+      const { of, run, alongMm } = measureGrooved(here, grooved(closure));
+      return `${of.one} ${here.site.say(run.acrossMm)} × ${here.site.say(alongMm)} in grooves`;
+    },
+    what: () => (told.face === "top" ? "lid" : "pane"),
+    unlocked: () => told.unlocked,
+    check(closure, path, { add, between, book }) {
+      if (!grooveOf(book, closure.groove))
+        add(`${path}/groove`, `The book has no groove profile “${closure.groove}”. Choose another.`);
+      const pane = findInfill(book, closure.pane);
+      if (!pane || pane.class === "mesh")
+        add(`${path}/pane`, `The book has no glass or sheet “${closure.pane}”. Choose another.`);
+      between(`${path}/${told.clearPath}`, told.clear(closure), 0.5, 40, "What is clear");
+    },
+    start,
+    startWords: () => ({ button: told.button, about: "" }),
+    offers: (site, opening) =>
+      [null, { kind: "key", origin: "made" } as const].map((lock) => ({
+        label: `${told.button}${lock ? ", with a key lock" : ""}`,
+        patch: [set(site.at("/closures/-"), { ...start(site, opening), lock })],
+      })),
+    leaves: (here, closure) => groovedLeaves(here, measureGrooved(here, grooved(closure))),
+    ways: (here, closure) => groovedWays(here, measureGrooved(here, grooved(closure))),
+    plan: (here, closure) => planGrooved(here, measureGrooved(here, grooved(closure))),
+  };
+}

@@ -1,0 +1,122 @@
+import { set, setMm } from "../../ledgers/fix";
+import type { Fix, Snag } from "../../ledgers/ledger";
+import { materialsOf } from "../../materials/find";
+import { formatNumber } from "../../units/format";
+import { sizeDoor } from "../door/door";
+import { type DoorResult, EDGES, type Edge } from "../door/format";
+import type { Here } from "../kind";
+import { type LeafJob, measureLeaf } from "./job";
+import { tightened } from "./tighten";
+import type { LeafWords } from "./words";
+
+/** The edges whose clearance is under what neither end of the climate nor the swing takes. */
+const tight = (job: LeafJob, { gaps }: DoorResult): { edge: Edge; leastMm: number }[] =>
+  EDGES.filter((edge) => edge !== "hinge" && gaps[edge]).flatMap((edge) => {
+    const leastMm = tightened(job, edge);
+    return leastMm !== undefined && leastMm > job.input.clearanceMm[edge] + 1e-6 ? [{ edge, leastMm }] : [];
+  });
+
+/** Whether a leaf of another bar would bind nowhere. */
+const frees = ({ site, opening }: Here, { made, hanging }: LeafJob, bar: string): boolean => {
+  const job = measureLeaf(
+    site,
+    opening,
+    { ...made, leaf: { ...made.leaf, frame: made.leaf.frame && { ...made.leaf.frame, bar } } },
+    hanging,
+  );
+  return job.sized.ok && job.sized.value.bindsAt === null;
+};
+
+/** Bars that move less: those of the book with which it would not bind, the nearest in width first. */
+function stillerBars(here: Here, job: LeafJob): Fix[] {
+  const { bar } = job;
+  if (!bar) return [];
+  return materialsOf(here.site.book, "bar")
+    .filter((b) => b.id !== bar.id && frees(here, job, b.id))
+    .sort((a, b) => Math.abs(a.widthMm - bar.widthMm) - Math.abs(b.widthMm - bar.widthMm))
+    .slice(0, 2)
+    .map((b) => ({
+      label: `Make it of ${b.name.toLowerCase()}`,
+      patch: [set(`${here.path}/leaf/frame/bar`, b.id)],
+    }));
+}
+
+/** Whether the leaves still open at both ends of the climate, and clear the jamb as they swing. */
+export function bindingSnags(here: Here, job: LeafJob, sized: DoorResult, words: LeafWords): Snag[] {
+  const { site, path, own, id } = here;
+  const { bindsAt } = sized;
+  if (bindsAt === null) return [];
+  const { say } = site;
+  const edges = tight(job, sized);
+  const clear: Fix = {
+    label: `Leave ${edges.map(({ edge, leastMm }) => `${say(leastMm, "up")} ${words.edges[edge]}`).join(", ")}`,
+    patch: edges.map(({ edge, leastMm }) => setMm(`${path}/clearance/${edge}`, leastMm)),
+  };
+  const common = { subject: own(words.one), severity: "stop", stage: "front" } as const;
+  if (bindsAt === "swing")
+    return [
+      {
+        ...common,
+        rule: "front/bites-the-jamb",
+        title: `The ${words.one} bites the jamb as it swings`,
+        sentence: `Its free edge needs ${say(sized.swingClearMm, "up")} to pass, √(width² + thickness²) − width, and has less once cutting is allowed for.`,
+        reason: "A thick leaf turns about its hinge and reaches further out than it is wide before it is clear.",
+        ...(edges.length > 0 && { fix: clear }),
+        figure: id(`${words.one}-swing`),
+      },
+    ];
+  const { wet, dry, made } = job.input;
+  const end = bindsAt === "wet" ? wet : dry;
+  const air = job.ends[bindsAt];
+  const wood = job.bar?.moisturePerPercent
+    ? ` Its wood goes from ${formatNumber(made.moisturePercent, 1)} % to ${formatNumber(end.moisturePercent, 1)} %.`
+    : "";
+  const one = edges[0];
+  return [
+    {
+      ...common,
+      rule: "front/binds",
+      title: `The ${words.all} will bind when it is ${bindsAt === "wet" ? "warm and wet" : "cold and dry"}`,
+      sentence: `At ${formatNumber(air.tempC, 0)} °C and ${formatNumber(air.rh, 0)} % rh less than ${say(0.5)} is left ${one ? words.edges[one.edge] : "round it"}.${wood}`,
+      reason:
+        "Sized from the opening's and the leaf's own movement, with what saw and hand may be off. A door that shuts in winter and not in August is planed in place, over animals.",
+      ...(edges.length > 0 && { fix: clear }),
+      otherFixes: stillerBars(here, job),
+      ...(one && { figure: id(`${words.one}-gap-${one.edge}`) }),
+    },
+  ];
+}
+
+/** A leaf that cannot be made as it is drawn. */
+export function unmakeable({ own, site, path }: Here, job: LeafJob, words: LeafWords): Snag[] {
+  const { sized, made, bar } = job;
+  if (sized.ok) return [];
+  const bars = made.leaf.frame
+    ? materialsOf(site.book, "bar").filter(
+        (b) =>
+          b.id !== bar?.id &&
+          sizeDoor({
+            ...job.input,
+            leaf: {
+              ...job.input.leaf,
+              frame: job.input.leaf.frame && { ...job.input.leaf.frame, barWidthMm: b.widthMm },
+            },
+          }).ok,
+      )
+    : [];
+  return [
+    {
+      rule: "front/leaf-cannot-be-made",
+      subject: own(words.one),
+      severity: "stop",
+      stage: "front",
+      title: `The ${words.one} cannot be made so`,
+      sentence: `${sized.message[0]!.toUpperCase()}${sized.message.slice(1)}.`,
+      reason: "Nothing is cut or bought for it until it can be.",
+      otherFixes: bars.map((b) => ({
+        label: `Make it of ${b.name.toLowerCase()}`,
+        patch: [set(`${path}/leaf/frame/bar`, b.id)],
+      })),
+    },
+  ];
+}

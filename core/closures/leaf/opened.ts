@@ -1,0 +1,77 @@
+import type { FaceId } from "../../design/names";
+import type { Shell } from "../../shell/shell";
+import { outwards, toSpace, type Vec3 } from "../../shell/space";
+import type { Mesh } from "../../shell/wallMesh";
+import type { Leaf } from "../kind";
+
+/** A corner of a leaf by its face: along it, up it, and out of it, mm. */
+export type Corner = readonly [uMm: number, vMm: number, outMm: number];
+
+/** A leaf that hangs on hinges opens so far in the model, and lies clear of the jamb from 0 on. */
+export const OPEN_DEG = 90;
+
+/**
+ * The eight corners of a leaf as it stands: shut, or opened.
+ * A leaf on hinges turns outward about the outer corner of its hinge side; one that lifts goes up, or off its face; one that
+ * slides goes along.
+ * @param deg how far it is open; of what lifts or slides, any share of `OPEN_DEG`
+ * @returns inner face first, from its lower left round, then the outer face in the same order
+ */
+export function cornersAt({ rect, moves }: Leaf, face: FaceId, deg: number): Corner[] {
+  const { uMm, vMm, widthMm, heightMm } = rect;
+  const thick = moves?.thicknessMm ?? 0;
+  const flat = (out: number): Corner[] => [
+    [uMm, vMm, out],
+    [uMm + widthMm, vMm, out],
+    [uMm + widthMm, vMm + heightMm, out],
+    [uMm, vMm + heightMm, out],
+  ];
+  const shut = [...flat(0), ...flat(thick)];
+  if (!moves || deg === 0) return shut;
+  const share = deg / OPEN_DEG;
+  switch (moves.how) {
+    case "lifts":
+      return shut.map(
+        ([u, v, out]): Corner => (face === "top" ? [u, v, out + share * heightMm] : [u, v + share * heightMm, out]),
+      );
+    case "slides":
+      return shut.map(([u, v, out]): Corner => [u, v - share * moves.byMm, out]);
+    case "swings": {
+      const angle = (deg * Math.PI) / 180;
+      const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
+      const left = moves.hangs === "left";
+      const pin = left ? uMm : uMm + widthMm;
+      return shut.map(([u, v, out]): Corner => {
+        const along = left ? u - pin : pin - u;
+        const depth = out - thick;
+        const turned = along * cos - depth * sin;
+        return [left ? pin + turned : pin - turned, v, thick + along * sin + depth * cos];
+      });
+    }
+  }
+}
+
+const QUADS = [
+  [0, 3, 2, 1],
+  [4, 5, 6, 7],
+  [0, 1, 5, 4],
+  [1, 2, 6, 5],
+  [2, 3, 7, 6],
+  [3, 0, 4, 7],
+] as const;
+
+/** A leaf in the round, by the corners it has when it is open so far. */
+export function leafMesh(shell: Pick<Shell, "faces">, face: FaceId, leaf: Leaf, deg: number): Mesh {
+  const { frame } = shell.faces[face];
+  return {
+    points: cornersAt(leaf, face, deg).map(([u, v, out]): Vec3 => {
+      const [x, y, z] = toSpace(frame, [u, v]);
+      const [ox, oy, oz] = outwards(frame, [u, v]);
+      return [x + ox * out, y + oy * out, z + oz * out];
+    }),
+    triangles: QUADS.flatMap(([a, b, c, d]): [number, number, number][] => [
+      [a, b, c],
+      [a, c, d],
+    ]),
+  };
+}

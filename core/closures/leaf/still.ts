@@ -1,0 +1,81 @@
+import { set } from "../../ledgers/fix";
+import type { Opening } from "../../shell/shell";
+import type { Site } from "../../shell/site";
+import type { ClosureKind, Here } from "../kind";
+import type { Closure } from "../schema";
+import { checkLeafed } from "./check";
+import { type Hanging, type LeafJob, measureLeaf, sizedOf } from "./job";
+import { planLeaves } from "./plan";
+import type { Leafed } from "./schema";
+import { settled } from "./start";
+import { leafWays } from "./ways";
+import type { LeafWords } from "./words";
+
+/** A closure of one leaf that does not swing. */
+type Still = Closure & Leafed & { centred: boolean };
+
+interface StillKind<C extends Still> {
+  kind: C["kind"];
+  hanging: Extract<Hanging["kind"], "liftOut" | "lid">;
+  words: LeafWords;
+  suits: ClosureKind<C>["suits"];
+  start: (site: Site, opening: Opening) => C;
+  startWords: ClosureKind<C>["startWords"];
+  summary: string;
+  unlocked: string;
+}
+
+/** A kind of closure that is one leaf, lifted out or off: all that such kinds share. */
+export function stillKind<C extends Still>(of: StillKind<C>): ClosureKind<C> {
+  const hangingIn = ({ widthMm, heightMm }: Opening, { centred }: C): Hanging => ({
+    ...{ kind: of.hanging, leaves: 1, centred },
+    opening: { widthMm, heightMm },
+  });
+  const jobOf = ({ site, opening }: Pick<Here, "site" | "opening">, closure: C): LeafJob =>
+    measureLeaf(site, opening, closure, hangingIn(opening, closure));
+  const start = (site: Site, opening: Opening): C => {
+    const closure = of.start(site, opening);
+    return settled(site, opening, closure, hangingIn(opening, closure));
+  };
+  return {
+    kind: of.kind,
+    suits: of.suits,
+    summary(here, closure) {
+      const sized = sizedOf(jobOf(here, closure));
+      const { say } = here.site;
+      return sized ? `${of.summary}, ${say(sized.leaf.widthMm)} × ${say(sized.leaf.heightMm)}` : of.summary;
+    },
+    what: () => of.words.all,
+    unlocked: () => of.unlocked,
+    check: (closure, path, checker) => checkLeafed(closure, path, checker),
+    start,
+    startWords: of.startWords,
+    offers: (site, opening) =>
+      [null, { kind: "key", origin: "made" } as const].map((lock) => ({
+        label: `${of.startWords(opening).button}${lock ? ", with a key lock" : ""}`,
+        patch: [set(site.at("/closures/-"), { ...start(site, opening), lock })],
+      })),
+    leaves(here, closure) {
+      const job = jobOf(here, closure);
+      const sized = sizedOf(job);
+      if (!sized) return [];
+      const { opening } = here;
+      const { lock, foot } = job.input.clearanceMm;
+      return [
+        {
+          ...{ id: of.words.one, name: of.words.all, of: job.infill.class },
+          rect: { uMm: opening.uMm + lock, vMm: opening.vMm + foot, ...size(sized.leaf) },
+          moves: { how: "lifts", thicknessMm: job.input.leaf.thicknessMm ?? job.input.leaf.infill.thicknessMm },
+        },
+      ];
+    },
+    ways(here, closure) {
+      const job = jobOf(here, closure);
+      const sized = sizedOf(job);
+      return sized ? leafWays(here, job, sized, of.words, closure.lock) : [];
+    },
+    plan: (here, closure) => planLeaves(here, closure, jobOf(here, closure), of.words),
+  };
+}
+
+const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) => ({ widthMm, heightMm });
