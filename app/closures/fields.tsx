@@ -11,9 +11,8 @@ import { materialsOf } from "#core/materials/find";
 import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { FigureReading } from "../fields/Reading";
-import { useBench, useBuildHandle, useDecision, useShown, useVariant } from "../state/context";
+import { useBench, useDecision, useShown, useVariant } from "../state/context";
 import { Fields } from "../ui/Panel";
-import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
 import { LeafFields } from "./LeafFields";
 
@@ -115,9 +114,6 @@ function FoundFields({ path, index }: ClosureProps) {
       <Text fontSize="xs" color="muted" mt="1.5">
         As it came: its gaps are measured under Shell (key 2).
       </Text>
-      <Box mt="2">
-        <TakeOffButton index={index} />
-      </Box>
     </>
   );
 }
@@ -151,23 +147,6 @@ function DoorFields({ index, path }: { index: number; path: string }) {
   );
 }
 
-/** Lets another door or lid take its place. */
-function TakeOffButton({ index }: { index: number }) {
-  const { api } = useBuildHandle();
-  const { id, others } = useShown(({ seen }) => seen.openings.find((o) => o.index === index)!);
-  const [next] = others;
-  return (
-    next && (
-      <QuietButton
-        size="xs"
-        onClick={() => api.commit((draft, p) => p.closeWith(draft, next.kind, id, api.shown.getState().plan))}
-      >
-        Put a made one in its place
-      </QuietButton>
-    )
-  );
-}
-
 const SIDE: readonly [Edge, string][] = [["lock", "Clear on each side"]];
 const ENDS: readonly [Edge, string][] = [
   ["head", "Clear at the head"],
@@ -175,7 +154,6 @@ const ENDS: readonly [Edge, string][] = [
 ];
 
 function HingedFields({ index, path, id }: ClosureProps) {
-  const { book } = useBench();
   const leaves = useVariant((v) => (v.closures[index] as Hinged).leaves);
   const { commit } = useDecision<Hinged["leaves"]>(`${path}/leaves`);
   const edges: (readonly [Edge, string])[] = [
@@ -205,22 +183,7 @@ function HingedFields({ index, path, id }: ClosureProps) {
             ]}
           />
         )}
-        <ChoiceField label="Hinges" path={`${path}/hinges/hinge`} options={named(hingesIn(book))} />
-        <CountField label="How many a leaf" path={`${path}/hinges/count`} min={2} max={8} />
-        <MeasureField
-          label="Top to lowest hinge"
-          path={`${path}/hinges/spacing`}
-          optional
-          empty="a sixth from each end"
-        />
-        <ChoiceField
-          label="Fixed by"
-          path={`${path}/hinges/fixing`}
-          options={[
-            ["screws", "screws"],
-            ["bolts", "bolts through, washers"],
-          ]}
-        />
+        <HingeFields path={path} />
         <LockField path={path} found={false} />
       </Fields>
       <Box mt="2">
@@ -229,6 +192,46 @@ function HingedFields({ index, path, id }: ClosureProps) {
     </>
   );
 }
+
+/** What leaves hang on. */
+function HingeFields({ path }: { path: string }) {
+  const { book } = useBench();
+  return (
+    <>
+      <ChoiceField label="Hinges" path={`${path}/hinges/hinge`} options={named(hingesIn(book))} />
+      <CountField label="How many a leaf" path={`${path}/hinges/count`} min={2} max={8} />
+      <MeasureField label="First to last hinge" path={`${path}/hinges/spacing`} optional empty="a sixth in" />
+      <ChoiceField
+        label="Fixed by"
+        path={`${path}/hinges/fixing`}
+        options={[
+          ["screws", "screws"],
+          ["bolts", "bolts through, washers"],
+        ]}
+      />
+    </>
+  );
+}
+
+const FLAP_EDGES: readonly (readonly [Edge, string])[] = [
+  ["hinge", "Clear across the lid"],
+  ["lock", "Clear at the front"],
+  ["foot", "Clear at the left"],
+  ["head", "Clear at the right"],
+];
+
+const SplitLidFields = ({ index, path, id }: ClosureProps) => (
+  <>
+    <Fields>
+      <MeasureField label="The hinged half, deep" path={`${path}/flap`} />
+      <HingeFields path={path} />
+      <LockField path={path} found={false} />
+    </Fields>
+    <Box mt="2">
+      <LeafFields {...{ index, path, id }} one="flap" edges={FLAP_EDGES} />
+    </Box>
+  </>
+);
 
 /** A leaf that is lifted out or off. */
 const stillFields = (one: string, edges: readonly (readonly [Edge, string])[]) =>
@@ -322,6 +325,7 @@ export const CLOSURE_FIELDS: { [Kind in Closure["kind"]]: ComponentType<ClosureP
   lid: LidFields,
   meshLid: stillFields("lid", LID_EDGES),
   panelLid: stillFields("lid", LID_EDGES),
+  splitLid: SplitLidFields,
   slidingLid: groovedFields("lid", { label: "Clear before it, shut", at: "front" }),
   tubLid: TubLidFields,
   found: FoundFields,

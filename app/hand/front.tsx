@@ -25,9 +25,23 @@ export function ClosureFields({ id }: { id: string }) {
   const opening = useShown(({ seen }) => seen.openings.find((o) => o.id === id));
   if (!opening) return null;
   const { closure, index, prefix, others } = opening;
+  const close = (kind: (typeof others)[number]["kind"]) =>
+    api.commit((draft, p) => p.closeWith(draft, kind, id, api.shown.getState().plan));
   if (closure) {
     const OwnFields = CLOSURE_FIELDS[closure.kind];
-    return <OwnFields index={index} path={`/closures/${index}`} id={(thing) => `${prefix}${thing}`} />;
+    return (
+      <>
+        <Select
+          label="Closed by"
+          value=""
+          options={[["", closure.label], ...others.map((o) => [o.kind, o.label] as const)]}
+          onChange={(kind) => close(kind as typeof closure.kind)}
+        />
+        <Box mt="2">
+          <OwnFields index={index} path={`/closures/${index}`} id={(thing) => `${prefix}${thing}`} />
+        </Box>
+      </>
+    );
   }
   return others.map(({ kind, button, about }) => (
     <Box key={kind} mb="2">
@@ -36,9 +50,7 @@ export function ClosureFields({ id }: { id: string }) {
           {about}
         </Text>
       )}
-      <ActButton onClick={() => api.commit((draft, p) => p.closeWith(draft, kind, id, api.shown.getState().plan))}>
-        {button}
-      </ActButton>
+      <ActButton onClick={() => close(kind)}>{button}</ActButton>
     </Box>
   ));
 }

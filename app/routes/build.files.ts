@@ -10,12 +10,14 @@ import { slipsGuidePdf } from "#files/slipsGuide";
 import { templatePdf } from "#files/template";
 import { hasTemplate, readCornerFile, readTemplateFile } from "#files/templateFile";
 import { backTilesPdf } from "#files/tiles";
+import { walkRoundPdf } from "#files/walkRound";
 import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
 
 /**
  * A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, `sheets.dxf`, `faces.dxf`, `sheets.svg`,
- * labels as `labels-a4.pdf` and `labels-letter.pdf`, the back at 1 : 1 as `back-a4.pdf` and
+ * labels as `labels-a4.pdf` and `labels-letter.pdf`, the walk round every gap as `walk-round-a4.pdf` and
+ * `walk-round-letter.pdf`, the back at 1 : 1 as `back-a4.pdf` and
  * `back-letter.pdf`, a template of each feature as
  * `template-<feature>-inside-a4.pdf` and so on, and of a part's cut-out corner as `corner-<part>-a4.pdf`.
  */
@@ -51,6 +53,18 @@ export async function loader({ params }: Route.LoaderArgs) {
       return send(
         new Uint8Array(
           await labelsPdf(planOnServer(input), input.design.name, params.file === "labels-a4.pdf" ? "a4" : "letter"),
+        ),
+        "application/pdf",
+      );
+    case "walk-round-a4.pdf":
+    case "walk-round-letter.pdf":
+      return send(
+        new Uint8Array(
+          await walkRoundPdf(
+            planOnServer(input),
+            input.design.name,
+            params.file === "walk-round-a4.pdf" ? "a4" : "letter",
+          ),
         ),
         "application/pdf",
       );

@@ -16,13 +16,14 @@ export interface DrawnOpening extends Pick<Opening, "id" | "face" | "widthMm" | 
   /** What the ids of its figures begin with. */
   prefix: string;
   /** The kinds that could close it instead, with how their buttons and the opening are told. */
-  others: { kind: Closure["kind"]; button: string; about: string }[];
+  others: { kind: Closure["kind"]; label: string; button: string; about: string }[];
 }
 
 /** What closes an opening, as it is drawn. */
 export interface DrawnClosure extends Pick<Closure, "id" | "kind"> {
-  /** What is opened: the slides, the lid, the doors. */
+  /** What is opened: the slides, the lid, the doors; and what kind it is among others. */
   name: string;
+  label: string;
   leaves: Leaf[];
 }
 
@@ -35,7 +36,7 @@ export const drawnOpenings = (site: Site, facts: Facts): DrawnOpening[] =>
       index: closure ? site.variant.closures.indexOf(closure) : -1,
       others: kindsFor(site.variant.shell, id)
         .filter(({ kind }) => kind !== closure?.kind)
-        .map(({ kind, startWords }) => ({ kind, ...startWords(opening) })),
+        .map(({ kind, label, startWords }) => ({ kind, label, ...startWords(opening) })),
     };
     if (!closure) return { ...own, words: "open", closure: null };
     const kind = closureKind(closure);
@@ -43,7 +44,7 @@ export const drawnOpenings = (site: Site, facts: Facts): DrawnOpening[] =>
       ...own,
       words: kind.summary(here, closure),
       closure: {
-        ...{ id: closure.id, kind: closure.kind, name: kind.what(opening) },
+        ...{ id: closure.id, kind: closure.kind, name: kind.what(opening), label: kind.label },
         leaves: kind.leaves(here, closure),
       },
     };

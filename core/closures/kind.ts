@@ -40,13 +40,16 @@ export interface Leaf {
 
 /** How a leaf opens: about its hinges, off, or along. */
 export type Moves =
-  | { how: "swings"; hangs: "left" | "right"; thicknessMm: number }
+  | { how: "swings"; hangs: "left" | "right" | "head"; thicknessMm: number }
+  | { how: "stays"; thicknessMm: number }
   | { how: "lifts"; thicknessMm: number }
   | { how: "slides"; byMm: number; thicknessMm: number };
 
 /** A kind of closure. All that is known of it lives in its folder; `core/closures/kinds/list.ts` lists it. */
 export interface ClosureKind<C extends Closure = Closure> {
   kind: C["kind"];
+  /** What it is called among others that could close an opening. */
+  label: string;
   /** Whether it can close such an opening. */
   suits: (opening: OpeningRule) => boolean;
   /** How the stage sums it up: `two panes 770 × 430`. */

@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { CLOSURE_SCHEMAS } from "./schemas";
+import { GapTriedSchema } from "./walk/schema";
 
 /** A closure as it is written in the Build document. */
 const ClosureSchema = v.variant("kind", CLOSURE_SCHEMAS);
@@ -14,5 +15,5 @@ const ClosuresSchema = v.pipe(
 
 export const closuresSchemas = {
   part: { closures: { schema: ClosuresSchema, bare: (): Closure[] => [] } },
-  events: [],
+  events: [GapTriedSchema],
 };

@@ -8,6 +8,7 @@ import { PanelLidSchema } from "./kinds/panelLid/schema";
 import { SliderAndPaneSchema } from "./kinds/sliderAndPane/schema";
 import { SlidingLidSchema } from "./kinds/slidingLid/schema";
 import { SlidingPairSchema } from "./kinds/slidingPair/schema";
+import { SplitLidSchema } from "./kinds/splitLid/schema";
 import { TubLidSchema } from "./kinds/tubLid/schema";
 
 /** Every kind of closure as it is written, one line each; `core/closures/kinds/list.ts` says what each is. */
@@ -23,4 +24,5 @@ export const CLOSURE_SCHEMAS = [
   LiftingPaneSchema,
   SlidingLidSchema,
   TubLidSchema,
+  SplitLidSchema,
 ] as const;

@@ -6,6 +6,7 @@ import { frontStage } from "../features/stages";
 import { type Facts, fact } from "../ledgers/facts";
 import { emptyLedger, gather, type Step, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
+import type { Log } from "../log/schema";
 import { RAIL_SAG } from "../shell/facts";
 import { meshSupplies } from "../shell/found/mesh";
 import { kindOf } from "../shell/kinds/index";
@@ -21,6 +22,8 @@ import { closureKind } from "./kinds/index";
 import { lockWords } from "./lock/words";
 import { lockSnags } from "./lockSnags";
 import { openSnags } from "./openSnags";
+import { WALK } from "./walk/facts";
+import { walkRound, walkSnags } from "./walk/walk";
 
 /** The ways out of an opening: of what closes it, or the opening itself. */
 function waysOf({ closure, opening, here }: Closed): PlacedWay[] {
@@ -79,10 +82,11 @@ function takeOffSteps(closed: Closed): Step[] {
 }
 
 /** Doors, lids and locks, and the escape audit over all there is. */
-function planClosures(site: Site, facts: Facts): TradeLedger {
+function planClosures(site: Site, facts: Facts, log: Log): TradeLedger {
   const openings = closedOpenings(site, facts);
   const ways = [...openings.flatMap(waysOf), ...ownWays(site), ...facts.all(WAYS).flat()];
   const audit = auditAll(site, withCures(ways, site.variant.cures, site.book));
+  const walk = walkRound(audit, log, site.brief.units);
   return gather([
     ...openings.map((closed) => {
       const { closure, here } = closed;
@@ -96,10 +100,14 @@ function planClosures(site: Site, facts: Facts): TradeLedger {
       steps: [...openings.flatMap(takeOffSteps), auditStep(audit.audits.length > 0)],
       snags: [
         ...auditSnags(site, audit),
+        ...walkSnags(walk),
         ...openings.flatMap(({ closure, here }) => (closure ? lockSnags(here, closure) : [])),
       ],
       figures: auditFigures(audit.audits),
-      facts: [fact(AUDIT, { ...audit, ways: audit.ways.map(({ mend: _, mends: __, ...way }) => way) })],
+      facts: [
+        fact(WALK, walk),
+        fact(AUDIT, { ...audit, ways: audit.ways.map(({ mend: _, mends: __, ...way }) => way) }),
+      ],
     },
   ]);
 }
@@ -109,7 +117,7 @@ export const closuresTrade: Trade = {
   stage: frontStage,
   reads: ["closures", "features", "cures", "shell"],
   needs: [RAIL_SAG, WAYS],
-  gives: [AUDIT, HUNG, MASS],
+  gives: [AUDIT, WALK, HUNG, MASS],
   check({ closures, shell }, checker) {
     const { label, openings: openingsOf } = kindOf(shell);
     const openings = openingsOf(shell);
@@ -125,5 +133,5 @@ export const closuresTrade: Trade = {
       if (!mayStandOpen && !closures.some((c) => c.opening === id))
         checker.add("/closures", `A ${label.toLowerCase()} has doors of its own. Say that they close it.`);
   },
-  plan: (site, { facts }) => planClosures(site, facts),
+  plan: (site, { facts, log }) => planClosures(site, facts, log),
 };

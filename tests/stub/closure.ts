@@ -16,6 +16,7 @@ export const blind = (): Blind => ({
 /** A kind of closure with one of everything a kind may make. */
 export const blindKind: ClosureKind = {
   kind: "blind" as never,
+  label: "blind",
   suits: ({ face }) => face === "front",
   summary: () => "behind a blind",
   what: () => "blind",

@@ -1,9 +1,10 @@
 import { Table, Text } from "@chakra-ui/react";
 import { useState } from "react";
+import { WALK } from "#core/closures/walk/facts";
 import { statedMm } from "#core/design/measure";
 import type { FaceId } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
-import { openingsRegister, serviceRegister } from "#core/registers/registers";
+import { serviceRegister } from "#core/registers/registers";
 import { freeThingId } from "#core/things/handle";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -11,8 +12,9 @@ import { TwoUp } from "../../frame/TwoUp";
 import { Workbench } from "../../frame/Workbench";
 import { ClosureFields } from "../../hand/front";
 import { useBuildHandle, useShown, useUnits } from "../../state/context";
+import { useLog } from "../../state/useLog";
 import { PlainTable } from "../../ui/PlainTable";
-import { QuietButton } from "../../ui/QuietButton";
+import { QuietButton, QuietLink } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
 
 const VIEWS = [NET_VIEW, SECTIONS_VIEW] as const;
@@ -55,7 +57,7 @@ export default function FrontStage() {
             own, audited and aired through with the rest.
           </Text>
         </RowSheet>
-        <OpeningRows />
+        <WalkRows />
         <ServiceRows />
       </TwoUp>
     </Workbench>
@@ -95,21 +97,50 @@ function AddGap() {
   );
 }
 
-/** Every opening with its cover. */
-function OpeningRows() {
-  const openings = useShown(({ plan }) => openingsRegister(plan.facts));
-  const { say } = useUnits();
+/** Every gap with what covers it, to be tried with a gauge once all is shut. */
+function WalkRows() {
+  const { buildId } = useBuildHandle();
+  const log = useLog();
+  const stops = useShown(({ plan }) => plan.facts.one(WALK) ?? []);
+  const tried = stops.filter((s) => s.tried && !s.tried.passed).length;
   return (
-    <RowSheet title="Openings register">
-      <PlainTable heads={["Opening", "Where", { text: "At worst", end: true }, "Covered by"]}>
-        {openings.map((opening) => (
-          <Table.Row key={opening.id} data-opening={opening.id}>
-            <Table.Cell>{opening.label}</Table.Cell>
-            <Table.Cell>{opening.where}</Table.Cell>
-            <Table.Cell textAlign="end" fontFamily="mono">
-              {opening.worstMm === null ? "–" : say(opening.worstMm, "up")}
+    <RowSheet
+      title="Walk round every gap"
+      tools={["a4", "letter"].map((paper) => (
+        <QuietLink key={paper} size="2xs" to={`/builds/${buildId}/files/walk-round-${paper}.pdf`} reloadDocument>
+          {paper === "a4" ? "Print, A4" : "Letter"}
+        </QuietLink>
+      ))}
+    >
+      <Text fontSize="xs" color="muted">
+        {`${tried} of ${stops.length} tried. The gauge may go through nowhere along a gap.`}
+      </Text>
+      <PlainTable heads={["Gap", "Covered by", "Gauge", "Tried"]}>
+        {stops.map(({ id, name, where, cover, gauge, tried: last }) => (
+          <Table.Row key={id} data-opening={id}>
+            <Table.Cell>{`${name}, ${where}`}</Table.Cell>
+            <Table.Cell>{cover}</Table.Cell>
+            <Table.Cell whiteSpace="nowrap">{gauge?.words ?? "–"}</Table.Cell>
+            <Table.Cell whiteSpace="nowrap">
+              {last ? (
+                <QuietButton size="2xs" onClick={() => log.add({ kind: "taken-back", entry: last.entry })}>
+                  {last.passed ? "goes through: undo" : "holds: undo"}
+                </QuietButton>
+              ) : (
+                gauge &&
+                ([false, true] as const).map((passed) => (
+                  <QuietButton
+                    key={String(passed)}
+                    size="2xs"
+                    mr="1"
+                    aria-label={`${name}: ${passed ? "the gauge goes through" : "the gauge does not go through"}`}
+                    onClick={() => log.add({ kind: "gap-tried", way: id, gaugeMm: gauge.mm, passed })}
+                  >
+                    {passed ? "✕" : "✓"}
+                  </QuietButton>
+                ))
+              )}
             </Table.Cell>
-            <Table.Cell>{opening.cover}</Table.Cell>
           </Table.Row>
         ))}
       </PlainTable>

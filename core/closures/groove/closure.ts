@@ -95,7 +95,7 @@ export function groovedWays({ site, opening, own }: Here, job: GroovedJob): Plac
   return [
     {
       ...{
-        id: own(`${of.one}-sides`),
+        id: own(`leaf/${of.one}-sides`),
         ...placed,
         cover: "its grooves",
         seat: "slide",
@@ -108,7 +108,7 @@ export function groovedWays({ site, opening, own }: Here, job: GroovedJob): Plac
         : levelSlot(Math.max(0, run.looseMm) / 2, 2 * alongMm, topMm),
     },
     {
-      ...{ id: own(`${of.one}-near`), ...placed, seat: "edge", lengthMm: run.acrossMm },
+      ...{ id: own(`leaf/${of.one}-near`), ...placed, seat: "edge", lengthMm: run.acrossMm },
       way: {
         name: of.near,
         kind: "slot",

@@ -12,6 +12,7 @@ type GroovedClosure = Closure & { groove: string; pane: string };
 
 interface Told<C extends GroovedClosure> {
   kind: C["kind"];
+  label: string;
   face: Opening["face"];
   of: (closure: C) => Pick<Grooved, "clearMm" | "one" | "beside" | "far" | "near" | "moves">;
   start: (opening: Opening, groove: string, pane: string) => C;
@@ -38,7 +39,8 @@ export function groovedKind<C extends GroovedClosure>(told: Told<C>): ClosureKin
   };
   return {
     kind: told.kind,
-    suits: ({ face }) => face === told.face,
+    label: told.label,
+    suits: ({ face, round }) => face === told.face && !round,
     summary(here, closure) {
       const { of, run, alongMm } = measureGrooved(here, grooved(closure));
       return `${of.one} ${here.site.say(run.acrossMm)} × ${here.site.say(alongMm)} in grooves`;

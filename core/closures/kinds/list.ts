@@ -9,6 +9,7 @@ import { panelLid } from "./panelLid/kind";
 import { sliderAndPane } from "./sliderAndPane/kind";
 import { slidingLid } from "./slidingLid/kind";
 import { slidingPair } from "./slidingPair/kind";
+import { splitLid } from "./splitLid/kind";
 import { tubLid } from "./tubLid/kind";
 
 /** Every kind of closure. Beside its folder and its schema, a kind is one line here. */
@@ -21,6 +22,7 @@ export const CLOSURE_KINDS = [
   lid,
   meshLid,
   panelLid,
+  splitLid,
   slidingLid,
   tubLid,
   found,

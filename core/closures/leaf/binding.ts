@@ -5,7 +5,9 @@ import { formatNumber } from "../../units/format";
 import { sizeDoor } from "../door/door";
 import { type DoorResult, EDGES, type Edge } from "../door/format";
 import type { Here } from "../kind";
-import { type LeafJob, measureLeaf } from "./job";
+import type { LeafJob } from "./job";
+import type { Leafed } from "./schema";
+import { settled } from "./start";
 import { tightened } from "./tighten";
 import type { LeafWords } from "./words";
 
@@ -16,29 +18,40 @@ const tight = (job: LeafJob, { gaps }: DoorResult): { edge: Edge; leastMm: numbe
     return leastMm !== undefined && leastMm > job.input.clearanceMm[edge] + 1e-6 ? [{ edge, leastMm }] : [];
   });
 
-/** Whether a leaf of another bar would bind nowhere. */
-const frees = ({ site, opening }: Here, { made, hanging }: LeafJob, bar: string): boolean => {
-  const job = measureLeaf(
+/** The closure of another bar, with the least clearances at which it binds nowhere. */
+const ofBar = ({ site, opening }: Here, { made, hanging }: LeafJob, bar: string): Leafed =>
+  settled(
     site,
     opening,
     { ...made, leaf: { ...made.leaf, frame: made.leaf.frame && { ...made.leaf.frame, bar } } },
     hanging,
   );
-  return job.sized.ok && job.sized.value.bindsAt === null;
-};
 
-/** Bars that move less: those of the book with which it would not bind, the nearest in width first. */
+/** What all edges take, mm: the less, the less it moves. */
+const roomMm = ({ clearance }: Leafed): number =>
+  EDGES.reduce((sum, edge) => sum + (edge === "hinge" ? 0 : clearance[edge].value), 0);
+
+/** Bars that move less, with the clearances they want; those nearest in width first. */
 function stillerBars(here: Here, job: LeafJob): Fix[] {
-  const { bar } = job;
+  const { bar, made } = job;
   if (!bar) return [];
+  const now = roomMm(ofBar(here, job, bar.id));
   return materialsOf(here.site.book, "bar")
-    .filter((b) => b.id !== bar.id && frees(here, job, b.id))
-    .sort((a, b) => Math.abs(a.widthMm - bar.widthMm) - Math.abs(b.widthMm - bar.widthMm))
-    .slice(0, 2)
-    .map((b) => ({
-      label: `Make it of ${b.name.toLowerCase()}`,
-      patch: [set(`${here.path}/leaf/frame/bar`, b.id)],
-    }));
+    .filter((b) => b.id !== bar.id)
+    .map((b) => ({ b, door: ofBar(here, job, b.id) }))
+    .filter(({ door }) => roomMm(door) < now)
+    .sort((x, y) => Math.abs(x.b.widthMm - bar.widthMm) - Math.abs(y.b.widthMm - bar.widthMm))
+    .slice(0, 3)
+    .map(({ b, door }) => {
+      const changed = EDGES.filter((edge) => door.clearance[edge].value !== made.clearance[edge].value);
+      return {
+        label: `Make it of ${b.name.toLowerCase()}, with the clearances that takes`,
+        patch: [
+          set(`${here.path}/leaf/frame/bar`, b.id),
+          ...changed.map((edge) => set(`${here.path}/clearance/${edge}`, door.clearance[edge])),
+        ],
+      };
+    });
 }
 
 /** Whether the leaves still open at both ends of the climate, and clear the jamb as they swing. */

@@ -27,7 +27,7 @@ export function cornersAt({ rect, moves }: Leaf, face: FaceId, deg: number): Cor
     [uMm, vMm + heightMm, out],
   ];
   const shut = [...flat(0), ...flat(thick)];
-  if (!moves || deg === 0) return shut;
+  if (!moves || moves.how === "stays" || deg === 0) return shut;
   const share = deg / OPEN_DEG;
   switch (moves.how) {
     case "lifts":
@@ -39,13 +39,15 @@ export function cornersAt({ rect, moves }: Leaf, face: FaceId, deg: number): Cor
     case "swings": {
       const angle = (deg * Math.PI) / 180;
       const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
-      const left = moves.hangs === "left";
-      const pin = left ? uMm : uMm + widthMm;
+      const { hangs } = moves;
+      const pin = { left: uMm, right: uMm + widthMm, head: vMm + heightMm }[hangs];
       return shut.map(([u, v, out]): Corner => {
-        const along = left ? u - pin : pin - u;
+        const along = { left: u - pin, right: pin - u, head: pin - v }[hangs];
         const depth = out - thick;
         const turned = along * cos - depth * sin;
-        return [left ? pin + turned : pin - turned, v, thick + along * sin + depth * cos];
+        const off = thick + along * sin + depth * cos;
+        if (hangs === "head") return [u, pin - turned, off];
+        return [hangs === "left" ? pin + turned : pin - turned, v, off];
       });
     }
   }

@@ -16,6 +16,7 @@ type Still = Closure & Leafed & { centred: boolean };
 
 interface StillKind<C extends Still> {
   kind: C["kind"];
+  label: string;
   hanging: Extract<Hanging["kind"], "liftOut" | "lid">;
   words: LeafWords;
   suits: ClosureKind<C>["suits"];
@@ -39,6 +40,7 @@ export function stillKind<C extends Still>(of: StillKind<C>): ClosureKind<C> {
   };
   return {
     kind: of.kind,
+    label: of.label,
     suits: of.suits,
     summary(here, closure) {
       const sized = sizedOf(jobOf(here, closure));

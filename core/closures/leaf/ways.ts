@@ -54,7 +54,7 @@ export function leafWays(here: Here, job: LeafJob, sized: DoorResult, words: Lea
     const zMm = upright ? opening.vMm + (edge === "head" ? opening.heightMm : 0) : site.shell.levels.topMm;
     return [
       {
-        ...{ id: own(`${words.one}-${edge}`), where: opening.face, stage: "front", cover: lockWords(lock) },
+        ...{ id: own(`leaf/${words.one}-${edge}`), where: opening.face, stage: "front", cover: lockWords(lock) },
         way: {
           ...{ name: words.edges[edge], kind: "slot", nominalMm: gap.nominal, toleranceMm },
           growthMm: Math.max(0, openMm - gap.nominal),
@@ -73,7 +73,7 @@ export function leafWays(here: Here, job: LeafJob, sized: DoorResult, words: Lea
   const of = window && findInfill(site.book, window.infill);
   return [
     ...edges,
-    ...meshWays(here, job.infill, words.all, `${words.one}-mesh`),
-    ...(of ? meshWays(here, of, words.all, `${words.one}-window`) : []),
+    ...meshWays(here, job.infill, words.all, `leaf/${words.one}-mesh`),
+    ...(of ? meshWays(here, of, words.all, `leaf/${words.one}-window`) : []),
   ];
 }

@@ -40,7 +40,7 @@ export const lidWords: LeafWords = {
 export const flapWords: LeafWords = {
   ...{ one: "flap", all: "flap" },
   edges: {
-    ...{ hinge: "at the flap's hinges", lock: "before the flap", meet: "across the lid" },
+    ...{ hinge: "across the lid, at its hinges", lock: "before the flap", meet: "across the lid" },
     ...{ head: "right of the flap", foot: "left of the flap" },
   },
 };

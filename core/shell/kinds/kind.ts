@@ -13,6 +13,8 @@ export interface OpeningRule {
   face: FaceId;
   /** It came with doors or a lid of its own. */
   shutAsFound: boolean;
+  /** It is round: nothing square lies in it. */
+  round?: true;
   mayStandOpen: boolean;
 }
 

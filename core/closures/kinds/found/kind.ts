@@ -15,6 +15,7 @@ const doorsOf = ({ site, opening }: Here) => (opening.face === "front" ? site.sh
 /** The doors or the lid it came with: their gaps are the shell's, measured in its survey. */
 export const found: ClosureKind<FoundClosure> = {
   kind: "found",
+  label: "what it came with",
   suits: ({ shutAsFound }) => shutAsFound,
   summary: () => "shut by what it came with",
   what: ({ face }) => (face === "top" ? "lid" : "doors"),

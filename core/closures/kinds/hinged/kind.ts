@@ -48,7 +48,8 @@ export function newHinged(site: Site, opening: Opening, leaf: Partial<Leafed["le
 /** Leaves that swing: framed round glass, mesh or sheet, or a pane or sheet on its own. */
 export const hinged: ClosureKind<Hinged> = {
   kind: "hinged",
-  suits: () => true,
+  label: "doors on hinges",
+  suits: ({ round }) => !round,
   summary(here, closure) {
     const sized = sizedOf(jobOf(here, closure));
     const { say } = here.site;

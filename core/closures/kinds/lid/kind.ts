@@ -59,6 +59,7 @@ function clipSteps({ id }: Here, { clips }: Lid): Step[] {
 /** A lid made for a shell that is open above. */
 export const lid: ClosureKind<Lid> = {
   kind: "lid",
+  label: "a lid, its gap typed",
   suits: ({ face }) => face === "top",
   summary: () => "under a lid",
   what: () => "lid",

@@ -20,6 +20,7 @@ function newLiftOut({ book }: Pick<Site, "book">, { id }: Opening): LiftOut {
 /** A panel on pegs or a rebate below, held by catches above. */
 export const liftOut = stillKind<LiftOut>({
   kind: "liftOut",
+  label: "lift-out panel",
   hanging: "liftOut",
   words: panelWords,
   suits: ({ face }) => face === "front",

@@ -5,6 +5,7 @@ import type { LiftingPane } from "./schema";
 /** A pane that stands in a groove at its foot and is lifted out of two at its sides. */
 export const liftingPane = groovedKind<LiftingPane>({
   kind: "liftingPane",
+  label: "pane lifting in grooves",
   face: "front",
   of: ({ head }) => ({
     ...{ clearMm: head.value, one: "pane", beside: "in the pane's grooves" },

@@ -23,9 +23,10 @@ function newMeshLid({ book }: Pick<Site, "book">, { id, widthMm, heightMm }: Ope
 /** A frame of bars with mesh lapped over it. */
 export const meshLid = stillKind<MeshLid>({
   kind: "meshLid",
+  label: "framed mesh lid",
   hanging: "lid",
   words: lidWords,
-  suits: ({ face }) => face === "top",
+  suits: ({ face, round }) => face === "top" && !round,
   start: newMeshLid,
   startWords: () => ({ button: "Put a framed mesh lid on", about: "" }),
   summary: "under a framed mesh lid",

@@ -23,9 +23,10 @@ function newPanelLid({ book }: Pick<Site, "book">, { id, widthMm, heightMm }: Op
 /** A solid lid with a window of mesh. */
 export const panelLid = stillKind<PanelLid>({
   kind: "panelLid",
+  label: "solid lid",
   hanging: "lid",
   words: lidWords,
-  suits: ({ face }) => face === "top",
+  suits: ({ face, round }) => face === "top" && !round,
   start: newPanelLid,
   startWords: () => ({ button: "Put a solid lid on, with a mesh window", about: "" }),
   summary: "under a solid lid",

@@ -56,6 +56,7 @@ function bedStep(here: Here, closure: SliderAndPane): Step {
 export const sliderAndPane: ClosureKind<SliderAndPane> = {
   ...slidingPair,
   kind: "sliderAndPane",
+  label: "slider before a fixed pane",
   summary: (here, closure) =>
     `a slider before a fixed pane, ${slidingPair.summary(here, asPair(closure)).replace(/^\D*/, "")}`,
   check: (closure, path, checker) => slidingPair.check(asPair(closure), path, checker),

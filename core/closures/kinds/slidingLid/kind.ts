@@ -5,6 +5,7 @@ import type { SlidingLid } from "./schema";
 /** A lid that is drawn forward out of grooves at its sides and back. */
 export const slidingLid = groovedKind<SlidingLid>({
   kind: "slidingLid",
+  label: "lid sliding in grooves",
   face: "top",
   of: ({ front }) => ({
     ...{ clearMm: front.value, one: "lid", beside: "in the lid's grooves" },

@@ -42,6 +42,7 @@ function supplies({ id }: Here, closure: SlidingPair, { fit }: Slides): { pulls:
 /** Two panes that pass one another in tracks, sized from the opening. */
 export const slidingPair: ClosureKind<SlidingPair> = {
   kind: "slidingPair",
+  label: "sliding pair",
   suits: ({ face }) => face === "front",
   summary(here, closure) {
     const { pane } = measureSlides(here, closure).fit;

@@ -138,6 +138,7 @@ function snags({ site, opening, path, own }: Here, { width, height, lap, strap }
 /** A tub's own lid, with mesh let into it. */
 export const tubLid: ClosureKind<TubLid> = {
   kind: "tubLid",
+  label: "its own lid, cut for mesh",
   suits: ({ face, shutAsFound }) => face === "top" && shutAsFound,
   summary: ({ site }, { width, height }) =>
     `under its own lid, mesh ${site.say(width.value)} × ${site.say(height.value)} in it`,
@@ -176,11 +177,11 @@ export const tubLid: ClosureKind<TubLid> = {
     return [
       ...rimGaps(here).map((gap) => gapWay(site, gap, held)),
       {
-        ...{ id: own("lid-mesh"), ...placed, cover: mesh.name, vent: true },
+        ...{ id: own("leaf/lid-mesh"), ...placed, cover: mesh.name, vent: true },
         way: { name: "the mesh in the lid", kind: "mesh", apertureMm: mesh.apertureMm },
       },
       {
-        ...{ id: own("lid-mesh-edge"), ...placed, cover: "a batten all round" },
+        ...{ id: own("leaf/lid-mesh-edge"), ...placed, cover: "a batten all round" },
         way: { name: "the edge of the mesh in the lid", kind: "slot", nominalMm: MESH_EDGE_MM },
         air: levelSlot(0, 0, site.shell.levels.topMm),
       },

@@ -12,7 +12,7 @@ export const roundTub: ShellKind<RoundTubShell> = {
   kind: "roundTub",
   label: "Round tub",
   words: "with a poured floor and a tube to the next box",
-  openings: () => [{ id: "top", face: "top", shutAsFound: true, mayStandOpen: true }],
+  openings: () => [{ id: "top", face: "top", shutAsFound: true, mayStandOpen: true, round: true }],
   found: true,
   tapeBefore: "“Survey and clean it” is ticked off",
   survey: roundTubSurvey,
