@@ -115,7 +115,7 @@ function planClosures(site: Site, facts: Facts, log: Log): TradeLedger {
 export const closuresTrade: Trade = {
   id: "closures",
   stage: frontStage,
-  reads: ["closures", "features", "cures", "shell"],
+  reads: ["closures", "features", "cures", "shell", "background"],
   needs: [RAIL_SAG, WAYS],
   gives: [AUDIT, WALK, HUNG, MASS],
   check({ closures, shell }, checker) {

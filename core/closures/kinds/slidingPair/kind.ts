@@ -5,6 +5,7 @@ import { emptyLedger, type Supply } from "../../../ledgers/ledger";
 import { MASS } from "../../../ledgers/masses";
 import { findMaterial } from "../../../materials/find";
 import { formatLength } from "../../../units/format";
+import { slidesIntoWalls } from "../../bareStrips";
 import { HUNG } from "../../facts";
 import type { ClosureKind, Here } from "../../kind";
 import { lockSteps, lockSupplies } from "../../lock/lock";
@@ -42,7 +43,7 @@ function supplies({ id }: Here, closure: SlidingPair, { fit }: Slides): { pulls:
 /** Two panes that pass one another in tracks, sized from the opening. */
 export const slidingPair: ClosureKind<SlidingPair> = {
   kind: "slidingPair",
-  label: "sliding pair",
+  label: "sliding doors",
   suits: ({ face }) => face === "front",
   summary(here, closure) {
     const { pane } = measureSlides(here, closure).fit;
@@ -109,7 +110,7 @@ export const slidingPair: ClosureKind<SlidingPair> = {
         ...(made ? slideSteps(here, closure, slides) : []),
         ...lockSteps(here, closure, "Push both panes home and fit it where they meet."),
       ],
-      snags: slideSnags(here, closure, slides),
+      snags: [...slideSnags(here, closure, slides), ...slidesIntoWalls(here)],
       figures: slideFigures(here, closure, slides),
       facts: heavy,
     };
