@@ -1,6 +1,7 @@
 import type { Build } from "../core/document/schema";
 import { antYard } from "./builds/antYard";
 import { brambleTower } from "./builds/brambleTower";
+import { doorsSideBySide } from "./builds/doorsSideBySide";
 import { flatPack } from "./builds/flatPack";
 import { haberdasher } from "./builds/haberdasher";
 import { landingBox } from "./builds/landingBox";
@@ -24,3 +25,6 @@ export const demoBuilds = (): Build[] => [
   flatPack(),
   haberdasher(),
 ];
+
+/** What is shipped as build files: the demo, and every kind of door and lid on one build. */
+export const exampleBuilds = (): Build[] => [...demoBuilds(), doorsSideBySide()];

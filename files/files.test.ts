@@ -5,7 +5,7 @@ import Papa from "papaparse";
 import { PDFDocument } from "pdf-lib";
 import { describe, expect, it } from "vitest";
 import { plan, publicPlan } from "../core/plan";
-import { demoBuilds } from "../demo/builds";
+import { exampleBuilds } from "../demo/builds";
 import { demoLog } from "../demo/logs";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "../demo/tern-street";
 import { jobBuild, jobInput } from "../tests/job";
@@ -25,10 +25,10 @@ describe("build files", () => {
     expect(publicPlan(plan(read.value))).toEqual(publicPlan(planned));
   });
 
-  it("in examples/ are the demo builds", () => {
+  it("in examples/ are the demo builds, and every kind of door and lid", () => {
     const names = readdirSync("examples").sort();
-    expect(names).toHaveLength(demoBuilds().length);
-    for (const design of demoBuilds()) {
+    expect(names).toHaveLength(exampleBuilds().length);
+    for (const design of exampleBuilds()) {
       const name = `${design.name.toLowerCase().replace(/[^a-z0-9]+/g, "-")}.json`;
       const written = writeBuildFile({
         design,

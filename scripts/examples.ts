@@ -1,12 +1,12 @@
-/** Writes each demo build to `examples/`, as an exported build file. `npm run examples`. */
+/** Writes each demo build, and every kind of door and lid on one, to `examples/`, as an exported build file. `npm run examples`. */
 import { mkdirSync, writeFileSync } from "node:fs";
-import { demoBuilds } from "../demo/builds";
+import { exampleBuilds } from "../demo/builds";
 import { demoLog } from "../demo/logs";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "../demo/tern-street";
 import { writeBuildFile } from "../files/buildFile";
 
 mkdirSync("examples", { recursive: true });
-for (const design of demoBuilds()) {
+for (const design of exampleBuilds()) {
   const name = design.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
   writeFileSync(
     `examples/${name}.json`,

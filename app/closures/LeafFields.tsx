@@ -61,7 +61,7 @@ export function LeafFields({ index, path, id, one, edges }: LeafFieldsProps) {
           />
         )}
         {leaf.frame && glazed && <MeasureField label="The bars hold" path={`${path}/leaf/rebate`} />}
-        {leaf.frame && <MeasureField label="Clear round what they hold" path={`${path}/leaf/play`} />}
+        {leaf.frame && <MeasureField label="Play round it" path={`${path}/leaf/play`} />}
         {edges.map(([edge, label]) => (
           <MeasureField key={edge} label={label} path={`${path}/clearance/${edge}`} />
         ))}

@@ -10,7 +10,7 @@ const FILL: Record<Leaf["of"], string> = {
   mesh: "url(#hatch-mesh)",
   sheet: "none",
 };
-/** A leaf behind another is seen through it. */
+/** Of leaves that pass one another, the one behind is seen through the other. */
 const BEHIND = 0.7;
 
 /** What closes the shell, on its faces; a lid that is the face itself is the face. */
@@ -21,8 +21,13 @@ export function ClosureMarks({ net, scale }: { net: Net; scale: number }) {
     return (
       <Pressable key={closure.id} held={{ kind: "closure", id: opening }} name={closure.name}>
         <g stroke="var(--chakra-colors-water)">
-          {closure.leaves.map(({ id, rect, of }, i) => (
-            <rect key={id} {...drawRect(face, rect, net, scale)} fill={FILL[of]} fillOpacity={i === 0 ? 1 : BEHIND} />
+          {closure.leaves.map(({ id, rect, of, moves }, i) => (
+            <rect
+              key={id}
+              {...drawRect(face, rect, net, scale)}
+              fill={FILL[of]}
+              fillOpacity={i === 0 || moves ? 1 : BEHIND}
+            />
           ))}
         </g>
       </Pressable>

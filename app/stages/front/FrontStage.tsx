@@ -115,11 +115,15 @@ function WalkRows() {
       <Text fontSize="xs" color="muted">
         {`${tried} of ${stops.length} tried. The gauge may go through nowhere along a gap.`}
       </Text>
-      <PlainTable heads={["Gap", "Covered by", "Gauge", "Tried"]}>
+      <PlainTable heads={["Gap, and what covers it", "Gauge", "Tried"]}>
         {stops.map(({ id, name, where, cover, gauge, tried: last }) => (
           <Table.Row key={id} data-opening={id}>
-            <Table.Cell>{`${name}, ${where}`}</Table.Cell>
-            <Table.Cell>{cover}</Table.Cell>
+            <Table.Cell>
+              {`${name}, ${where}`}
+              <Text as="span" display="block" fontSize="xs" color="muted">
+                {cover}
+              </Text>
+            </Table.Cell>
             <Table.Cell whiteSpace="nowrap">{gauge?.words ?? "–"}</Table.Cell>
             <Table.Cell whiteSpace="nowrap">
               {last ? (

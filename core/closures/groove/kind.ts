@@ -2,6 +2,7 @@ import type { Measure } from "../../design/basics";
 import { set } from "../../ledgers/fix";
 import type { Opening } from "../../shell/shell";
 import type { Site } from "../../shell/site";
+import { formatLength } from "../../units/format";
 import type { ClosureKind } from "../kind";
 import { findInfill } from "../leaf/stuff";
 import type { Closure } from "../schema";
@@ -43,7 +44,7 @@ export function groovedKind<C extends GroovedClosure>(told: Told<C>): ClosureKin
     suits: ({ face, round }) => face === told.face && !round,
     summary(here, closure) {
       const { of, run, alongMm } = measureGrooved(here, grooved(closure));
-      return `${of.one} ${here.site.say(run.acrossMm)} × ${here.site.say(alongMm)} in grooves`;
+      return `${of.one} ${formatLength(run.acrossMm, here.site.brief.units)} × ${here.site.say(alongMm)} in grooves`;
     },
     what: () => (told.face === "top" ? "lid" : "pane"),
     unlocked: () => told.unlocked,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../../../demo/builds";
+import { doorsSideBySide } from "../../../demo/builds/doorsSideBySide";
 import { jobInput } from "../../../tests/job";
 import { checkDesign } from "../../document/check";
 import type { Build } from "../../document/schema";
@@ -59,5 +60,24 @@ describe("every kind on every opening it suits, from nothing", () => {
     const stops = p.snags.filter((s) => s.stage === "front" && s.severity === "stop");
     const decided = ["front/way-out", "front/no-lock", "front/no-door"];
     expect(stops.filter((s) => !decided.includes(s.rule)).map((s) => `${s.rule}: ${s.sentence}`)).toEqual([]);
+  });
+});
+
+describe("the example of doors side by side", () => {
+  const build = doorsSideBySide();
+
+  it("has every kind on a variant of its own, all allowed", () => {
+    expect(new Set(build.variants.flatMap((v) => v.closures.map((c) => c.kind)))).toEqual(
+      new Set(CLOSURE_KINDS.map((k) => k.kind)),
+    );
+    expect(checkDesign(build, jobInput(build).book)).toEqual([]);
+  });
+
+  it.each(build.variants.map((v) => [v.name, v.id] as const))("%s stands closed", (_, chosen) => {
+    const p = plan(jobInput({ ...build, chosen }));
+    expect(p.audit.ways.some((w) => w.standsOpen)).toBe(false);
+    expect(p.snags.filter((s) => s.stage === "front" && s.severity === "stop" && !s.rule.includes("way-out"))).toEqual(
+      [],
+    );
   });
 });

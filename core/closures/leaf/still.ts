@@ -1,6 +1,7 @@
 import { set } from "../../ledgers/fix";
 import type { Opening } from "../../shell/shell";
 import type { Site } from "../../shell/site";
+import { formatLength } from "../../units/format";
 import type { ClosureKind, Here } from "../kind";
 import type { Closure } from "../schema";
 import { checkLeafed } from "./check";
@@ -44,8 +45,10 @@ export function stillKind<C extends Still>(of: StillKind<C>): ClosureKind<C> {
     suits: of.suits,
     summary(here, closure) {
       const sized = sizedOf(jobOf(here, closure));
-      const { say } = here.site;
-      return sized ? `${of.summary}, ${say(sized.leaf.widthMm)} × ${say(sized.leaf.heightMm)}` : of.summary;
+      const { say, brief } = here.site;
+      return sized
+        ? `${of.summary}, ${formatLength(sized.leaf.widthMm, brief.units)} × ${say(sized.leaf.heightMm)}`
+        : of.summary;
     },
     what: () => of.words.all,
     unlocked: () => of.unlocked,

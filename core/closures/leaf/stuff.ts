@@ -1,4 +1,3 @@
-import { meshPorosity } from "../../escape/airPath";
 import { type Known, memory } from "../../figures/figure";
 import type { Book, MaterialOf } from "../../materials/schema";
 import type { DoorInput } from "../door/format";
@@ -21,9 +20,6 @@ function meshThicknessMm({ apertureMm, wireMm }: MaterialOf<"mesh">): number {
   const each = (aperture: number) => 1 / (aperture + wireMm);
   return (Math.PI / 4) * wireMm ** 2 * (each(apertureMm[0]) + each(apertureMm[1]));
 }
-
-/** How much of a mesh is open. */
-export const openShare = ({ apertureMm, wireMm }: MaterialOf<"mesh">): number => meshPorosity(apertureMm, wireMm);
 
 /** How far bars hold a mesh: its edge is lapped over their whole width but for a rim. */
 const meshHeld = (barMm: number) => Math.max(0, barMm - 2);

@@ -8,4 +8,3 @@ export const GapTriedSchema = v.object({
   gaugeMm: v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(500)),
   passed: v.boolean(),
 });
-export type GapTried = v.InferOutput<typeof GapTriedSchema>;

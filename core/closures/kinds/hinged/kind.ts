@@ -2,6 +2,7 @@ import { set } from "../../../ledgers/fix";
 import { findMaterial, materialsOf } from "../../../materials/find";
 import type { Opening } from "../../../shell/shell";
 import type { Site } from "../../../shell/site";
+import { formatLength } from "../../../units/format";
 import type { ClosureKind, Here, Leaf } from "../../kind";
 import { checkLeafed } from "../../leaf/check";
 import { catchesIn, hingesIn } from "../../leaf/fittings";
@@ -52,9 +53,9 @@ export const hinged: ClosureKind<Hinged> = {
   suits: ({ round }) => !round,
   summary(here, closure) {
     const sized = sizedOf(jobOf(here, closure));
-    const { say } = here.site;
+    const { say, brief } = here.site;
     if (!sized) return "hinged, and not to be made so";
-    return `${closure.leaves === 2 ? "two leaves" : "a leaf"} on hinges, ${say(sized.leaf.widthMm)} × ${say(sized.leaf.heightMm)}`;
+    return `${closure.leaves === 2 ? "two leaves" : "a leaf"} on hinges, ${formatLength(sized.leaf.widthMm, brief.units)} × ${say(sized.leaf.heightMm)}`;
   },
   what: () => "doors",
   unlocked: () => "An animal that leans on a leaf opens it in the end.",

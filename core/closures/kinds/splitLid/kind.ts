@@ -8,6 +8,7 @@ import { findMaterial, shellSheets } from "../../../materials/find";
 import { filletMl } from "../../../shell/fillet";
 import type { Opening } from "../../../shell/shell";
 import type { Site } from "../../../shell/site";
+import { formatLength } from "../../../units/format";
 import { CAUTION } from "../../../workshop/cautions";
 import type { ClosureKind, Here } from "../../kind";
 import { checkLeafed } from "../../leaf/check";
@@ -99,9 +100,9 @@ export const splitLid: ClosureKind<SplitLid> = {
   suits: ({ face, round }) => face === "top" && !round,
   summary(here, closure) {
     const sized = sizedOf(flapOf(here, closure));
-    const { say } = here.site;
+    const { say, brief } = here.site;
     return sized
-      ? `under a lid in two, its flap ${say(sized.leaf.heightMm)} × ${say(sized.leaf.widthMm)}`
+      ? `under a lid in two, its flap ${formatLength(sized.leaf.heightMm, brief.units)} × ${say(sized.leaf.widthMm)}`
       : "under a lid in two, not to be made so";
   },
   what: () => "flap",

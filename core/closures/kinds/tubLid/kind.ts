@@ -6,6 +6,7 @@ import { emptyLedger, type Part, type Snag, type Step, type Supply } from "../..
 import { findMaterial, materialName, materialsOf } from "../../../materials/find";
 import type { Opening } from "../../../shell/shell";
 import type { Site } from "../../../shell/site";
+import { formatLength } from "../../../units/format";
 import { over } from "../../../units/tolerance";
 import { CAUTION } from "../../../workshop/cautions";
 import { gapWay } from "../../gapWay";
@@ -141,7 +142,7 @@ export const tubLid: ClosureKind<TubLid> = {
   label: "its own lid, cut for mesh",
   suits: ({ face, shutAsFound }) => face === "top" && shutAsFound,
   summary: ({ site }, { width, height }) =>
-    `under its own lid, mesh ${site.say(width.value)} × ${site.say(height.value)} in it`,
+    `under its own lid, mesh ${formatLength(width.value, site.brief.units)} × ${site.say(height.value)} in it`,
   what: () => "lid",
   unlocked: () => "What leans on the lid opens it in the end.",
   check({ mesh, width, height, lap, catch: hold }, path, { add, between, book }) {
