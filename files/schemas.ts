@@ -1,5 +1,6 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
 import type * as v from "valibot";
+import { DoorSchema } from "../core/closures/door/format";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { BuildSchema } from "../core/document/schema";
@@ -19,6 +20,7 @@ export const SCHEMAS = (): Record<string, string> => ({
   "nest.json": write("Input of `hornwort nest`", NestInstanceSchema),
   "bars.json": write("Input of `hornwort bars`", BarInstanceSchema),
   "escape.json": write("Input of `hornwort escape`", EscapeSchema),
+  "door.json": write("Input of `hornwort door`", DoorSchema),
   "leak.json": write("Input of `hornwort leak`", LeakInputSchema),
   "pane.json": write("Input of `hornwort pane`", PaneSchema),
 });
