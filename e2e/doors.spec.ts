@@ -99,6 +99,7 @@ test("a lid in two takes a head and not the body behind it: a snare, and a strip
 
 test("the walk round is tried gap by gap, kept, and stops the build where a gauge goes through", async ({ page }) => {
   await open(page, "/builds/flat-pack-1500/front");
+  await choose(page, "Closed by", "sliding doors");
   const row = page.locator("tr[data-opening='between']");
   await expect(row).toContainText("7 mm drill bit");
   await row.getByRole("button", { name: /does not go through/ }).click();
