@@ -54,7 +54,8 @@ export const MeasureField = memo(function MeasureField({
     if (message) drop();
     return message ?? null;
   };
-  const leave = () => draft.leave(draft.touched ? take(draft.text, attempt) : null);
+  const keep = (measure: Measure | null) => attempt(measure, (problems) => draft.leave(problems[0]?.message ?? null));
+  const leave = () => draft.leave(draft.touched ? take(draft.text, keep) : null);
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "Enter") event.currentTarget.blur();
   };

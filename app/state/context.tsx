@@ -156,7 +156,7 @@ export function useUnits(): { units: LengthDisplay; say: (mm: number, rounding?:
 interface Decision<T> {
   value: T;
   /** For a field that says itself what keeps a value from being taken. */
-  attempt: (value: T) => Problem[];
+  attempt: (value: T, later?: (problems: Problem[]) => void) => Problem[];
   commit: (value: T) => void;
   show: (value: T) => Problem[];
   drop: () => void;
@@ -170,7 +170,7 @@ export function useDecision<T>(path: string): Decision<T> {
   const write = (next: T) => (draft: Build) => writeAt(draft, place(draft), next);
   return {
     value,
-    attempt: (next) => api.attempt(write(next)),
+    attempt: (next, later) => api.attempt(write(next), later),
     commit: (next) => api.commit(write(next)),
     show: (next) => api.show(write(next)),
     drop: api.drop,

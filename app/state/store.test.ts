@@ -83,6 +83,20 @@ describe("the build's store", () => {
     expect(api.store.getState().refused).toMatch(/^This change was not made: .*more than zero/);
   });
 
+  it("tells the field what keeps its change from being made, once that is known, and not the page too", async () => {
+    const api = createBuildStore(opened(jobBuild(), () => Promise.resolve(planner)));
+    const later = vi.fn();
+    expect(api.attempt(widen(-5), later)).toEqual([]);
+    await vi.waitFor(() => expect(later).toHaveBeenCalledOnce());
+    expect(later.mock.calls[0]![0]).toMatchObject([{ message: expect.stringMatching(/more than zero/) }]);
+    expect([width(api), api.store.getState().refused]).toEqual([1500, null]);
+    // What is typed and not yet left is refused by nobody but its field.
+    const typing = createBuildStore(opened(jobBuild(), () => Promise.resolve(planner)));
+    typing.show(widen(-5));
+    await vi.waitFor(() => expect(typing.show(widen(1400))).toEqual([]));
+    expect(typing.store.getState().refused).toBeNull();
+  });
+
   it("makes what was dragged and let go before the planner was there", async () => {
     const api = createBuildStore(opened(jobBuild(), () => Promise.resolve(planner)));
     for (const mm of [1490, 1450, 1410]) api.show(widen(mm));

@@ -58,6 +58,9 @@ export type Planner = typeof import("./planner");
 /** A change of a draft of the design; it is handed what plans, for what it needs of the core. */
 export type Recipe = (draft: Build, planner: Planner) => void;
 
+/** What is told what keeps a change from being made; nothing where it was made. */
+type Told = (problems: Problem[]) => void;
+
 /** What a build is opened with. */
 export interface Opening {
   design: Build;
@@ -164,15 +167,22 @@ export function createBuildStore(
     if (problems.length > 0)
       store.setState({ refused: `${what} ${problems.map((p) => p.message).join(" ")} The build is as it was.` });
   };
-  /** Asks for a change once the planner is there; what keeps it from it is then said by the page. */
-  const whenReady = (what: string, change: () => Problem[]): Problem[] => {
+  /**
+   * Asks for a change once the planner is there.
+   * @param later what is then told what keeps it from it; the page, where it is nobody
+   */
+  const whenReady = (what: string, change: () => Problem[], later?: Told): Problem[] => {
     if (code) return change();
-    ready(() => refuse(what, change()));
+    ready(() => {
+      const problems = change();
+      if (later) later(problems);
+      else refuse(what, problems);
+    });
     return [];
   };
   const made = (recipe: Recipe) => code!.produce(current(), (draft: Build) => recipe(draft, code!));
   const NOT_MADE = "This change was not made:";
-  const attempt = (recipe: Recipe) => whenReady(NOT_MADE, () => offer(made(recipe), true));
+  const attempt = (recipe: Recipe, later?: Told) => whenReady(NOT_MADE, () => offer(made(recipe), true), later);
   /** What was dragged before the planner was there, and whether it has been let go. */
   let early: { recipe: Recipe; settled: boolean } | null = null;
   const settle = (): void => {
@@ -191,6 +201,7 @@ export function createBuildStore(
     wake,
     /**
      * Changes the design for good: one undo step, one revision. The last good design stays when it cannot be planned.
+     * @param later told the same, where the planner is still on its way
      * @returns what keeps it from it, for a field that says so itself
      */
     attempt,
@@ -219,8 +230,11 @@ export function createBuildStore(
           const last = early;
           early = null;
           if (!last) return;
-          refuse(NOT_MADE, offer(made(last.recipe), false));
-          if (last.settled) settle();
+          const problems = offer(made(last.recipe), false);
+          // What is still being typed is refused where it is typed, once it is left.
+          if (!last.settled) return;
+          refuse(NOT_MADE, problems);
+          settle();
         });
       return [];
     },

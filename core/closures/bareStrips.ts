@@ -66,7 +66,7 @@ export function slidesIntoWalls({ site, opening, own }: Here): Snag[] {
       severity: "mind",
       stage: "front",
       title: "The panes slide into the background",
-      sentence: `The ${blocked.map((w) => w.face).join(" and ")} wall stands out to the front edge; the first ${site.say(BARE_MM)} stay bare.`,
+      sentence: `The ${blocked.map((w) => w.face).join(" and ")} ${blocked.length > 1 ? "walls stand" : "wall stands"} out to the front edge; the first ${site.say(BARE_MM)} stay bare.`,
       reason:
         "Foam and fibre behind a pane jam it, wear off, and keep it from being lifted out (trade practice, no source).",
       fix: {

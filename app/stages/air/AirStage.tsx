@@ -1,13 +1,17 @@
 import { Text } from "@chakra-ui/react";
+import { lazy } from "react";
 import { useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { StartButtons } from "../../frame/StartButtons";
 import { TwoUp } from "../../frame/TwoUp";
+import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { RoomFields } from "../../hand/brief";
 import { useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
+
+const Covers = lazy(() => import("./Covers").then((m) => ({ default: m.Covers })));
 
 /** Vents: drawn on the net, dragged, sized or typed, with the air they let through. */
 export default function AirStage() {
@@ -30,7 +34,14 @@ export default function AirStage() {
       own={{ title: "The room it stands in", fields: <RoomFields /> }}
     >
       <TwoUp>
-        <RowSheet title="Vents">
+        <RowSheet
+          title="Vents"
+          tools={
+            <Wide button="Covers side by side" title="What could cover a vent, and still keep them in">
+              {() => <Covers />}
+            </Wide>
+          }
+        >
           <ThingRows
             rows="openings"
             only={(t) => t.stage === "air"}

@@ -1,6 +1,10 @@
-import { levelSlot, uprightSlot } from "../../escape/airPath";
+import { type AirPath, levelSlot, meshPorosity, uprightSlot } from "../../escape/airPath";
 import type { Seat } from "../../escape/names";
 import type { PlacedWay } from "../../escape/way";
+import { set } from "../../ledgers/fix";
+import type { Fix } from "../../ledgers/ledger";
+import { materialsOf } from "../../materials/find";
+import type { MaterialOf } from "../../materials/schema";
 import { type DoorResult, EDGES, type Edge } from "../door/format";
 import { leafOf } from "../door/leaf";
 import { pushedMm } from "../door/push";
@@ -18,14 +22,42 @@ const seatOf = (edge: Edge, kind: LeafJob["hanging"]["kind"]): Seat =>
 /** A mesh lies under its batten all round; what may be pried up there. From memory. */
 const MESH_EDGE_MM = 0.5;
 
+/** A mesh in a leaf: what it is in, how much of it is seen, in how many leaves, and where it is chosen. */
+interface MeshIn {
+  of: string;
+  thing: string;
+  widthMm: number;
+  heightMm: number;
+  count: number;
+  at: string;
+}
+
+/** What air passes of a mesh: of one that stands, low and high apart. */
+function meshAir({ opening, site }: Here, mesh: MaterialOf<"mesh">, widthMm: number, heightMm: number): AirPath[] {
+  const screens = [{ porosity: meshPorosity(mesh.apertureMm, mesh.wireMm), wireMm: mesh.wireMm }];
+  if (opening.face === "top")
+    return [{ grossMm2: widthMm * heightMm, zMm: site.shell.levels.topMm, uprightMm: null, screens }];
+  const foot = opening.vMm + (opening.heightMm - heightMm) / 2;
+  return uprightSlot(widthMm, foot, heightMm).map((path) => ({ ...path, screens }));
+}
+
+/** Meshes of the book that are fine enough. */
+const finer = ({ site }: Here, mesh: MaterialOf<"mesh">, at: string, allowedMm: number): Fix[] =>
+  materialsOf(site.book, "mesh")
+    .filter((m) => m.id !== mesh.id && Math.max(...m.apertureMm) <= allowedMm)
+    .map((m) => ({ label: `Use ${m.name.toLowerCase()}`, patch: [set(at, m.id)] }));
+
 /** What a mesh in a leaf leaves open: its own holds, and its edge. */
-function meshWays(here: Here, infill: Infill, of: string, thing: string): PlacedWay[] {
+function meshWays(here: Here, infill: Infill, { of, thing, widthMm, heightMm, count, at }: MeshIn): PlacedWay[] {
   if (infill.class !== "mesh") return [];
   const placed = { where: here.opening.face, stage: "front", vent: true as const };
   return [
     {
       ...{ id: here.own(thing), ...placed, cover: infill.name },
       way: { name: `the mesh in the ${of}`, kind: "mesh", apertureMm: infill.apertureMm },
+      ...{ seat: "screen", lengthMm: count * widthMm, acrossMm: heightMm, pieces: count },
+      air: meshAir(here, infill, widthMm * count, heightMm),
+      mends: (allowedMm) => finer(here, infill, at, allowedMm),
     },
     {
       ...{ id: here.own(`${thing}-edge`), where: here.opening.face, stage: "front", cover: "a batten all round" },
@@ -73,7 +105,17 @@ export function leafWays(here: Here, job: LeafJob, sized: DoorResult, words: Lea
   const of = window && findInfill(site.book, window.infill);
   return [
     ...edges,
-    ...meshWays(here, job.infill, words.all, `leaf/${words.one}-mesh`),
-    ...(of ? meshWays(here, of, words.all, `leaf/${words.one}-window`) : []),
+    ...meshWays(here, job.infill, {
+      ...{ of: words.all, thing: `leaf/${words.one}-mesh`, count: hanging.leaves },
+      widthMm: leaf.widthMm - 2 * (job.bar?.widthMm ?? 0),
+      heightMm: leaf.heightMm - 2 * (job.bar?.widthMm ?? 0),
+      at: `${here.path}/leaf/infill`,
+    }),
+    ...(of && window
+      ? meshWays(here, of, {
+          ...{ of: words.all, thing: `leaf/${words.one}-window`, count: hanging.leaves },
+          ...{ widthMm: window.width.value, heightMm: window.height.value, at: `${here.path}/leaf/window/infill` },
+        })
+      : []),
   ];
 }

@@ -1,5 +1,5 @@
 import { statedMm } from "../../../design/measure";
-import { levelSlot } from "../../../escape/airPath";
+import { meshPorosity } from "../../../escape/airPath";
 import { memory } from "../../../figures/figure";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Part, type Snag, type Step, type Supply } from "../../../ledgers/ledger";
@@ -180,11 +180,22 @@ export const tubLid: ClosureKind<TubLid> = {
       {
         ...{ id: own("leaf/lid-mesh"), ...placed, cover: mesh.name, vent: true },
         way: { name: "the mesh in the lid", kind: "mesh", apertureMm: mesh.apertureMm },
+        ...{ seat: "screen", lengthMm: closure.width.value, acrossMm: closure.height.value },
+        air: [
+          {
+            grossMm2: closure.width.value * closure.height.value,
+            ...{ zMm: site.shell.levels.topMm, uprightMm: null },
+            screens: [{ porosity: meshPorosity(mesh.apertureMm, mesh.wireMm), wireMm: mesh.wireMm }],
+          },
+        ],
+        mends: (allowedMm) =>
+          materialsOf(site.book, "mesh")
+            .filter((m) => m.id !== mesh.id && Math.max(...m.apertureMm) <= allowedMm)
+            .map((m) => ({ label: `Use ${m.name.toLowerCase()}`, patch: [set(`${here.path}/mesh`, m.id)] })),
       },
       {
         ...{ id: own("leaf/lid-mesh-edge"), ...placed, cover: "a batten all round" },
         way: { name: "the edge of the mesh in the lid", kind: "slot", nominalMm: MESH_EDGE_MM },
-        air: levelSlot(0, 0, site.shell.levels.topMm),
       },
     ];
   },
