@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import type { DoorInput } from "#core/closures/door/format";
 import { catchesIn } from "#core/closures/leaf/fittings";
 import type { Leafed } from "#core/closures/leaf/schema";
+import type { Closure } from "#core/closures/schema";
 import { statedMm } from "#core/design/measure";
 import { materialsOf, shellSheets } from "#core/materials/find";
 import type { Book } from "#core/materials/schema";
@@ -33,10 +34,14 @@ const infills = (book: Book, framed: boolean) => [
   ...(framed ? materialsOf(book, "mesh") : []),
 ];
 
+/** A closure that is made of leaves; undefined for any other. */
+const leafedOf = (closure: Closure | undefined): Leafed | undefined =>
+  closure && "leaf" in closure ? closure : undefined;
+
 /** What a leaf is made of, what is clear round it, and what holds it. */
 export function LeafFields({ index, path, id, one, edges }: LeafFieldsProps) {
   const { book } = useBench();
-  const made = useVariant((v) => v.closures[index] as unknown as Leafed | undefined);
+  const made = useVariant((v) => leafedOf(v.closures[index]));
   if (!made) return null;
   const { leaf, diagonals } = made;
   const bar = leaf.frame && materialsOf(book, "bar").find((b) => b.id === leaf.frame?.bar);
@@ -147,7 +152,7 @@ function WindowTick({ path, index, of }: { path: string; index: number; of: stri
   const { book } = useBench();
   const { value, commit } = useDecision<Leafed["leaf"]["window"]>(`${path}/leaf/window`);
   const sheet = useVariant((v) => {
-    const { infill } = (v.closures[index] as unknown as Leafed).leaf;
+    const infill = leafedOf(v.closures[index])?.leaf.infill;
     return shellSheets(book).some((s) => s.id === infill);
   });
   const half = useShown(({ plan }) =>

@@ -1,8 +1,8 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { ComponentType } from "react";
 import type { DoorInput } from "#core/closures/door/format";
-import { runningPanes } from "#core/closures/groove/closure";
 import { groovesIn } from "#core/closures/groove/groove";
+import { runningPanes } from "#core/closures/groove/job";
 import type { Hinged } from "#core/closures/kinds/hinged/schema";
 import type { SlidingPair } from "#core/closures/kinds/slidingPair/schema";
 import { catchesIn, hingesIn } from "#core/closures/leaf/fittings";
@@ -207,6 +207,7 @@ function HingeFields({ path }: { path: string }) {
         options={[
           ["screws", "screws"],
           ["bolts", "bolts through, washers"],
+          ["clamped", "clamped or bonded on"],
         ]}
       />
     </>

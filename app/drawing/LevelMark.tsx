@@ -7,8 +7,8 @@ import { openFields } from "../fields/openFields";
 import { type Held, useBuildHandle, useIsHeld, useUnits, useVariant } from "../state/context";
 import { usePut } from "./usePut";
 
-/** How far a level takes the hand above and below its line, px. */
-const GRIP_PX = 12;
+/** How far a level takes the hand above and below its line, px; half-way to the next where that is nearer. */
+const GRIP_PX = 6;
 
 /** A level of a section: taken in hand, and dragged or nudged up and down where a measure of its own sets it. */
 export function LevelMark({
@@ -16,6 +16,7 @@ export function LevelMark({
   path,
   level,
   y,
+  near,
   from,
   to,
   scale,
@@ -25,6 +26,8 @@ export function LevelMark({
   path: string;
   level: LevelLine;
   y: number;
+  /** Where the other levels that take the hand are drawn, px. */
+  near: readonly number[];
   from: number;
   to: number;
   /** px a millimetre. */
@@ -36,6 +39,8 @@ export function LevelMark({
   const selected = useIsHeld(held);
   const nowMm = useVariant((v) => levelMm(v, path));
   const start = useRef(0);
+  const above = Math.min(GRIP_PX, ...near.filter((at) => at < y).map((at) => (y - at) / 2));
+  const below = Math.min(GRIP_PX, ...near.filter((at) => at > y).map((at) => (at - y) / 2));
   const set = (mm: number) => (draft: Parameters<typeof chosenVariant>[0]) =>
     setLevelMm(chosenVariant(draft), path, mm, put);
   const bind = useDrag(
@@ -79,7 +84,7 @@ export function LevelMark({
         openFields(held);
       }}
     >
-      <rect x={from} y={y - GRIP_PX / 2} width={to - from} height={GRIP_PX} fill="transparent" />
+      <rect x={from} y={y - above} width={to - from} height={above + below} fill="transparent" />
       {selected && (
         <>
           <path d={`M${from} ${y}H${to}`} stroke="var(--chakra-colors-fern)" strokeWidth="2" />

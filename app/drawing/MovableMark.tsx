@@ -4,7 +4,7 @@ import { snapCentre } from "#core/shell/snap";
 import { isPlaced } from "#core/things/placed";
 import type { Placed } from "#core/things/thing";
 import { openFields } from "../fields/openFields";
-import { type Held, useBuildHandle, useIsHeld, useShown, useUnits } from "../state/context";
+import { type Held, useBuildHandle, useIsHeld, useThing, useUnits } from "../state/context";
 import { FRAME_PX } from "./Handles";
 import { useHandled } from "./useHandled";
 
@@ -26,7 +26,7 @@ export function MovableMark({ held, placed, rect, scale, what, tag, children }: 
   const { api, take } = useBuildHandle();
   const selected = useIsHeld(held);
   const { say } = useUnits();
-  const name = useShown(({ seen }) => seen.things.find((t) => t.kind === held.kind && t.id === held.id)?.name);
+  const name = useThing(held)?.name;
   const { face, uMm: u, vMm: v } = placed;
   const { bind, onKeyDown } = useHandled({
     ...{ held, face, scale },

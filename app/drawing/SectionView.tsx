@@ -37,6 +37,11 @@ export function Sections({ cuts, size }: { cuts: readonly CutOf[]; size: Size })
   const { say } = useUnits();
   const view = sectionView({ plan, seen, variant, cuts, size });
   const { scale, y, from, to } = view;
+  // Levels that a measure of their own sets.
+  const inHand = view.levels.flatMap(({ level, y: at }) => {
+    const of = levelOf(level.id, plan.shell, seen.things);
+    return of ? [{ level, y: at, of }] : [];
+  });
   const told = view.levels.map(({ level }) => `${level.label} ${say(level.zMm)}`).join(", ");
   return (
     <>
@@ -75,21 +80,13 @@ export function Sections({ cuts, size }: { cuts: readonly CutOf[]; size: Size })
         />
       ))}
       <Labels labels={view.labels} />
-      {view.levels.map(({ level, y: at }) => {
-        const of = levelOf(level.id, plan.shell, seen.things);
-        return of ? (
-          <LevelMark
-            key={level.id}
-            held={of.thing}
-            path={of.path}
-            level={level}
-            y={at}
-            from={from}
-            to={to}
-            scale={scale}
-          />
-        ) : null;
-      })}
+      {inHand.map(({ level, y: at, of }) => (
+        <LevelMark
+          key={level.id}
+          {...{ held: of.thing, path: of.path, level, y: at, from, to, scale }}
+          near={inHand.map((other) => other.y)}
+        />
+      ))}
     </>
   );
 }

@@ -1,14 +1,14 @@
 import { chosenVariant } from "#core/document/variant";
 import { canLevel } from "#core/features/align";
 import type { SeenThing } from "#core/things/seen";
-import { type Held, useBuildHandle, useShown } from "../state/context";
+import { type Held, isSame, useBuildHandle, useShown } from "../state/context";
 import { Select } from "../ui/Select";
 
 /** Sets a thing as high as another of its kind, chosen by name: on walls, or on the same lying face. */
 export function LevelWith({ held }: { held: Held }) {
   const { api } = useBuildHandle();
   const options = useShown(({ seen }) => {
-    const own = seen.things.find((t) => t.kind === held.kind && t.id === held.id);
+    const own = seen.things.find((t) => isSame(t, held));
     const on = ({ id, face }: SeenThing) => ({ id, face: face! });
     return seen.things
       .filter((t) => own && t.kind === held.kind && t.placed && canLevel(on(own), on(t)))

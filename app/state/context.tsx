@@ -6,6 +6,7 @@ import { readAt, writeAt } from "#core/design/pointer";
 import type { Problem } from "#core/document/check";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant, variantPath } from "#core/document/variant";
+import type { SeenThing } from "#core/things/seen";
 import type { Placed, Thing } from "#core/things/thing";
 import type { StageInfo } from "#core/trade/stage";
 import { formatLength, type LengthDisplay, type Rounding } from "#core/units/format";
@@ -128,10 +129,14 @@ export const useSettled = (): Shown => useStore(useBuildHandle().api.settled);
 /** What the build is planned with; no drag changes it. */
 export const useBench = (): Bench => useStore(useBuildHandle().api.shown, ({ bench }) => bench);
 
+/** Something as the page shows it; undefined once it is gone. */
+export const useThing = (held: Held): SeenThing | undefined =>
+  useShown(({ seen }) => seen.things.find((t) => isSame(t, held)));
+
 /** Where something lies on its face: as planned, or where it is now dragged to, before the plan has followed. */
 export function usePlaced(held: Held): Placed | undefined {
   const { api } = useBuildHandle();
-  const planned = useShown(({ seen }) => seen.things.find((t) => isSame(t, held))?.placed);
+  const planned = useThing(held)?.placed;
   const dragged = useStoreWithEqualityFn(api.store, () => api.dragged(held), equal);
   return dragged ?? planned;
 }

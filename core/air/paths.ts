@@ -1,5 +1,5 @@
 import type { AirPath } from "../escape/airPath";
-import { meshPorosity } from "../escape/airPath";
+import { openMesh } from "../escape/airPath";
 import type { ToldWay } from "../escape/facts";
 import { airsOf, featureName, featureRect, meshOf } from "../features/feature";
 import type { Feature } from "../features/schema";
@@ -41,7 +41,7 @@ function ventWay(site: Site, feature: Feature): Airway {
         grossMm2: airs.grossMm2,
         zMm: heightMm(site, feature),
         uprightMm: flat ? null : featureRect(feature).heightMm,
-        screens: mesh ? [{ porosity: meshPorosity(mesh.apertureMm, mesh.wireMm), wireMm: mesh.wireMm }] : [],
+        screens: mesh ? [openMesh(mesh)] : [],
       },
     ],
     working: { formula: airs.formula, inputs: airs.inputs, mesh },

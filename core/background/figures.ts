@@ -1,6 +1,7 @@
 import { constant, type Figure } from "../figures/figure";
 import { volumeBelowMl } from "../shell/profile";
 import type { Site } from "../shell/site";
+import { capital } from "../units/capital";
 import { ANCHOR, pieceKg, pullOf } from "./anchors";
 import { BUILD_UP } from "./buildUps";
 import { type Cover, coverDepths } from "./cover";
@@ -34,7 +35,7 @@ function wallFigures(site: Site, cover: Cover, masses: Mass[]): Figure[] {
   const list: Figure[] = [
     {
       id: `background/${face}/area`,
-      label: `${face[0]!.toUpperCase()}${face.slice(1)}, covered`,
+      label: `${capital(face)}, covered`,
       value: m2,
       unit: "m²",
       formula: "the wall above its bare foot − openings, keep-outs and bare zones",

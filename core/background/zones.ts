@@ -1,4 +1,5 @@
 import type { Rect } from "../shell/faces";
+import { capital } from "../units/capital";
 import type { BuildUpId } from "./names";
 import type { Piece, Planter, Zone } from "./schema";
 
@@ -50,7 +51,7 @@ export const zoneRect = ({ u, v, width, height }: Zone): Rect => ({
 /** A zone's own name, or what it is. */
 export const zoneName = (zone: Zone): string => {
   const words = ZONE[zone.kind].words;
-  return zone.name || words[0]!.toUpperCase() + words.slice(1);
+  return zone.name || capital(words);
 };
 
 /** How far a zone stands into the room from the bare wall, mm. */

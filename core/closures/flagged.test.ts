@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { plainWall } from "../../tests/bareTank";
 import { jobBuild, jobInput, jobVariant } from "../../tests/job";
 import { statedMm } from "../design/measure";
+import { newVariant } from "../document/create";
 import type { Build, Variant } from "../document/schema";
 import type { Fix } from "../ledgers/ledger";
 import { plan } from "../plan";
@@ -57,6 +58,36 @@ const wrong: [rule: string, build: () => Build][] = [
       }),
   ],
 ];
+
+it("nothing is screwed or bolted to glass: a door on a tank is clamped from the start, and told where it is not", () => {
+  const tank = jobBuild({ ...newVariant("tankOnEnd"), closures: [] });
+  const bare = plan(jobInput(tank));
+  const door = newHinged(bare.site, bare.shell.openings[0]);
+  expect(door.hinges.fixing).toBe("clamped");
+  for (const fixing of ["screws", "bolts"] as const) {
+    tank.variants[0]!.closures = [{ ...door, hinges: { ...door.hinges, fixing } }];
+    const snag = snagOf(tank, "front/hinge-not-drilled");
+    expect(snag).toMatchObject({ severity: "stop", title: expect.stringMatching(/glass/) });
+    expect(rules(fixed(tank, snag!.fix!))).not.toContain("front/hinge-not-drilled");
+  }
+  expect(rules(hung())).not.toContain("front/hinge-not-drilled");
+});
+
+it("a window that leaves a leaf no rim is told, with one that does; only sheet has one", () => {
+  const windowed = (width: number, infill = "pvc-foam-10") =>
+    hung((door) => {
+      door.leaf.frame = null;
+      door.leaf.infill = infill;
+      door.leaf.window = { infill: "fly-screen", width: statedMm(width), height: statedMm(200), lap: statedMm(20) };
+    });
+  const snag = snagOf(windowed(2000), "front/window-too-large");
+  expect(snag!.severity).toBe("stop");
+  expect(rules(fixed(windowed(2000), snag!.fix!))).not.toContain("front/window-too-large");
+  expect(rules(windowed(300))).not.toContain("front/window-too-large");
+  const parts = (build: Build) => plan(jobInput(build)).parts.map((p) => p.id);
+  expect(parts(windowed(300))).toContain("front/door-window");
+  expect(parts(windowed(300, "glass-6"))).not.toContain("front/door-window");
+});
 
 describe("made wrong on purpose", () => {
   it.each(wrong)("%s is told, cleared by its fix, and not told of the twin", (rule, build) => {

@@ -1,4 +1,4 @@
-import { meshPorosity } from "../escape/airPath";
+import { openMesh } from "../escape/airPath";
 import type { PlacedWay } from "../escape/way";
 import { set } from "../ledgers/fix";
 import type { Fix } from "../ledgers/ledger";
@@ -30,7 +30,7 @@ function cured(placed: PlacedWay, cure: Cure, book: Book): PlacedWay {
   if (isMesh(cure)) {
     const material = cure.mesh === null ? undefined : findMaterial(book, cure.mesh, "mesh");
     if (!material) return placed;
-    const screen = { porosity: meshPorosity(material.apertureMm, material.wireMm), wireMm: material.wireMm };
+    const screen = openMesh(material);
     const over = way.kind === "mesh" ? Math.max(...way.apertureMm) : undefined;
     const aperture = Math.max(...material.apertureMm);
     return {

@@ -10,6 +10,7 @@ import { filletMl } from "../shell/fillet";
 import { LAP_MM, meshSupplies } from "../shell/found/mesh";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
+import { capital } from "../units/capital";
 import { CAUTION } from "../workshop/cautions";
 import { RATES } from "../workshop/rates";
 import { suits } from "./apply";
@@ -166,7 +167,7 @@ const orphan = (site: Site, cure: Cure, index: number): Snag => ({
   severity: "mind",
   stage: "front",
   title: "A cure without its gap",
-  sentence: `${CURES[cure.kind].words[0]!.toUpperCase()}${CURES[cure.kind].words.slice(1)} is planned for a gap that is not there any more, or that it does not fit.`,
+  sentence: `${capital(CURES[cure.kind].words)} is planned for a gap that is not there any more, or that it does not fit.`,
   reason: "It is neither bought nor fitted.",
   fix: { label: "Take it out of the plan", patch: [remove(site.at(`/cures/${index}`))] },
 });

@@ -7,6 +7,7 @@ import { kindOf } from "../shell/kinds/index";
 import { panelParts } from "../shell/panelParts";
 import type { Site } from "../shell/site";
 import type { Stock } from "../stock/schema";
+import { capital } from "../units/capital";
 import { formatMoney } from "../units/money";
 import { atMost } from "../units/tolerance";
 import { CAUTION } from "../workshop/cautions";
@@ -241,5 +242,3 @@ function savingSnags(site: Site, groups: SheetGroup[], needs: CutNeeds): Snag[] 
     },
   ];
 }
-
-const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);

@@ -20,6 +20,18 @@ export interface OpenMesh {
 export const meshPorosity = ([a, b]: readonly [number, number], wireMm: number): number =>
   (a / (a + wireMm)) * (b / (b + wireMm));
 
+/** A woven mesh of the book as air sees it. */
+export const openMesh = ({
+  apertureMm,
+  wireMm,
+}: {
+  apertureMm: readonly [number, number];
+  wireMm: number;
+}): OpenMesh => ({
+  porosity: meshPorosity(apertureMm, wireMm),
+  wireMm,
+});
+
 /** A level slot of a gap along an edge. */
 export const levelSlot = (gapMm: number, lengthMm: number, zMm: number): AirPath[] => [
   { grossMm2: gapMm * lengthMm, zMm, uprightMm: gapMm, screens: [] },

@@ -7,6 +7,7 @@ import { waterStands } from "../seal/water";
 import type { Shell, Strip } from "../shell/shell";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
+import { capital } from "../units/capital";
 import { atLeast, atMost } from "../units/tolerance";
 import { boardBow } from "./boards";
 import { lyingPanes } from "./lying";
@@ -69,7 +70,7 @@ function wetPanes(site: Site): WetPane[] {
     return [
       {
         id: face,
-        label: `${face[0]!.toUpperCase()}${face.slice(1)} pane`,
+        label: `${capital(face)} pane`,
         thicknessMm: material.thicknessMm,
         input: {
           waterDepthMm: depth,

@@ -2,6 +2,7 @@ import { BUILD_UP } from "../background/buildUps";
 import { WALLS } from "../background/names";
 import type { Zone } from "../background/schema";
 import { ZONE, zoneDepthMm, zoneName, zoneRect } from "../background/zones";
+import { capital } from "../units/capital";
 import { formatLength } from "../units/format";
 import type { Thing, ThingKind } from "./thing";
 
@@ -14,7 +15,7 @@ export const wall: ThingKind = {
       const own = site.variant.background.walls[at];
       return {
         ...{ kind: "wall", id: face, what: "wall", stage: "background", face },
-        name: `${face[0]!.toUpperCase()}${face.slice(1)} wall`,
+        name: `${capital(face)} wall`,
         paths: at < 0 ? [] : [`/background/walls/${at}`],
         says: own ? BUILD_UP[own.buildUp].name.toLowerCase() : "nothing planned",
       };

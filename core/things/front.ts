@@ -1,5 +1,6 @@
 import { closedOpenings } from "../closures/here";
 import { closureKind } from "../closures/kinds/index";
+import { capital } from "../units/capital";
 import { formatWithin } from "../units/within";
 import type { Thing, ThingKind } from "./thing";
 
@@ -12,7 +13,7 @@ export const closure: ThingKind = {
       const what = closure ? closureKind(closure).what(opening) : opening.face === "top" ? "lid" : "doors";
       return {
         ...{ kind: "closure", id: opening.id, what: "closure", stage: "front", face: opening.face },
-        name: `${what[0]!.toUpperCase()}${what.slice(1)}`,
+        name: capital(what),
         paths: closure ? [`/closures/${index}`] : [],
         says: closure ? closureKind(closure).summary(here, closure) : "stands open",
       };

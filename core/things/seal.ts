@@ -4,6 +4,7 @@ import { materialName } from "../materials/find";
 import { SPLITS, splitsMet } from "../seal/decisions";
 import { layerKind } from "../seal/stack/layers";
 import { waterStands } from "../seal/water";
+import { capital } from "../units/capital";
 import { formatLengthWithUnit } from "../units/format";
 import { thingKey } from "./key";
 import { layerId } from "./layerId";
@@ -29,7 +30,7 @@ export const stack: ThingKind = {
       const layers = site.variant.seal.stacks[at]?.layers ?? [];
       return {
         ...{ kind: "stack", id: face, what: "face", stage: "seal", face },
-        name: `${face[0]!.toUpperCase()}${face.slice(1)}`,
+        name: capital(face),
         paths: at < 0 ? [] : [`/seal/stacks/${at}`],
         says:
           layers.map((l) => layerKind(l.layer).name.toLowerCase()).join(", ") ||

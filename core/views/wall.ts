@@ -8,6 +8,7 @@ import type { NetFace } from "../shell/net";
 import { extent } from "../shell/outline";
 import { isPlaced, type PlacedThing } from "../things/placed";
 import type { Seen } from "../things/seen";
+import { capital } from "../units/capital";
 import { formatLength } from "../units/format";
 import { drawRect } from "./drawRect";
 import { frameOf, HELD_PX, type Size, spotsIn, spotsRound, type View } from "./view";
@@ -66,7 +67,7 @@ export function wallView({
   };
   const wall: Box = { x, y, width: whole.widthMm * scale, height: whole.heightMm * scale };
   const cover = covers.find((c) => c.wall.face === face);
-  const title = `${face[0]!.toUpperCase()}${face.slice(1)}`;
+  const title = capital(face);
   const size3 = `${say(whole.widthMm)} × ${say(whole.heightMm)}${unit}`;
   const head: Wanted = {
     ...{ id: "title", lettering: "bold" },

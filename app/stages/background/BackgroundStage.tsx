@@ -6,6 +6,7 @@ import { WALLS, type WallId, ZONE_KINDS, type ZoneKind } from "#core/background/
 import { ZONE, zoneName } from "#core/background/zones";
 import { chosenVariant } from "#core/document/variant";
 import { freeThingId } from "#core/things/handle";
+import { capital } from "#core/units/capital";
 import type { Size } from "#core/views/view";
 import { Elevation } from "../../drawing/Elevation";
 import { Sections } from "../../drawing/SectionView";
@@ -17,7 +18,7 @@ import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { WallFields } from "../../hand/background";
-import { useBuildHandle, useDesign, usePicked, useShown } from "../../state/context";
+import { isSame, useBuildHandle, useDesign, usePicked, useShown } from "../../state/context";
 import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
 import { InOrder } from "./InOrder";
@@ -36,7 +37,7 @@ export default function BackgroundStage() {
   const held = usePicked((p) => p.held);
   // What is taken in hand is shown on its wall.
   const heldFace = useShown(({ seen }) => {
-    const thing = seen.things.find((t) => held.some((h) => h.kind === t.kind && h.id === t.id));
+    const thing = seen.things.find((t) => held.some((h) => isSame(h, t)));
     return thing?.stage === "background" ? thing.face : undefined;
   });
   const [chosen, setView] = useState<WallId | "net" | null>(null);
@@ -62,10 +63,7 @@ export default function BackgroundStage() {
       summary={summary}
       tools={
         <Toggle
-          views={[
-            ...walls.map((id) => [id, `${id[0]!.toUpperCase()}${id.slice(1)}`] as const),
-            ["net", "All, on the net"] as const,
-          ]}
+          views={[...walls.map((id) => [id, capital(id)] as const), ["net", "All, on the net"] as const]}
           shown={view}
           onShow={(next) => {
             letGo();

@@ -3,6 +3,7 @@ import type { Severity, Snag } from "../../ledgers/ledger";
 import type { TestStanding } from "../../seal/test/standing";
 import { waterStands } from "../../seal/water";
 import type { Site } from "../../shell/site";
+import { capital } from "../../units/capital";
 import { BUILD_UP } from "../buildUps";
 import type { Cover } from "../cover";
 import { FIBRE, FINISH, gripOf } from "../finishes";
@@ -114,7 +115,7 @@ export function wallSnags(site: Site, cover: Cover, test: Pick<TestStanding, "st
       add("note", {
         rule: "background/try-the-grip",
         title: `Try ${padded.name.toLowerCase()}’s grip`,
-        sentence: `${FIBRE[wall.fibre].name[0]!.toUpperCase()}${FIBRE[wall.fibre].name.slice(1)}: ${FIBRE[wall.fibre].note}.`,
+        sentence: `${capital(FIBRE[wall.fibre].name)}: ${FIBRE[wall.fibre].note}.`,
         reason: "Careful builders differ. A finished scrap stood in the old home tells.",
       });
   }

@@ -123,9 +123,12 @@ function bindingOf(
   const tightest = (all: typeof left) =>
     all.reduce<(typeof left)[number] | undefined>((a, b) => (a && a.leftMm <= b.leftMm ? a : b), undefined);
   // Wet first: of two that are as tight it is the one told.
-  const season = tightest([...left].filter((l) => l.name !== "made").sort((a) => (a.name === "wet" ? -1 : 1)));
-  if (season && under(season.leftMm, FREE_MM))
-    return { at: season.name as "dry" | "wet", edge: season.edge, leftMm: season.leftMm };
+  for (const at of ["wet", "dry"] as const) {
+    const here = tightest(left.filter((l) => l.name === at));
+    const other = tightest(left.filter((l) => l.name === (at === "wet" ? "dry" : "wet")));
+    if (here && under(here.leftMm, FREE_MM) && !(other && other.leftMm < here.leftMm))
+      return { at, edge: here.edge, leftMm: here.leftMm };
+  }
   if (kind !== "hinged") return undefined;
   const free = tightest(left.filter(({ edge }) => edge === "lock" || edge === "meet"));
   if (!free || !under(free.leftMm, swingClearMm(leaf))) return undefined;

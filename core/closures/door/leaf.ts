@@ -55,9 +55,14 @@ export function leafOf(input: DoorInput): Leaf {
 export const hingePullN = ({ massKg, widthMm }: Pick<Leaf, "massKg" | "widthMm">, spacingMm: number): number =>
   (massKg * GRAVITY * (widthMm / 2)) / spacingMm;
 
-/** Hinges a leaf wants: two to 10 kg or 900 mm, one more each 10 kg or 600 mm (source: door-rules). */
-export const hingesWanted = ({ massKg, heightMm }: Pick<Leaf, "massKg" | "heightMm">): number =>
-  Math.max(2, 1 + Math.ceil(massKg / 10), 2 + Math.ceil((heightMm - 900) / 600));
+/** Two hinges to so many kilograms or millimetres, one more for each further (source: door-rules). */
+export const HINGE_RULE = { kg: 10, mm: 900, furtherMm: 600 } as const;
+
+/** Hinges a leaf wants, by its mass and its height (source: door-rules). */
+export const hingesWanted = ({ massKg, heightMm }: Pick<Leaf, "massKg" | "heightMm">): number => {
+  const { kg, mm, furtherMm } = HINGE_RULE;
+  return Math.max(2, 1 + Math.ceil(massKg / kg), 2 + Math.ceil((heightMm - mm) / furtherMm));
+};
 
 /** What a leaf needs beside its free edge to swing past the jamb, mm: √(w² + t²) − w. */
 export const swingClearMm = ({ widthMm, thicknessMm }: Pick<Leaf, "widthMm" | "thicknessMm">): number =>

@@ -5,7 +5,7 @@ import type { Leaf } from "./leaf";
 export type End = DoorInput["made"];
 
 /** Glass moves by warmth alone (source: en-572-1). */
-const GLASS = { growthPerK: 9e-6, moisturePerPercent: 0, modulusGPa: 70 };
+export const GLASS = { growthPerK: 9e-6, moisturePerPercent: 0, modulusGPa: 70 };
 
 /** What a leaf without a frame moves by; glass needs nothing said. */
 export const paneMoves = ({ kind, ...own }: DoorInput["leaf"]["infill"]) => ({

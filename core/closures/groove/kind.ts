@@ -1,13 +1,15 @@
 import type { Measure } from "../../design/basics";
-import { set } from "../../ledgers/fix";
 import type { Opening } from "../../shell/shell";
 import type { Site } from "../../shell/site";
 import { formatLength } from "../../units/format";
 import type { ClosureKind } from "../kind";
 import { findInfill } from "../leaf/stuff";
+import { withAndWithoutKey } from "../offers";
 import type { Closure } from "../schema";
-import { type Grooved, groovedLeaves, groovedWays, measureGrooved, planGrooved, runningPanes } from "./closure";
 import { grooveOf, groovesIn } from "./groove";
+import { type Grooved, measureGrooved, runningPanes } from "./job";
+import { planGrooved } from "./plan";
+import { groovedLeaves, groovedWays } from "./ways";
 
 type GroovedClosure = Closure & { groove: string; pane: string };
 
@@ -58,11 +60,7 @@ export function groovedKind<C extends GroovedClosure>(told: Told<C>): ClosureKin
     },
     start,
     startWords: () => ({ button: told.button, about: "" }),
-    offers: (site, opening) =>
-      [null, { kind: "key", origin: "made" } as const].map((lock) => ({
-        label: `${told.button}${lock ? ", with a key lock" : ""}`,
-        patch: [set(site.at("/closures/-"), { ...start(site, opening), lock })],
-      })),
+    offers: (site, opening) => withAndWithoutKey(site, told.button, start(site, opening)),
     leaves: (here, closure) => groovedLeaves(here, measureGrooved(here, grooved(closure))),
     ways: (here, closure) => groovedWays(here, measureGrooved(here, grooved(closure))),
     plan: (here, closure) => planGrooved(here, measureGrooved(here, grooved(closure))),

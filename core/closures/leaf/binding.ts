@@ -1,8 +1,9 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
 import { materialsOf } from "../../materials/find";
+import { capital } from "../../units/capital";
 import { formatNumber } from "../../units/format";
-import { sizeDoor } from "../door/door";
+import { FREE_MM, sizeDoor } from "../door/door";
 import { type DoorResult, EDGES, type Edge } from "../door/format";
 import type { Here } from "../kind";
 import type { LeafJob } from "./job";
@@ -90,7 +91,7 @@ export function bindingSnags(here: Here, job: LeafJob, sized: DoorResult, words:
       ...common,
       rule: "front/binds",
       title: `The ${words.all} will bind when it is ${bindsAt === "wet" ? "warm and wet" : "cold and dry"}`,
-      sentence: `At ${formatNumber(air.tempC, 0)} °C and ${formatNumber(air.rh, 0)} % rh less than ${say(0.5)} is left ${one ? words.edges[one.edge] : "round it"}.${wood}`,
+      sentence: `At ${formatNumber(air.tempC, 0)} °C and ${formatNumber(air.rh, 0)} % rh less than ${say(FREE_MM)} is left ${one ? words.edges[one.edge] : "round it"}.${wood}`,
       reason:
         "Sized from the opening's and the leaf's own movement, with what saw and hand may be off. A door that shuts in winter and not in August is planed in place, over animals.",
       ...(edges.length > 0 && { fix: clear }),
@@ -124,7 +125,7 @@ export function unmakeable({ own, site, path }: Here, job: LeafJob, words: LeafW
       severity: "stop",
       stage: "front",
       title: `The ${words.one} cannot be made so`,
-      sentence: `${sized.message[0]!.toUpperCase()}${sized.message.slice(1)}.`,
+      sentence: `${capital(sized.message)}.`,
       reason: "Nothing is cut or bought for it until it can be.",
       otherFixes: bars.map((b) => ({
         label: `Make it of ${b.name.toLowerCase()}`,

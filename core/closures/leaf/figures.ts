@@ -1,4 +1,5 @@
 import { constant, type Figure, type FigureInput, from } from "../../figures/figure";
+import { capital } from "../../units/capital";
 import type { DoorResult } from "../door/format";
 import { EDGES } from "../door/format";
 import type { Here } from "../kind";
@@ -14,7 +15,7 @@ export function leafFigures({ id, site }: Here, job: LeafJob, sized: DoorResult,
   const { leaf } = sized;
   const { clearanceMm: clear, tolerance } = input;
   const own = (thing: string) => id(`${words.one}-${thing}`);
-  const name = `${words.one[0]!.toUpperCase()}${words.one.slice(1)}`;
+  const name = capital(words.one);
   const swings = hanging.kind === "hinged";
   const width: Figure = {
     ...{ id: own("width"), label: `${name} width`, value: leaf.widthMm, unit: "mm" },

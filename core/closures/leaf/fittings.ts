@@ -1,3 +1,4 @@
+import { type Known, memory } from "../../figures/figure";
 import { findMaterial, materialsOf } from "../../materials/find";
 import type { Book, MaterialOf } from "../../materials/schema";
 
@@ -5,6 +6,9 @@ import type { Book, MaterialOf } from "../../materials/schema";
 export const CATCH_PULL = "pull";
 export const MAGNET_PULL = "magnet pull";
 export const SCREWS = "screws";
+
+/** What a magnet holds of its label: through paint, at no more than a millimetre. From memory. */
+export const MAGNET: Known = { value: 0.5, low: 0.25, high: 0.5, basis: memory };
 
 /** A fitting's figure by its label's name; undefined where its label has none. */
 export const pullOf = (book: Book, id: string, name: string): number | undefined =>

@@ -1,14 +1,16 @@
-import { type Known, label, memory } from "../../figures/figure";
+import { type Known, label } from "../../figures/figure";
 import { set } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
-import type { FaceMaterial, Family } from "../../materials/face";
+import type { Family } from "../../materials/face";
 import { findMaterial } from "../../materials/find";
 import { formatNumber } from "../../units/format";
 import { over } from "../../units/tolerance";
 import type { DoorResult } from "../door/format";
+import { HINGE_RULE } from "../door/leaf";
 import { DAILY_SHARE, woodScrewsHoldN } from "../door/screws";
 import type { Here } from "../kind";
-import { type LeafJob, sizedOf, surroundOf } from "./job";
+import { type HingedTo, type LeafJob, sizedOf } from "./job";
+import type { Hinges } from "./schema";
 import type { LeafWords } from "./words";
 
 /** What a screw holds in a plastic sheet, N for each mm of thread in it (source: door-rules). */
@@ -17,7 +19,9 @@ export const PLASTIC_GRIP: Known = { value: 20, low: 12, high: 30, basis: label 
 const C24 = 350;
 /** Screws that go 6 diameters into wood hold by the standard; in a board they do so across its plies. */
 const WOODEN: readonly Family[] = ["timber", "plywood", "chipboard", "mdf"];
-const PLASTIC: readonly Family[] = ["pvcFoam", "hdpe", "pp", "pe", "acrylic", "ps", "xps"];
+const PLASTIC: readonly Family[] = ["pvcFoam", "hdpe", "pp", "pe"];
+/** A screw or a bolt splits or shatters these: what hangs on them is clamped or bonded. */
+const UNDRILLED: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
 
 const figureOf = (here: Pick<Here, "site">, hinge: string, name: string, unless: number): number =>
   findMaterial(here.site.book, hinge, "hardware")?.labelFigures[name]?.value ?? unless;
@@ -26,7 +30,7 @@ const figureOf = (here: Pick<Here, "site">, hinge: string, name: string, unless:
 export function screwsHoldN(
   here: Pick<Here, "site">,
   hinge: string,
-  into: Pick<FaceMaterial, "family" | "thicknessMm">,
+  into: Pick<HingedTo, "family" | "thicknessMm">,
 ): number | null {
   const count = figureOf(here, hinge, "screws", 2);
   const diameterMm = figureOf(here, hinge, "screw diameter", 4);
@@ -38,14 +42,18 @@ export function screwsHoldN(
 }
 
 /** How many hinges a leaf wants, in words. */
-export const hingeRule = (say: (mm: number) => string): string =>
-  `two to 10 kg or ${say(900)}, one more each further 10 kg or ${say(600)}`;
+export const hingeRule = (say: (mm: number) => string): string => {
+  const { kg, mm, furtherMm } = HINGE_RULE;
+  return `two to ${kg} kg or ${say(mm)}, one more each further ${kg} kg or ${say(furtherMm)}`;
+};
 
-/** Screws where they hold the leaf where they go, bolts where they do not. */
-export function fixingFor(here: Pick<Here, "site" | "opening">, job: LeafJob): "screws" | "bolts" {
+/** Clamped where nothing may be drilled; screws where they hold the leaf, bolts where they do not. */
+export function fixingFor(here: Pick<Here, "site">, job: LeafJob): Hinges["fixing"] {
   const { hinges } = job.hanging;
+  const into = job.hangsOn;
+  if (UNDRILLED.includes(into.family)) return "clamped";
   const sized = sizedOf(job);
-  const holdN = hinges ? screwsHoldN(here, hinges.hinge, surroundOf(here.site, here.opening)) : null;
+  const holdN = hinges ? screwsHoldN(here, hinges.hinge, into) : null;
   return sized && holdN !== null && over(sized.hingePullN, holdN) ? "bolts" : "screws";
 }
 
@@ -64,8 +72,16 @@ export function hingeSnags(here: Here, job: LeafJob, sized: DoorResult, words: L
       fix: { label: `Use ${sized.hingesWanted} hinges`, patch: [set(`${path}/hinges/count`, sized.hingesWanted)] },
       figure: id(`${words.one}-hinges`),
     });
-  const into = surroundOf(site, here.opening);
-  const holdN = hinges.fixing === "bolts" ? null : screwsHoldN(here, hinges.hinge, into);
+  const into = job.hangsOn;
+  if (hinges.fixing !== "clamped" && UNDRILLED.includes(into.family))
+    list.push({
+      ...{ rule: "front/hinge-not-drilled", subject: own(words.one), severity: "stop", stage: "front" },
+      title: `Hinges are not ${hinges.fixing === "bolts" ? "bolted" : "screwed"} to ${into.name.toLowerCase()}`,
+      sentence: `The ${words.all} ${words.all === words.one ? "hangs" : "hang"} on ${site.say(into.thicknessMm)} of it.`,
+      reason: "It splits or shatters where it is drilled. Clamp hinges, or bonded ones, hold by what their maker says.",
+      fix: { label: "Clamp or bond the hinges on", patch: [set(`${path}/hinges/fixing`, "clamped")] },
+    });
+  const holdN = hinges.fixing === "screws" ? screwsHoldN(here, hinges.hinge, into) : null;
   if (holdN !== null && over(sized.hingePullN, holdN)) {
     const bolt: Fix = {
       label: "Bolt the hinges through, with washers",
@@ -85,6 +101,3 @@ export function hingeSnags(here: Here, job: LeafJob, sized: DoorResult, words: L
   }
   return list;
 }
-
-/** Clear of its own hinges a magnet holds this share of its label: through paint, and at a millimetre. From memory. */
-export const MAGNET: Known = { value: 0.5, low: 0.25, high: 0.5, basis: memory };

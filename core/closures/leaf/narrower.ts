@@ -17,7 +17,7 @@ interface TooWide {
   pushN: number;
 }
 
-/** Catches are not set closer than this, and are set out by it. */
+/** Catches are not set closer than this, and are set out by it. From memory. */
 const CATCHES = { leastMm: 60, stepMm: 10 } as const;
 
 /** What would keep an edge from opening so far: a tighter clearance that does not bind, closer catches, stiffer bars. */

@@ -2,16 +2,19 @@ import type { Part } from "../../ledgers/ledger";
 import type { DoorResult } from "../door/format";
 import type { Here } from "../kind";
 import type { LeafJob } from "./job";
-import { findInfill } from "./stuff";
+import type { Infill } from "./stuff";
 import type { LeafWords } from "./words";
 
 const PART_KIND = { glass: "pane", sheet: "panel", mesh: "mesh" } as const;
+/** What fills a leaf, as its part is called. */
+const NAMES = { glass: "Pane", sheet: "Sheet", mesh: "Mesh" } as const;
+const thickness = (infill: Infill): number => (infill.class === "mesh" ? 0 : infill.thicknessMm);
 /** Both mitres of a bar cost its width once each (source: door-rules). */
 const MITRES = 2;
 
 /** The bars, panes, sheets and meshes of a closure's leaves. */
 export function leafParts({ site, id }: Here, job: LeafJob, sized: DoorResult, words: LeafWords): Part[] {
-  const { made, hanging, bar, infill, input } = job;
+  const { hanging, bar, infill, input, window } = job;
   const { leaves } = hanging;
   const { saySum } = site;
   const common = { thicknessMm: 0, grainLocked: false } as const;
@@ -36,30 +39,27 @@ export function leafParts({ site, id }: Here, job: LeafJob, sized: DoorResult, w
     ...{ id: id(`${words.one}-${infill.class}`), label: `${NAMES[infill.class]} of the ${words.all}` },
     ...{ ...common, materialId: infill.id, kind: PART_KIND[infill.class], qty: leaves },
     ...{ lengthMm: size.widthMm, widthMm: size.heightMm },
-    thicknessMm: infill.class === "mesh" ? 0 : infill.thicknessMm,
+    thicknessMm: thickness(infill),
     working: { length: held, width: held },
     figure: id(`${words.one}-width`),
   };
-  const { window } = made.leaf;
-  const of = window && findInfill(site.book, window.infill);
-  const windows: Part[] =
-    window && of
-      ? [
-          {
-            ...{ id: id(`${words.one}-window`), label: `${NAMES[of.class]} of the window in the ${words.one}` },
-            ...{ ...common, materialId: of.id, kind: PART_KIND[of.class], qty: leaves },
-            lengthMm: window.width.value + 2 * window.lap.value,
-            widthMm: window.height.value + 2 * window.lap.value,
-            thicknessMm: of.class === "mesh" ? 0 : of.thicknessMm,
-            working: {
-              length: saySum([window.width.value, " window + 2 × ", window.lap.value, " lap"]),
-              width: saySum([window.height.value, " window + 2 × ", window.lap.value, " lap"]),
-            },
+  const windows: Part[] = window
+    ? [
+        {
+          ...{
+            id: id(`${words.one}-window`),
+            label: `${NAMES[window.infill.class]} of the window in the ${words.one}`,
           },
-        ]
-      : [];
+          ...{ ...common, materialId: window.infill.id, kind: PART_KIND[window.infill.class], qty: leaves },
+          lengthMm: window.widthMm + 2 * window.lapMm,
+          widthMm: window.heightMm + 2 * window.lapMm,
+          thicknessMm: thickness(window.infill),
+          working: {
+            length: saySum([window.widthMm, " window + 2 × ", window.lapMm, " lap"]),
+            width: saySum([window.heightMm, " window + 2 × ", window.lapMm, " lap"]),
+          },
+        },
+      ]
+    : [];
   return [...bars, pane, ...windows];
 }
-
-/** What fills a leaf, as its part is called. */
-export const NAMES = { glass: "Pane", sheet: "Sheet", mesh: "Mesh" } as const;

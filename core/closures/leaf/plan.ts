@@ -1,7 +1,8 @@
 import { isMade } from "../../design/found";
 import { fact } from "../../ledgers/facts";
-import { emptyLedger, type TradeLedger } from "../../ledgers/ledger";
+import { emptyLedger, type TradeLedger, type Wait } from "../../ledgers/ledger";
 import { MASS } from "../../ledgers/masses";
+import { capital } from "../../units/capital";
 import { HUNG } from "../facts";
 import type { Here } from "../kind";
 import { lockSteps, lockSupplies } from "../lock/lock";
@@ -15,8 +16,14 @@ import { leafSteps } from "./steps";
 import { leafSupplies } from "./supplies";
 import type { LeafWords } from "./words";
 
-/** What closures made of leaves come to, locks and all. */
-export function planLeaves(here: Here, closure: Closure, job: LeafJob, words: LeafWords): TradeLedger {
+/** What closures made of leaves come to, locks and all. @param also what else must be over before they are hung */
+export function planLeaves(
+  here: Here,
+  closure: Closure,
+  job: LeafJob,
+  words: LeafWords,
+  also: readonly Wait[] = [],
+): TradeLedger {
   const { sized, hanging } = job;
   if (!sized.ok) return { ...emptyLedger(), snags: unmakeable(here, job, words) };
   const { value } = sized;
@@ -27,7 +34,7 @@ export function planLeaves(here: Here, closure: Closure, job: LeafJob, words: Le
     parts: made ? leafParts(here, job, value, words) : [],
     supplies: [...(made ? leafSupplies(here, job, value, words) : []), ...lockSupplies(here, closure)],
     steps: [
-      ...(made ? leafSteps(here, job, value, words) : []),
+      ...(made ? leafSteps(here, job, value, words, also) : []),
       ...lockSteps(here, closure, "Shut it, and fit the lock where it opens."),
     ],
     snags: leafSnags(here, job, value, words),
@@ -37,7 +44,7 @@ export function planLeaves(here: Here, closure: Closure, job: LeafJob, words: Le
       ...(here.opening.face === "front"
         ? [
             fact(HUNG, {
-              label: words.all[0]!.toUpperCase() + words.all.slice(1),
+              label: capital(words.all),
               kg,
               // Open, its middle hangs half its width before the front.
               beforeMm: hanging.hinges ? value.leaf.widthMm / 2 : 0,

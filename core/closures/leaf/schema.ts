@@ -38,13 +38,15 @@ export const HoldsSchema = v.object({
   lastFromEnd: MeasureSchema,
 });
 
+/** What leaves that swing hang on. `clamped` hinges take hold of a pane, or are bonded to it: nothing is drilled. */
 export const HingesSchema = v.object({
   hinge: id,
   count: v.pipe(count, v.minValue(2, "At least two."), v.maxValue(8, "At most eight.")),
   /** Between the uppermost and the lowest; null for a sixth of the leaf from each end. */
   spacing: v.nullable(MeasureSchema),
-  fixing: v.picklist(["screws", "bolts"]),
+  fixing: v.picklist(["screws", "bolts", "clamped"]),
 });
+export type Hinges = v.InferOutput<typeof HingesSchema>;
 
 /** The opening's two diagonals, as taped; null while nobody has. */
 export const DiagonalsSchema = v.nullable(v.object({ rising: MeasureSchema, falling: MeasureSchema }));
@@ -69,7 +71,7 @@ export interface Leafed {
 
 const mm = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
 
-/** A leaf's own beginnings: what is clear round it, and what holds it. */
+/** A leaf's own beginnings, from memory: what is clear round it, and what holds it. */
 export const newLeafed = (leaf: Partial<LeafMake> & Pick<LeafMake, "infill">, hold: string): Leafed => ({
   leaf: {
     ...{ frame: null, rebate: mm(8), play: mm(2.5), blocks: true, window: null, moisture: null },

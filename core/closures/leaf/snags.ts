@@ -10,8 +10,8 @@ import { leafOf } from "../door/leaf";
 import { pushStressMPa } from "../door/push";
 import type { Here } from "../kind";
 import { bindingSnags } from "./binding";
-import { CATCH_PULL, catchesIn, MAGNET_PULL, pullOf } from "./fittings";
-import { hingeSnags, MAGNET } from "./hanging";
+import { CATCH_PULL, catchesIn, MAGNET, MAGNET_PULL, pullOf } from "./fittings";
+import { hingeSnags } from "./hanging";
 import type { LeafJob } from "./job";
 import { catchesOf } from "./supplies";
 import type { LeafWords } from "./words";
@@ -79,6 +79,39 @@ function holdSnags(here: Here, job: LeafJob, sized: DoorResult, words: LeafWords
       fix: { label: "Fit stops", patch: [set(`${path}/stop`, true)] },
     });
   return list;
+}
+
+/** Round a window so much of the sheet is left, beside its lap, or it goes limp, mm. From memory. */
+const WINDOW_RIM_MM = 25;
+
+/** Whether enough of the leaf is left round its window. */
+function windowSnags(here: Here, { window, bar }: LeafJob, { leaf }: DoorResult, words: LeafWords): Snag[] {
+  if (!window) return [];
+  const { site, path, own } = here;
+  const round = (bar?.widthMm ?? 0) + WINDOW_RIM_MM + window.lapMm;
+  // Whole millimetres: what a fix writes must not be rounded up past what there is.
+  const [wide, high] = [Math.floor(leaf.widthMm - 2 * round), Math.floor(leaf.heightMm - 2 * round)];
+  if (!over(window.widthMm, wide) && !over(window.heightMm, high)) return [];
+  const room = wide > 0 && high > 0;
+  return [
+    {
+      ...{ rule: "front/window-too-large", subject: own(words.one), severity: "stop", stage: "front" },
+      title: `The window is too large for the ${words.one}`,
+      sentence: room
+        ? `${site.say(window.widthMm)} × ${site.say(window.heightMm)} in a ${words.one} of ${site.say(leaf.widthMm)} × ${site.say(leaf.heightMm)}; ${site.say(wide, "down")} × ${site.say(high, "down")} leaves it its rim.`
+        : `A ${words.one} of ${site.say(leaf.widthMm)} × ${site.say(leaf.heightMm)} has no room for a window lapped ${site.say(window.lapMm)}.`,
+      reason: "What is left round a window carries its lap and keeps the sheet flat (from memory).",
+      fix: room
+        ? {
+            label: `Make it ${site.say(Math.min(window.widthMm, wide), "down")} × ${site.say(Math.min(window.heightMm, high), "down")}`,
+            patch: [
+              setMm(`${path}/leaf/window/width`, Math.min(window.widthMm, wide)),
+              setMm(`${path}/leaf/window/height`, Math.min(window.heightMm, high)),
+            ],
+          }
+        : { label: "Leave the window out", patch: [set(`${path}/leaf/window`, null)] },
+    },
+  ];
 }
 
 /** Whether it is stiff enough, stands on its blocks, and does not break or bow. */
@@ -149,4 +182,5 @@ export const leafSnags = (here: Here, job: LeafJob, sized: DoorResult, words: Le
   ...hingeSnags(here, job, sized, words),
   ...holdSnags(here, job, sized, words),
   ...makeSnags(here, job, sized, words),
+  ...windowSnags(here, job, sized, words),
 ];

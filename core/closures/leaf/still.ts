@@ -1,8 +1,8 @@
-import { set } from "../../ledgers/fix";
 import type { Opening } from "../../shell/shell";
 import type { Site } from "../../shell/site";
 import { formatLength } from "../../units/format";
 import type { ClosureKind, Here } from "../kind";
+import { withAndWithoutKey } from "../offers";
 import type { Closure } from "../schema";
 import { checkLeafed } from "./check";
 import { type Hanging, type LeafJob, measureLeaf, sizedOf } from "./job";
@@ -55,11 +55,7 @@ export function stillKind<C extends Still>(of: StillKind<C>): ClosureKind<C> {
     check: (closure, path, checker) => checkLeafed(closure, path, checker),
     start,
     startWords: of.startWords,
-    offers: (site, opening) =>
-      [null, { kind: "key", origin: "made" } as const].map((lock) => ({
-        label: `${of.startWords(opening).button}${lock ? ", with a key lock" : ""}`,
-        patch: [set(site.at("/closures/-"), { ...start(site, opening), lock })],
-      })),
+    offers: (site, opening) => withAndWithoutKey(site, of.startWords(opening).button, start(site, opening)),
     leaves(here, closure) {
       const job = jobOf(here, closure);
       const sized = sizedOf(job);

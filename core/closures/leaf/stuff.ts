@@ -1,6 +1,7 @@
 import { type Known, memory } from "../../figures/figure";
 import type { Book, MaterialOf } from "../../materials/schema";
 import type { DoorInput } from "../door/format";
+import { GLASS } from "../door/movement";
 import type { LeafMake } from "./schema";
 
 /** What fills a leaf, or is it. */
@@ -21,8 +22,10 @@ function meshThicknessMm({ apertureMm, wireMm }: MaterialOf<"mesh">): number {
   return (Math.PI / 4) * wireMm ** 2 * (each(apertureMm[0]) + each(apertureMm[1]));
 }
 
-/** How far bars hold a mesh: its edge is lapped over their whole width but for a rim. */
-const meshHeld = (barMm: number) => Math.max(0, barMm - 2);
+/** Of a bar's width so much stays free of mesh, so that no wire stands over its edge, mm. From memory. */
+const MESH_RIM_MM = 2;
+/** How far bars hold a mesh: it is lapped over all of their width but a rim. */
+const meshHeld = (barMm: number) => Math.max(0, barMm - MESH_RIM_MM);
 
 /** An infill as the sizing takes it. @param bar what holds it, if anything */
 export function infillOf(
@@ -40,7 +43,7 @@ export function infillOf(
   if (infill.class === "glass")
     return {
       ...{ kind: "glass", ...own, ...held },
-      ...{ growthPerK: infill.growthPerK.value, moisturePerPercent: 0, modulusGPa: 70 },
+      ...{ ...GLASS, growthPerK: infill.growthPerK.value },
     };
   return {
     ...{ kind: "sheet", ...own, ...held },

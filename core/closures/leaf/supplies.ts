@@ -4,11 +4,11 @@ import { ceil } from "../../units/tolerance";
 import type { DoorResult } from "../door/format";
 import type { Here } from "../kind";
 import type { LeafJob } from "./job";
-import { findInfill } from "./stuff";
 import type { LeafWords } from "./words";
 
 /** Setting blocks under a pane: by hinge and lock in one that swings, at both quarter points in one that does not. */
 const BLOCKS = { hinged: 2, still: 4 } as const;
+/** A leaf lands on one at each end of the edge that opens (trade practice, no source). */
 const STOPS = 2;
 const CORNERS = 4;
 
@@ -25,7 +25,7 @@ const roundMm = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) =
 
 /** Hinges, catches, pulls, stops, blocks, corners and battens. */
 export function leafSupplies({ site, id }: Here, job: LeafJob, sized: DoorResult, words: LeafWords): Supply[] {
-  const { made, hanging, infill } = job;
+  const { made, hanging, infill, window } = job;
   const { leaves, hinges } = hanging;
   const counted = (thing: string, materialId: string, n: number, why: string): Supply => ({
     ...{ id: id(`${words.one}-${thing}`), label: materialName(site.book, materialId), materialId, unit: "piece", why },
@@ -35,11 +35,9 @@ export function leafSupplies({ site, id }: Here, job: LeafJob, sized: DoorResult
     ...counted(thing, materialId, mm, why),
     unit: "mm",
   });
-  const { window } = made.leaf;
-  const windowMesh = window && findInfill(site.book, window.infill)?.class === "mesh";
   const battens = [
     ...(infill.class === "mesh" && sized.infill ? [leaves * roundMm(sized.infill)] : []),
-    ...(window && windowMesh ? [leaves * roundMm({ widthMm: window.width.value, heightMm: window.height.value })] : []),
+    ...(window?.infill.class === "mesh" ? [leaves * roundMm(window)] : []),
   ];
   const battenMm = battens.reduce((sum, mm) => sum + mm, 0);
   const blocks = infill.class === "glass" && sized.infill && made.leaf.blocks;

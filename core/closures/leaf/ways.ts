@@ -1,19 +1,17 @@
-import { type AirPath, levelSlot, meshPorosity, uprightSlot } from "../../escape/airPath";
+import { type AirPath, levelSlot, openMesh, uprightSlot } from "../../escape/airPath";
 import type { Seat } from "../../escape/names";
 import type { PlacedWay } from "../../escape/way";
-import { set } from "../../ledgers/fix";
-import type { Fix } from "../../ledgers/ledger";
-import { materialsOf } from "../../materials/find";
 import type { MaterialOf } from "../../materials/schema";
 import { type DoorResult, EDGES, type Edge } from "../door/format";
 import { leafOf } from "../door/leaf";
 import { pushedMm } from "../door/push";
+import { finerMeshes } from "../finer";
 import type { Here } from "../kind";
 import type { Lock } from "../lock/schema";
 import { lockWords } from "../lock/words";
 import type { LeafJob } from "./job";
 import { narrower } from "./narrower";
-import { findInfill, type Infill } from "./stuff";
+import type { Infill } from "./stuff";
 import type { LeafWords } from "./words";
 
 const seatOf = (edge: Edge, kind: LeafJob["hanging"]["kind"]): Seat =>
@@ -34,18 +32,12 @@ interface MeshIn {
 
 /** What air passes of a mesh: of one that stands, low and high apart. */
 function meshAir({ opening, site }: Here, mesh: MaterialOf<"mesh">, widthMm: number, heightMm: number): AirPath[] {
-  const screens = [{ porosity: meshPorosity(mesh.apertureMm, mesh.wireMm), wireMm: mesh.wireMm }];
+  const screens = [openMesh(mesh)];
   if (opening.face === "top")
     return [{ grossMm2: widthMm * heightMm, zMm: site.shell.levels.topMm, uprightMm: null, screens }];
   const foot = opening.vMm + (opening.heightMm - heightMm) / 2;
   return uprightSlot(widthMm, foot, heightMm).map((path) => ({ ...path, screens }));
 }
-
-/** Meshes of the book that are fine enough. */
-const finer = ({ site }: Here, mesh: MaterialOf<"mesh">, at: string, allowedMm: number): Fix[] =>
-  materialsOf(site.book, "mesh")
-    .filter((m) => m.id !== mesh.id && Math.max(...m.apertureMm) <= allowedMm)
-    .map((m) => ({ label: `Use ${m.name.toLowerCase()}`, patch: [set(at, m.id)] }));
 
 /** What a mesh in a leaf leaves open: its own holds, and its edge. */
 function meshWays(here: Here, infill: Infill, { of, thing, widthMm, heightMm, count, at }: MeshIn): PlacedWay[] {
@@ -57,7 +49,7 @@ function meshWays(here: Here, infill: Infill, { of, thing, widthMm, heightMm, co
       way: { name: `the mesh in the ${of}`, kind: "mesh", apertureMm: infill.apertureMm },
       ...{ seat: "screen", lengthMm: count * widthMm, acrossMm: heightMm, pieces: count },
       air: meshAir(here, infill, widthMm * count, heightMm),
-      mends: (allowedMm) => finer(here, infill, at, allowedMm),
+      mends: (allowedMm) => finerMeshes(here.site, infill, at, allowedMm),
     },
     {
       ...{ id: here.own(`${thing}-edge`), where: here.opening.face, stage: "front", cover: "a batten all round" },
@@ -68,7 +60,7 @@ function meshWays(here: Here, infill: Infill, { of, thing, widthMm, heightMm, co
 
 /** Every edge of the leaves, and the mesh in them. */
 export function leafWays(here: Here, job: LeafJob, sized: DoorResult, words: LeafWords, lock: Lock): PlacedWay[] {
-  const { input, hanging, made } = job;
+  const { input, hanging, window } = job;
   const { opening, own, site } = here;
   const { leaf } = sized;
   const pushed = pushedMm({ ...input, pushN: 1 }, leafOf(input));
@@ -101,8 +93,6 @@ export function leafWays(here: Here, job: LeafJob, sized: DoorResult, words: Lea
       },
     ];
   });
-  const { window } = made.leaf;
-  const of = window && findInfill(site.book, window.infill);
   return [
     ...edges,
     ...meshWays(here, job.infill, {
@@ -111,10 +101,10 @@ export function leafWays(here: Here, job: LeafJob, sized: DoorResult, words: Lea
       heightMm: leaf.heightMm - 2 * (job.bar?.widthMm ?? 0),
       at: `${here.path}/leaf/infill`,
     }),
-    ...(of && window
-      ? meshWays(here, of, {
+    ...(window
+      ? meshWays(here, window.infill, {
           ...{ of: words.all, thing: `leaf/${words.one}-window`, count: hanging.leaves },
-          ...{ widthMm: window.width.value, heightMm: window.height.value, at: `${here.path}/leaf/window/infill` },
+          ...{ widthMm: window.widthMm, heightMm: window.heightMm, at: `${here.path}/leaf/window/infill` },
         })
       : []),
   ];

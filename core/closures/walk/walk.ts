@@ -3,6 +3,7 @@ import type { Snag } from "../../ledgers/ledger";
 import type { Log } from "../../log/schema";
 import { standing } from "../../log/standing";
 import type { LengthDisplay } from "../../units/format";
+import { atMost } from "../../units/tolerance";
 import { type Gauge, gaugeFor } from "./gauge";
 
 /** One stop of the walk round every gap. */
@@ -38,7 +39,7 @@ export function walkRound({ ways, audits }: AuditFact, log: Log, units: LengthDi
       const gauge = least ? gaugeFor(least.allowedMm, units) : null;
       // A try with a thicker gauge says nothing of this one.
       const last = events
-        .filter(({ event }) => event.way === placed.id && gauge && event.gaugeMm <= gauge.mm + 0.01)
+        .filter(({ event }) => event.way === placed.id && gauge && atMost(event.gaugeMm, gauge.mm))
         .at(-1);
       return {
         ...{ id: placed.id, name: placed.way.name, where: placed.where, cover: placed.cover },

@@ -2,6 +2,7 @@ import { type Known, label } from "../../figures/figure";
 import { setMm } from "../../ledgers/fix";
 import { emptyLedger, type Snag, type Step } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
+import { capital } from "../../units/capital";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
 import { cutSteps, takeOutStepId, takeOutSteps } from "../cutStep";
@@ -64,7 +65,7 @@ function refitSteps({ say }: Site, feature: Port): Step[] {
     {
       id: `ports/${feature.id}/refit`,
       title: `Fit the new ${words}: ${featureName(feature)}`,
-      detail: `${cover[0]!.toUpperCase()}${cover.slice(1)}, to the hole as it is: the fitting is not counted. At most ${say(feature.gap.value)} may stay open.`,
+      detail: `${capital(cover)}, to the hole as it is: the fitting is not counted. At most ${say(feature.gap.value)} may stay open.`,
       stage: "shell",
       handsOnMinutes: RATES.refit.value,
       waitMinutes: 0,

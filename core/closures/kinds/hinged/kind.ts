@@ -1,4 +1,3 @@
-import { set } from "../../../ledgers/fix";
 import { findMaterial, materialsOf } from "../../../materials/find";
 import type { Opening } from "../../../shell/shell";
 import type { Site } from "../../../shell/site";
@@ -13,6 +12,7 @@ import { type Leafed, newLeafed } from "../../leaf/schema";
 import { settled } from "../../leaf/start";
 import { leafWays } from "../../leaf/ways";
 import { doorWords } from "../../leaf/words";
+import { withAndWithoutKey } from "../../offers";
 import type { Hinged } from "./schema";
 
 /** An opening wider than this is closed by two leaves. From memory. */
@@ -42,7 +42,7 @@ export function newHinged(site: Site, opening: Opening, leaf: Partial<Leafed["le
     hinges: { hinge: hinge?.id ?? "", count: 2, spacing: null, fixing: "screws" },
   };
   const sized = settled(site, opening, closure, hangingIn(opening, closure));
-  const fixing = fixingFor({ site, opening }, jobOf({ site, opening }, sized));
+  const fixing = fixingFor({ site }, jobOf({ site, opening }, sized));
   return { ...sized, hinges: { ...sized.hinges, fixing } };
 }
 
@@ -68,11 +68,7 @@ export const hinged: ClosureKind<Hinged> = {
   },
   start: (site, opening) => newHinged(site, opening),
   startWords: () => ({ button: "Hang doors on hinges", about: "" }),
-  offers: (site, opening) =>
-    [null, { kind: "key", origin: "made" } as const].map((lock) => ({
-      label: `Hang doors on hinges${lock ? ", with a key lock" : ""}`,
-      patch: [set(site.at("/closures/-"), { ...newHinged(site, opening), lock })],
-    })),
+  offers: (site, opening) => withAndWithoutKey(site, "Hang doors on hinges", newHinged(site, opening)),
   leaves(here, closure): Leaf[] {
     const job = jobOf(here, closure);
     const sized = sizedOf(job);

@@ -1,15 +1,16 @@
 import { isMade } from "../../../design/found";
 import { memory } from "../../../figures/figure";
-import { set } from "../../../ledgers/fix";
-import type { Step } from "../../../ledgers/ledger";
+import { emptyLedger, gather, type Step } from "../../../ledgers/ledger";
 import { gatherNeeds, need } from "../../../ledgers/needs";
 import { filletMl } from "../../../shell/fillet";
 import { CAUTION } from "../../../workshop/cautions";
 import type { ClosureKind, Here } from "../../kind";
+import { withAndWithoutKey } from "../../offers";
 import { newSlidingPair } from "../slidingPair/create";
 import { measureSlides } from "../slidingPair/fit";
-import { slidingPair } from "../slidingPair/kind";
+import { paneWords, planSlides, slidingPair } from "../slidingPair/kind";
 import type { SlidingPair } from "../slidingPair/schema";
+import { slideWays } from "../slidingPair/ways";
 import type { SliderAndPane } from "./schema";
 
 /** The bead the fixed pane stands in, each leg, mm; and bedding it, minutes. From memory. */
@@ -18,8 +19,8 @@ const BED_MINUTES = { value: 25, basis: memory } as const;
 
 /** The same as a pair that both slide: sizes, tracks and the gap between are a pair's. */
 const asPair = ({ fixed: _, ...closure }: SliderAndPane): SlidingPair => ({ ...closure, kind: "slidingPair" });
-const newSliderAndPane = (opening: string, lock: SliderAndPane["lock"] = null): SliderAndPane => ({
-  ...newSlidingPair(4, lock, opening),
+const newSliderAndPane = (opening: string): SliderAndPane => ({
+  ...newSlidingPair(4, null, opening),
   ...{ kind: "sliderAndPane", fixed: "left" },
 });
 
@@ -57,16 +58,11 @@ export const sliderAndPane: ClosureKind<SliderAndPane> = {
   ...slidingPair,
   kind: "sliderAndPane",
   label: "slider before a fixed pane",
-  summary: (here, closure) =>
-    `a slider before a fixed pane, ${slidingPair.summary(here, asPair(closure)).replace(/^\D*/, "")}`,
+  summary: (here, closure) => `a slider before a fixed pane, each ${paneWords(here, asPair(closure))}`,
   check: (closure, path, checker) => slidingPair.check(asPair(closure), path, checker),
   start: (_, opening) => newSliderAndPane(opening.id),
   startWords: () => ({ button: "Put a slider before a fixed pane", about: "" }),
-  offers: (site, opening) =>
-    [null, { kind: "key", origin: "made" } as const].map((lock) => ({
-      label: `Put a slider before a fixed pane${lock ? ", with a key lock" : ""}`,
-      patch: [set(site.at("/closures/-"), newSliderAndPane(opening.id, lock))],
-    })),
+  offers: (site, opening) => withAndWithoutKey(site, "Put a slider before a fixed pane", newSliderAndPane(opening.id)),
   leaves(here, closure) {
     const [left, right] = slidingPair.leaves(here, asPair(closure));
     const named = (leaf: typeof left, name: string) => ({ ...leaf!, name });
@@ -74,35 +70,24 @@ export const sliderAndPane: ClosureKind<SliderAndPane> = {
       ? [named(left, "fixed pane"), named(right, "slider")]
       : [named(right, "fixed pane"), named(left, "slider")];
   },
-  ways: (here, closure) =>
-    slidingPair.ways(here, asPair(closure)).map((placed) => ({
-      ...placed,
-      way: { ...placed.way, name: placed.way.name === "beside the slides" ? "beside the slider" : "behind the slider" },
-    })),
+  ways(here, closure) {
+    const pair = asPair(closure);
+    return slideWays(here, pair, measureSlides(here, pair), {
+      ...{ between: "behind the slider", beside: "beside the slider" },
+    });
+  },
   plan(here, closure) {
-    const pair = slidingPair.plan(here, asPair(closure));
-    if (!isMade(closure)) return pair;
+    const pair = asPair(closure);
+    if (!isMade(closure)) return planSlides(here, pair);
     const step = bedStep(here, closure);
+    const stands = [{ id: step.id, because: "the pane it passes must stand" }];
     const { sealant } = here.site.variant.seal;
     const bead = gatherNeeds(here.site.book, here.id("bed"), [
       need(sealant, "mL", "for the fixed pane", [filletMl(BEAD_MM.value, beadMm(here, closure))]),
     ]);
-    return {
-      ...pair,
-      supplies: [...pair.supplies, ...bead.supplies],
-      figures: [...pair.figures, ...bead.figures],
-      steps: pair.steps.flatMap((s) =>
-        s.id === here.id("hang")
-          ? [
-              step,
-              {
-                ...s,
-                title: "Hang the slider",
-                after: [...s.after, { id: step.id, because: "the pane it passes must stand" }],
-              },
-            ]
-          : [s],
-      ),
-    };
+    return gather([
+      planSlides(here, pair, { title: "Hang the slider", also: stands }),
+      { ...emptyLedger(), ...bead, steps: [step] },
+    ]);
   },
 };

@@ -1,7 +1,7 @@
 import { isMade } from "../../../design/found";
 import { fact } from "../../../ledgers/facts";
 import { set } from "../../../ledgers/fix";
-import { emptyLedger, type Supply } from "../../../ledgers/ledger";
+import { emptyLedger, type Supply, type TradeLedger } from "../../../ledgers/ledger";
 import { MASS } from "../../../ledgers/masses";
 import { findMaterial } from "../../../materials/find";
 import { formatLength } from "../../../units/format";
@@ -40,16 +40,39 @@ function supplies({ id }: Here, closure: SlidingPair, { fit }: Slides): { pulls:
   };
 }
 
+/** How wide and high each pane is, as a stage sums it up. */
+export function paneWords(here: Here, closure: SlidingPair): string {
+  const { pane } = measureSlides(here, closure).fit;
+  const { say, brief } = here.site;
+  return `${formatLength(pane.widthMm, brief.units)} × ${say(pane.heightMm)}`;
+}
+
+/** What two panes in tracks come to. @param hanging how their last step is called and what it waits for, where not as a pair's */
+export function planSlides(here: Here, closure: SlidingPair, hanging?: Parameters<typeof slideSteps>[3]): TradeLedger {
+  const slides = measureSlides(here, closure);
+  const { pulls, brush } = supplies(here, closure, slides);
+  const kg = panesKg(slides);
+  const made = isMade(closure);
+  return {
+    ...emptyLedger(),
+    parts: made ? slideParts(here, slides) : [],
+    supplies: [...(made ? [pulls] : []), ...lockSupplies(here, closure), ...(made ? brush : [])],
+    steps: [
+      ...(made ? slideSteps(here, closure, slides, hanging) : []),
+      ...lockSteps(here, closure, "Push both panes home and fit it where they meet."),
+    ],
+    snags: [...slideSnags(here, closure, slides), ...slidesIntoWalls(here)],
+    figures: slideFigures(here, closure, slides),
+    facts: [fact(MASS, { when: "doors", kg }), fact(HUNG, { label: "Both panes", kg, beforeMm: 0 })],
+  };
+}
+
 /** Two panes that pass one another in tracks, sized from the opening. */
 export const slidingPair: ClosureKind<SlidingPair> = {
   kind: "slidingPair",
   label: "sliding doors",
   suits: ({ face }) => face === "front",
-  summary(here, closure) {
-    const { pane } = measureSlides(here, closure).fit;
-    const { say, brief } = here.site;
-    return `two panes ${formatLength(pane.widthMm, brief.units)} × ${say(pane.heightMm)}`;
-  },
+  summary: (here, closure) => `two panes ${paneWords(here, closure)}`,
   what: () => "slides",
   unlocked: () => "An animal that leans on a pane slides it.",
   check(closure, path, { between, add, book }) {
@@ -96,23 +119,5 @@ export const slidingPair: ClosureKind<SlidingPair> = {
     ];
   },
   ways: (here, closure) => slideWays(here, closure, measureSlides(here, closure)),
-  plan(here, closure) {
-    const slides = measureSlides(here, closure);
-    const { pulls, brush } = supplies(here, closure, slides);
-    const kg = panesKg(slides);
-    const heavy = [fact(MASS, { when: "doors", kg }), fact(HUNG, { label: "Both panes", kg, beforeMm: 0 })];
-    const made = isMade(closure);
-    return {
-      ...emptyLedger(),
-      parts: made ? slideParts(here, slides) : [],
-      supplies: [...(made ? [pulls] : []), ...lockSupplies(here, closure), ...(made ? brush : [])],
-      steps: [
-        ...(made ? slideSteps(here, closure, slides) : []),
-        ...lockSteps(here, closure, "Push both panes home and fit it where they meet."),
-      ],
-      snags: [...slideSnags(here, closure, slides), ...slidesIntoWalls(here)],
-      figures: slideFigures(here, closure, slides),
-      facts: heavy,
-    };
-  },
+  plan: (here, closure) => planSlides(here, closure),
 };

@@ -1,27 +1,30 @@
-import type { Step } from "../../../ledgers/ledger";
+import type { Step, Wait } from "../../../ledgers/ledger";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
 import type { Here } from "../../kind";
+import { measureStep } from "../../measureStep";
 import { HOLD_MM, type Slides } from "./fit";
 import type { SlidingPair } from "./schema";
 
+/** How the last step is called, and what else must be over before it. */
+interface Hanging {
+  title: string;
+  also: readonly Wait[];
+}
+
 /** Measuring, tracks and hanging. */
-export function slideSteps({ site, opening, id }: Here, closure: SlidingPair, { fit }: Slides): Step[] {
+export function slideSteps(
+  here: Here,
+  closure: SlidingPair,
+  { fit }: Slides,
+  { title, also }: Hanging = { title: "Hang the slides", also: [] },
+): Step[] {
+  const { site, opening, id } = here;
   return [
-    {
-      id: id("measure-opening"),
-      title: "Measure the opening, then order the glass",
-      detail: `Measure height at both ends and the middle, width at top and foot. Panes of ${site.say(fit.pane.widthMm)} × ${site.say(fit.pane.heightMm)} if it came out as drawn.`,
-      stage: "front",
-      handsOnMinutes: 15,
-      waitMinutes: site.workshop.glassLeadDays * 1440,
-      waitFor: "the glass to be cut",
-      after: [{ reached: "stands", because: "the opening is what it is only once the frame stands" }],
-      splittable: true,
-      toHand: ["tape", "phone or paper for the order"],
-      cautions: [],
-      figure: id("pane-height"),
-    },
+    measureStep(here, {
+      becomes: `Panes of ${site.say(fit.pane.widthMm)} × ${site.say(fit.pane.heightMm)}`,
+      ...{ figure: "pane-height", glass: true },
+    }),
     {
       id: id("tracks"),
       title: "Glue the tracks in",
@@ -39,7 +42,7 @@ export function slideSteps({ site, opening, id }: Here, closure: SlidingPair, { 
     },
     {
       id: id("hang"),
-      title: "Hang the slides",
+      title,
       detail: "Up into the deep groove, over the lip, down. Rear pane first. Stick the pulls on outside.",
       stage: "front",
       handsOnMinutes: RATES.slidingPair.value,
@@ -47,6 +50,7 @@ export function slideSteps({ site, opening, id }: Here, closure: SlidingPair, { 
       after: [
         { id: id("measure-opening"), because: "the panes must have come" },
         { id: id("tracks"), because: "the tracks must hold" },
+        ...also,
       ],
       reaches: ["closed"],
       uses: [closure.glass, "finger-pull", ...(closure.brushStrip ? ["brush-strip"] : [])],

@@ -13,8 +13,16 @@ import type { SlidingPair } from "./schema";
 /** What a brush strip still lets through when pushed, mm. */
 export const BRUSH_LEFT = { value: 1, basis: memory } as const;
 
+/** What the two gaps of panes in tracks are called. */
+const PAIR = { between: "between the slides", beside: "beside the slides" };
+
 /** Between the panes, and beside them. */
-export function slideWays({ site, opening, path, own }: Here, closure: SlidingPair, slides: Slides): PlacedWay[] {
+export function slideWays(
+  { site, opening, path, own }: Here,
+  closure: SlidingPair,
+  slides: Slides,
+  names = PAIR,
+): PlacedWay[] {
   const { fit, track, glass } = slides;
   const growthMm = differentialGrowthMm(
     opening.widthMm,
@@ -23,16 +31,16 @@ export function slideWays({ site, opening, path, own }: Here, closure: SlidingPa
     site.brief.room.tempC.high - site.brief.room.tempC.low,
   );
   const between: Way = closure.brushStrip
-    ? { name: "between the slides", kind: "slot", nominalMm: BRUSH_LEFT.value }
+    ? { name: names.between, kind: "slot", nominalMm: BRUSH_LEFT.value }
     : {
-        name: "between the slides",
+        name: names.between,
         kind: "slot",
         nominalMm: Math.max(0, fit.gapMm),
         toleranceMm: [fit.playEachMm, fit.playEachMm, track.pitchToleranceMm.value, glass.thicknessToleranceMm.value],
       };
   // A locked pair is pushed home against its sides; an unlocked one may stand a side allowance off.
   const beside: Way = {
-    name: "beside the slides",
+    name: names.beside,
     kind: "slot",
     nominalMm: closure.lock === null ? closure.sideAllowance.value : 0,
     toleranceMm:

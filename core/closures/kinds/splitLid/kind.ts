@@ -1,8 +1,7 @@
 import { isMade } from "../../../design/found";
 import { statedMm } from "../../../design/measure";
 import { memory } from "../../../figures/figure";
-import { set } from "../../../ledgers/fix";
-import type { Part, Step, TradeLedger } from "../../../ledgers/ledger";
+import { emptyLedger, gather, type Part, type Step, type TradeLedger } from "../../../ledgers/ledger";
 import { gatherNeeds, need } from "../../../ledgers/needs";
 import { findMaterial, shellSheets } from "../../../materials/find";
 import { filletMl } from "../../../shell/fillet";
@@ -13,13 +12,15 @@ import { CAUTION } from "../../../workshop/cautions";
 import type { ClosureKind, Here } from "../../kind";
 import { checkLeafed } from "../../leaf/check";
 import { catchesIn, hingesIn } from "../../leaf/fittings";
-import { type Hanging, type LeafJob, measureLeaf, sizedOf } from "../../leaf/job";
+import { fixingFor } from "../../leaf/hanging";
+import { asHingedTo, type Hanging, type LeafJob, measureLeaf, sizedOf } from "../../leaf/job";
 import { leafParts } from "../../leaf/parts";
 import { planLeaves } from "../../leaf/plan";
 import { newLeafed } from "../../leaf/schema";
 import { settled } from "../../leaf/start";
 import { leafWays } from "../../leaf/ways";
 import { flapWords, type LeafWords } from "../../leaf/words";
+import { withAndWithoutKey } from "../../offers";
 import type { SplitLid } from "./schema";
 
 const fixedWords: LeafWords = { ...flapWords, one: "half", all: "fixed half" };
@@ -27,16 +28,18 @@ const fixedWords: LeafWords = { ...flapWords, one: "half", all: "fixed half" };
 const BEAD_MM = { value: 4, basis: memory } as const;
 const BED_MINUTES = { value: 20, basis: memory } as const;
 
+type At = Pick<Here, "site" | "opening">;
+
 /** The flap hangs on a line across the lid: its height along the hinges is the opening's width. */
-const hangingIn = ({ widthMm }: Opening, { flap, hinges }: SplitLid): Hanging => ({
-  ...{ kind: "hinged", leaves: 1, hinges },
-  opening: { widthMm: flap.value, heightMm: widthMm },
+const hangingIn = (at: At, closure: SplitLid): Hanging => ({
+  ...{ kind: "hinged", leaves: 1, hinges: closure.hinges, on: asHingedTo(fixedOf(at, closure)) },
+  opening: { widthMm: closure.flap.value, heightMm: at.opening.widthMm },
 });
-const flapOf = ({ site, opening }: Pick<Here, "site" | "opening">, closure: SplitLid): LeafJob =>
-  measureLeaf(site, opening, closure, hangingIn(opening, closure));
+const flapOf = (at: At, closure: SplitLid): LeafJob =>
+  measureLeaf(at.site, at.opening, closure, hangingIn(at, closure));
 
 /** What is behind the flap, without a clearance where the two meet: that is the flap's. */
-const fixedOf = ({ site, opening }: Pick<Here, "site" | "opening">, closure: SplitLid): LeafJob =>
+const fixedOf = ({ site, opening }: At, closure: SplitLid): LeafJob =>
   measureLeaf(
     site,
     opening,
@@ -52,10 +55,12 @@ function newSplitLid(site: Site, opening: Opening): SplitLid {
   const closure: SplitLid = {
     ...{ id: opening.id, opening: opening.id, origin: "made", lock: null, kind: "splitLid" },
     ...newLeafed({ infill: shellSheets(book)[0]?.id ?? "" }, catchesIn(book)[0]?.id ?? ""),
-    hinges: { hinge: hingesIn(book)[0]?.id ?? "", count: 2, spacing: null, fixing: "bolts" },
+    hinges: { hinge: hingesIn(book)[0]?.id ?? "", count: 2, spacing: null, fixing: "screws" },
     flap: statedMm(Math.round(opening.heightMm / 2)),
   };
-  return settled(site, opening, closure, hangingIn(opening, closure));
+  const sized = settled(site, opening, closure, hangingIn({ site, opening }, closure));
+  const fixing = fixingFor({ site }, flapOf({ site, opening }, sized));
+  return { ...sized, hinges: { ...sized.hinges, fixing } };
 }
 
 /** The fixed half, bedded before the flap is hung to it. */
@@ -115,11 +120,7 @@ export const splitLid: ClosureKind<SplitLid> = {
   },
   start: newSplitLid,
   startWords: () => ({ button: "Put a lid on in two, the front hinged", about: "" }),
-  offers: (site, opening) =>
-    [null, { kind: "key", origin: "made" } as const].map((lock) => ({
-      label: `Put a lid on in two${lock ? ", with a key lock" : ""}`,
-      patch: [set(site.at("/closures/-"), { ...newSplitLid(site, opening), lock })],
-    })),
+  offers: (site, opening) => withAndWithoutKey(site, "Put a lid on in two", newSplitLid(site, opening)),
   leaves(here, closure) {
     const flap = flapOf(here, closure);
     const fixed = fixedOf(here, closure);
@@ -153,19 +154,10 @@ export const splitLid: ClosureKind<SplitLid> = {
     return sized && sizedOf(fixedOf(here, closure)) ? leafWays(here, job, sized, flapWords, closure.lock) : [];
   },
   plan(here, closure) {
-    const flap = planLeaves(here, closure, flapOf(here, closure), flapWords);
-    if (!isMade(closure)) return flap;
+    const job = flapOf(here, closure);
+    if (!isMade(closure)) return planLeaves(here, closure, job, flapWords);
     const half = fixedHalf(here, closure);
     const bedded = half.steps.map(({ id }) => ({ id, because: "it hangs from the fixed half" }));
-    return {
-      ...flap,
-      parts: [...flap.parts, ...half.parts],
-      supplies: [...flap.supplies, ...half.supplies],
-      figures: [...flap.figures, ...half.figures],
-      steps: [
-        ...half.steps,
-        ...flap.steps.map((s) => (s.id === here.id("hang") ? { ...s, after: [...s.after, ...bedded] } : s)),
-      ],
-    };
+    return gather([{ ...emptyLedger(), ...half }, planLeaves(here, closure, job, flapWords, bedded)]);
   },
 };

@@ -1,5 +1,5 @@
 import { statedMm } from "../../../design/measure";
-import { meshPorosity } from "../../../escape/airPath";
+import { openMesh } from "../../../escape/airPath";
 import { memory } from "../../../figures/figure";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Part, type Snag, type Step, type Supply } from "../../../ledgers/ledger";
@@ -9,6 +9,7 @@ import type { Site } from "../../../shell/site";
 import { formatLength } from "../../../units/format";
 import { over } from "../../../units/tolerance";
 import { CAUTION } from "../../../workshop/cautions";
+import { finerMeshes } from "../../finer";
 import { gapWay } from "../../gapWay";
 import type { ClosureKind, Here } from "../../kind";
 import { catchesIn } from "../../leaf/fittings";
@@ -185,13 +186,10 @@ export const tubLid: ClosureKind<TubLid> = {
           {
             grossMm2: closure.width.value * closure.height.value,
             ...{ zMm: site.shell.levels.topMm, uprightMm: null },
-            screens: [{ porosity: meshPorosity(mesh.apertureMm, mesh.wireMm), wireMm: mesh.wireMm }],
+            screens: [openMesh(mesh)],
           },
         ],
-        mends: (allowedMm) =>
-          materialsOf(site.book, "mesh")
-            .filter((m) => m.id !== mesh.id && Math.max(...m.apertureMm) <= allowedMm)
-            .map((m) => ({ label: `Use ${m.name.toLowerCase()}`, patch: [set(`${here.path}/mesh`, m.id)] })),
+        mends: (allowedMm) => finerMeshes(site, mesh, `${here.path}/mesh`, allowedMm),
       },
       {
         ...{ id: own("leaf/lid-mesh-edge"), ...placed, cover: "a batten all round" },

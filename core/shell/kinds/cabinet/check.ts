@@ -1,5 +1,6 @@
 import { FACES } from "../../../design/names";
 import type { Checker } from "../../../ledgers/checker";
+import { capital } from "../../../units/capital";
 import { FACE_WORDS } from "../../boxFaces";
 import { checkDam } from "../../dam/check";
 import { SIZE_LIMIT_MM } from "../../limits";
@@ -13,7 +14,7 @@ export function checkCabinet(shell: CabinetShell, _: unknown, checker: Checker):
   const { found, tray } = shell;
   const walls = { width: ["left", "right"], depth: ["front", "back"], height: ["base", "top"] } as const;
   for (const [key, [a, b]] of Object.entries(walls) as [keyof typeof walls, (typeof walls)["width"]][]) {
-    const name = key[0]!.toUpperCase() + key.slice(1);
+    const name = capital(key);
     const path = `/shell/found/${key}`;
     between(path, found[key], SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, name);
     const taken = found.faces[a].thickness.value + found.faces[b].thickness.value;

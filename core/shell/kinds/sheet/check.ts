@@ -1,6 +1,7 @@
 import type { Variant } from "../../../document/schema";
 import type { Checker } from "../../../ledgers/checker";
 import { findMaterial } from "../../../materials/find";
+import { capital } from "../../../units/capital";
 import { checkDam } from "../../dam/check";
 import { behindFrame } from "../../dam/schema";
 import { SIZE_LIMIT_MM } from "../../limits";
@@ -21,7 +22,7 @@ export function checkSheet(shell: SheetShell, { faces }: Variant, checker: Check
   );
   for (const side of ["width", "depth", "height"] as const) {
     const measure = shell.size[side];
-    const name = side[0]!.toUpperCase() + side.slice(1);
+    const name = capital(side);
     between(`/shell/size/${side}`, measure, SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, name);
     if (measure.value >= SIZE_LIMIT_MM.low && thickest * 2 >= measure.value)
       add(

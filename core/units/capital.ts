@@ -1,0 +1,2 @@
+/** Words with their first letter large, as a heading or a sentence begins. */
+export const capital = (words: string): string => words.slice(0, 1).toUpperCase() + words.slice(1);
