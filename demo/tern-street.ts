@@ -61,6 +61,7 @@ const PRICES: Record<string, number> = {
   "corner-piece-1": 95,
   "door-stop-1": 60,
   "lid-strap-1": 540,
+  "lock-label-1": 120,
   "mesh-batten-length": 310,
   "groove-4-length": 450,
   "groove-6-length": 560,

@@ -22,7 +22,7 @@ export async function walkRoundPdf(plan: Plan, name: string, paper: Paper): Prom
     label(doc, `${name}: walk round every gap`, MARGIN_MM, MARGIN_MM, 5.2, "bold");
     label(
       doc,
-      "Doors shut, locked and pushed as the animal would. Run the gauge along the whole gap: it must go through nowhere.",
+      "Doors shut, locked and pushed as the animal would. Run the gauge along the whole gap: it must go through nowhere. After each opening, pull at every catch.",
       ...([MARGIN_MM, MARGIN_MM + 8, 3] as const),
     );
     const y = MARGIN_MM + 15;

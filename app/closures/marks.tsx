@@ -26,7 +26,7 @@ export function ClosureMarks({ net, scale }: { net: Net; scale: number }) {
               key={id}
               {...drawRect(face, rect, net, scale)}
               fill={FILL[of]}
-              fillOpacity={i === 0 || moves ? 1 : BEHIND}
+              fillOpacity={i === 0 || (moves && moves.how !== "slides") ? 1 : BEHIND}
             />
           ))}
         </g>

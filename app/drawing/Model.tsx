@@ -5,7 +5,7 @@ import { useMemo, useState } from "react";
 import { BufferGeometry, CanvasTexture, DoubleSide, Float32BufferAttribute, RepeatWrapping } from "three";
 import { boxMesh, coverMesh, groundMesh } from "#core/background/mesh";
 import { isPiece, isPlanter, zoneDepthMm, zoneRect } from "#core/background/zones";
-import type { Leaf } from "#core/closures/kind";
+import { LEAF_FAMILY } from "#core/closures/cutLeaves";
 import { leafMesh, OPEN_DEG } from "#core/closures/leaf/opened";
 import type { Variant } from "#core/document/schema";
 import { drawnCorners } from "#core/features/drawn";
@@ -236,8 +236,6 @@ function solidsOf({ shell, variant, covers, openings, open }: Drawn): SolidOf[] 
     ...backgroundSolids(shell, variant, covers),
   ];
 }
-
-const LEAF_FAMILY: Record<Leaf["of"], Family> = { glass: "glass", mesh: "steel", sheet: "pvcFoam" };
 
 /** The leaves of made doors and lids, shut or opened. */
 const leafSolids = (shell: Shell, openings: Seen["openings"], open: boolean): SolidOf[] =>

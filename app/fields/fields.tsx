@@ -68,12 +68,13 @@ export const CountField = memo(function CountField({
   min?: number;
   max: number;
 }) {
-  const { value, attempt } = useDecision<number>(path);
-  const draft = useDraft(String(value));
+  const { value, attempt } = useDecision<number | undefined>(path);
+  // What nobody has typed yet is the least.
+  const draft = useDraft(String(value ?? min));
   const take = (typed: string): string | null => {
     const number = Number(typed);
     if (!Number.isInteger(number) || number < min || number > max) return `Type a whole number from ${min} to ${max}.`;
-    return number === value ? null : (attempt(number)[0]?.message ?? null);
+    return number === (value ?? min) ? null : (attempt(number)[0]?.message ?? null);
   };
   return (
     <Labelled label={label} error={draft.error}>

@@ -5,14 +5,14 @@ import { BUILD_UP } from "#core/background/buildUps";
 import { newWall } from "#core/background/create";
 import { FIBRE, FINISH } from "#core/background/finishes";
 import { LIFT_MM } from "#core/background/foam";
-import { ANCHORS, BUILD_UPS, FIBRES, FINISHES, WALLS, type WallId } from "#core/background/names";
+import { ANCHORS, BUILD_UPS, FIBRES, FINISHES, MOST_PIECES, WALLS, type WallId } from "#core/background/names";
 import type { Wall } from "#core/background/schema";
 import { isBare, isPiece, isPlanter } from "#core/background/zones";
 import { chosenVariant } from "#core/document/variant";
 import { AXIS_WORDS, FACE_AXES } from "#core/shell/faces";
 import { formatLengthWithUnit } from "#core/units/format";
 import { FateField, OriginField } from "../fields/FateField";
-import { ChoiceField, TickField } from "../fields/fields";
+import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
 import { FigureReading } from "../fields/Reading";
@@ -76,6 +76,9 @@ function Planned({ wall, index }: { wall: Wall; index: number }) {
         {kind.carved && <MeasureField label="Ridges stand over it by" path={`${path}/relief`} />}
         {wall.buildUp !== "none" && (
           <MeasureField label="Begins, above the base" path={`${path}/foot`} optional empty="over the substrate" />
+        )}
+        {(wall.buildUp === "panels" || wall.buildUp === "board") && (
+          <CountField label="In pieces, at least" path={`${path}/pieces`} min={1} max={MOST_PIECES} />
         )}
         {foamed && (
           <>

@@ -79,6 +79,7 @@ export function ResidentFields({ id }: { id: string }) {
           <TickField key={trait} label={words} path={`${path}/traits/${trait}`} />
         ))}
         <TickField label="Squeezes what it eats" path={`${path}/traits/constricts`} />
+        <TickField label="Bolts at the first gap" path={`${path}/traits/bolts`} />
         <TickField label="Strong" path={`${path}/strong`} />
         <TickField label="Venomous or medically dangerous" path={`${path}/dangerous`} />
       </Flex>
@@ -162,6 +163,7 @@ export const RoomFields = () => (
     </Fields>
     <Box mt="2">
       <TickField label="Children at home" path="build:/brief/childrenAtHome" />
+      <TickField label="The room's own door shuts tight, and is shut first" path="build:/brief/room/shuts" />
     </Box>
   </>
 );

@@ -12,7 +12,7 @@ import { CLOSURE_FIELDS } from "../closures/fields";
 import { ChoiceField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
-import { Reading } from "../fields/Reading";
+import { FigureReading, Reading } from "../fields/Reading";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
 import { ActButton } from "../ui/ActButton";
 import { Fields } from "../ui/Panel";
@@ -24,7 +24,7 @@ export function ClosureFields({ id }: { id: string }) {
   const { api } = useBuildHandle();
   const opening = useShown(({ seen }) => seen.openings.find((o) => o.id === id));
   if (!opening) return null;
-  const { closure, index, prefix, others } = opening;
+  const { closure, index, prefix, others, face } = opening;
   const close = (kind: (typeof others)[number]["kind"]) =>
     api.commit((draft, p) => p.closeWith(draft, kind, id, api.shown.getState().plan));
   if (closure) {
@@ -39,6 +39,28 @@ export function ClosureFields({ id }: { id: string }) {
         />
         <Box mt="2">
           <OwnFields index={index} path={`/closures/${index}`} id={(thing) => `${prefix}${thing}`} />
+        </Box>
+        <Box mt="2">
+          <Fields>
+            {closure.opens && (
+              <MeasureField
+                label={`Clear ${closure.opens} it`}
+                path={`/closures/${index}/clearRoom`}
+                optional
+                empty="not known"
+              />
+            )}
+            {face === "top" && (
+              <MeasureField
+                label="Highest thing under it"
+                path={`/closures/${index}/standsUnder`}
+                optional
+                empty="not known"
+              />
+            )}
+            <FigureReading id={`${prefix}room`} />
+            <FigureReading id="front/reach" />
+          </Fields>
         </Box>
       </>
     );

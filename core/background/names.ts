@@ -28,3 +28,6 @@ export type ZoneKind = (typeof ZONE_KINDS)[number];
 /** What holds wood or stone; from the least to the most. */
 export const ANCHORS = ["foam", "silicone", "screwPlate", "floor"] as const;
 export type AnchorId = (typeof ANCHORS)[number];
+
+/** Into so many pieces side by side a wall is cut at most. */
+export const MOST_PIECES = 8;

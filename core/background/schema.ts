@@ -1,6 +1,6 @@
 import * as v from "valibot";
-import { fate, id, MeasureSchema, origin, text } from "../design/basics";
-import { ANCHORS, BUILD_UPS, FIBRES, FINISHES, WALLS } from "./names";
+import { count, fate, id, MeasureSchema, origin, text } from "../design/basics";
+import { ANCHORS, BUILD_UPS, FIBRES, FINISHES, MOST_PIECES, WALLS } from "./names";
 
 /** One wall's build-up and finish. */
 export const WallSchema = v.object({
@@ -15,6 +15,8 @@ export const WallSchema = v.object({
   lift: MeasureSchema,
   /** Where it begins above the base; null for just over the ground. */
   foot: v.nullable(MeasureSchema),
+  /** A panel or board in at least so many pieces, side by side, that go in one by one. */
+  pieces: v.exactOptional(v.pipe(count, v.maxValue(MOST_PIECES, "At most eight."))),
   skinOff: v.boolean(),
   carveBy: v.picklist(["hand", "wireBrush"]),
   /** Two schools: put on plenty and carve more, or sparingly, for foam is dear. */

@@ -3,6 +3,7 @@ import { fact } from "../ledgers/facts";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { gatherNeeds, type Need, need } from "../ledgers/needs";
+import { BULK } from "../passing/facts";
 import { TEST, UNTESTED } from "../seal/test/facts";
 import type { TestStanding } from "../seal/test/standing";
 import type { Site } from "../shell/site";
@@ -60,7 +61,10 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
   return {
     parts: [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)],
     supplies: gathered.supplies,
-    facts: [fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 })],
+    facts: [
+      ...open.flatMap(({ work }) => (work.bulk ? [fact(BULK, work.bulk)] : [])),
+      fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 }),
+    ],
     steps: [
       ...foundWallSteps(walls),
       ...filmSteps(films),
@@ -214,7 +218,7 @@ export const backgroundTrade: Trade = {
   stage: { id: "background", key: "8", label: "Background", group: "design" },
   reads: ["ground", "background", "features", "seal", "slips", "service"],
   needs: [TEST],
-  gives: [MASS],
+  gives: [MASS, BULK],
   check: ({ background }, checker) => checkBackground(background, checker),
   plan: (site, { facts }) => planBackground(site, facts.one(TEST) ?? UNTESTED),
 };

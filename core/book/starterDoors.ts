@@ -88,6 +88,7 @@ export const DOOR_MATERIALS: readonly Material[] = [
   fitting("setting-block", "Setting block, plastic", "Carries the pane's weight and keeps it off the frame."),
   fitting("corner-piece", "Corner piece for a frame", "Glued and screwed, or pushed into hollow bars."),
   fitting("door-stop", "Stop for a door or lid", "What it lands on, so that it is not pushed through."),
+  fitting("lock-label", "Label by a lock", "Who lives there, that it stays locked, and whom to call."),
   fitting("lid-strap", "Strap with a buckle", "Over a lid, round the whole tub."),
   byTheMetre("mesh-batten", "Batten or spline over a mesh's edge", "Ends of wire lie under it."),
   byTheMetre("groove-4", "Groove profile for 4 mm panes", "Measure the one you are sold.", {

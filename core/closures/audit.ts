@@ -140,7 +140,8 @@ export function auditSnags(site: Site, { ways, audits }: Audited): Snag[] {
 export const auditStep = (audited: boolean): Step => ({
   id: "front/audit",
   title: "Walk round every gap",
-  detail: "Doors shut and locked. Try each way out with a gauge of the allowed width: meets, edges, vents, corners.",
+  detail:
+    "Doors shut and locked. Try each way out with a gauge of the allowed width: meets, edges, vents, corners. From then on pull at every catch after each opening.",
   stage: "front",
   handsOnMinutes: 15,
   waitMinutes: 0,

@@ -4,6 +4,7 @@ import type { Site } from "../shell/site";
 import { closedOpenings } from "./here";
 import type { Leaf } from "./kind";
 import { closureKind, kindsFor } from "./kinds/index";
+import { type RoomTaken, roomTaken } from "./room/opens";
 import type { Closure } from "./schema";
 
 /** An opening as it is drawn and summed up. */
@@ -25,6 +26,8 @@ export interface DrawnClosure extends Pick<Closure, "id" | "kind"> {
   name: string;
   label: string;
   leaves: Leaf[];
+  /** Where it takes room outside to be opened; null where it takes none. */
+  opens: RoomTaken["where"] | null;
 }
 
 /** Every opening of the shell as it is drawn, the main one first. */
@@ -40,12 +43,13 @@ export const drawnOpenings = (site: Site, facts: Facts): DrawnOpening[] =>
     };
     if (!closure) return { ...own, words: "open", closure: null };
     const kind = closureKind(closure);
+    const leaves = kind.leaves(here, closure);
     return {
       ...own,
       words: kind.summary(here, closure),
       closure: {
         ...{ id: closure.id, kind: closure.kind, name: kind.what(opening), label: kind.label },
-        leaves: kind.leaves(here, closure),
+        ...{ leaves, opens: roomTaken(leaves, opening)?.where ?? null },
       },
     };
   });

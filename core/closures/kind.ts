@@ -38,12 +38,13 @@ export interface Leaf {
   moves?: Moves;
 }
 
-/** How a leaf opens: about its hinges, off, or along. */
+/** How a leaf opens: about its hinges, up its face, off it, or along it. */
 export type Moves =
   | { how: "swings"; hangs: "left" | "right" | "head"; thicknessMm: number }
   | { how: "stays"; thicknessMm: number }
-  | { how: "lifts"; thicknessMm: number }
-  | { how: "slides"; byMm: number; thicknessMm: number };
+  | { how: "lifts"; byMm: number; thicknessMm: number }
+  | { how: "comesOff"; thicknessMm: number }
+  | { how: "slides"; along: "u" | "v"; byMm: number; thicknessMm: number };
 
 /** A kind of closure. All that is known of it lives in its folder; `core/closures/kinds/list.ts` lists it. */
 export interface ClosureKind<C extends Closure = Closure> {
@@ -68,6 +69,8 @@ export interface ClosureKind<C extends Closure = Closure> {
   offers: (site: Site, opening: Opening, beside: Beside) => Fix[];
   /** Its leaves on the opening's face; none where it is the face itself. */
   leaves: (here: Here, closure: C) => Leaf[];
+  /** What is free of its opening once it stands open; the whole without. */
+  passage?: (here: Here, closure: C) => Pick<Rect, "widthMm" | "heightMm">;
   ways: (here: Here, closure: C) => PlacedWay[];
   /** Parts, supplies, steps, snags, figures and facts, locks and the audit apart. */
   plan: (here: Here, closure: C) => TradeLedger;

@@ -2,6 +2,7 @@ import { set } from "../ledgers/fix";
 import type { Snag } from "../ledgers/ledger";
 import type { Here } from "./kind";
 import { closureKind } from "./kinds/index";
+import { askForKey } from "./lock/asks";
 import { LOCKS } from "./lock/words";
 import type { Closure } from "./schema";
 
@@ -30,8 +31,8 @@ export function lockSnags(here: Here, closure: Closure): Snag[] {
       : [];
   const hold = kind.holds?.(here);
   if ((lock && LOCKS[lock.kind].firm) || hold?.firm) return asked;
-  const needsKey = site.brief.residents.filter((r) => r.strong || r.dangerous).map((r) => r.name);
-  const must = needsKey.length > 0 || site.brief.childrenAtHome;
+  const asking = askForKey(site);
+  const must = asking !== "";
   const held = lock ? LOCKS[lock.kind].words : hold?.words;
   if (!must && held) return asked;
   return [
@@ -42,9 +43,7 @@ export function lockSnags(here: Here, closure: Closure): Snag[] {
       severity: must && !held ? "stop" : "mind",
       stage: "front",
       title: must ? "A key lock is wanted" : `Nothing locks the ${what}`,
-      sentence: must
-        ? `${needsKey.length > 0 ? needsKey.join(", ") : "Children at home"}: ${held ? `only ${held}` : "no lock"} on the ${what}.`
-        : kind.unlocked(opening),
+      sentence: must ? `${asking}: ${held ? `only ${held}` : "no lock"} on the ${what}.` : kind.unlocked(opening),
       reason:
         "Strong or dangerous animals and homes with children get a key lock and a label; local law may ask for more.",
       fix: must

@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { CLOSURE_SCHEMAS } from "./schemas";
+import { CatchTriedSchema } from "./shutting/schema";
 import { GapTriedSchema } from "./walk/schema";
 
 /** A closure as it is written in the Build document. */
@@ -15,5 +16,5 @@ const ClosuresSchema = v.pipe(
 
 export const closuresSchemas = {
   part: { closures: { schema: ClosuresSchema, bare: (): Closure[] => [] } },
-  events: [GapTriedSchema],
+  events: [GapTriedSchema, CatchTriedSchema],
 };

@@ -7,6 +7,7 @@ import { type Facts, fact } from "../ledgers/facts";
 import { emptyLedger, gather, type Step, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import type { Log } from "../log/schema";
+import { BULK } from "../passing/facts";
 import { RAIL_SAG } from "../shell/facts";
 import { meshSupplies } from "../shell/found/mesh";
 import { kindOf } from "../shell/kinds/index";
@@ -22,6 +23,10 @@ import { closureKind } from "./kinds/index";
 import { lockWords } from "./lock/words";
 import { lockSnags } from "./lockSnags";
 import { openSnags } from "./openSnags";
+import { planRoom } from "./room/plan";
+import { secondDoorSnags } from "./secondDoor";
+import { SHUTTING } from "./shutting/facts";
+import { shuttingSnags, shuttings } from "./shutting/shutting";
 import { WALK } from "./walk/facts";
 import { walkRound, walkSnags } from "./walk/walk";
 
@@ -87,6 +92,7 @@ function planClosures(site: Site, facts: Facts, log: Log): TradeLedger {
   const ways = [...openings.flatMap(waysOf), ...ownWays(site), ...facts.all(WAYS).flat()];
   const audit = auditAll(site, withCures(ways, site.variant.cures, site.book));
   const walk = walkRound(audit, log, site.brief.units);
+  const shut = shuttings(openings, log);
   return gather([
     ...openings.map((closed) => {
       const { closure, here } = closed;
@@ -95,17 +101,21 @@ function planClosures(site: Site, facts: Facts, log: Log): TradeLedger {
       const mesh = meshSupplies(site, ledger.parts, here.id("cloth"));
       return afterTakeOff(closed, { ...ledger, supplies: [...ledger.supplies, ...mesh] });
     }),
+    planRoom(openings),
     {
       ...emptyLedger(),
       steps: [...openings.flatMap(takeOffSteps), auditStep(audit.audits.length > 0)],
       snags: [
         ...auditSnags(site, audit),
         ...walkSnags(walk),
+        ...shuttingSnags(shut),
+        ...secondDoorSnags(site),
         ...openings.flatMap(({ closure, here }) => (closure ? lockSnags(here, closure) : [])),
       ],
       figures: auditFigures(audit.audits),
       facts: [
         fact(WALK, walk),
+        fact(SHUTTING, shut),
         fact(AUDIT, { ...audit, ways: audit.ways.map(({ mend: _, mends: __, ...way }) => way) }),
       ],
     },
@@ -116,8 +126,8 @@ export const closuresTrade: Trade = {
   id: "closures",
   stage: frontStage,
   reads: ["closures", "features", "cures", "shell", "background"],
-  needs: [RAIL_SAG, WAYS],
-  gives: [AUDIT, WALK, HUNG, MASS],
+  needs: [RAIL_SAG, WAYS, BULK],
+  gives: [AUDIT, WALK, SHUTTING, HUNG, MASS],
   check({ closures, shell }, checker) {
     const { label, openings: openingsOf } = kindOf(shell);
     const openings = openingsOf(shell);

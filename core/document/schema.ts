@@ -11,7 +11,12 @@ export const BUILD_VERSION = 7;
 
 export const BriefSchema = v.object({
   residents: v.array(ResidentSchema),
-  room: v.object({ tempC: range, rh: range }),
+  room: v.object({
+    tempC: range,
+    rh: range,
+    /** Its own door shuts without a gap, and is shut before the shell is opened. */
+    shuts: v.exactOptional(v.boolean()),
+  }),
   units: v.variant("unit", [
     v.object({ unit: v.literal("mm") }),
     v.object({ unit: v.literal("in"), denominator: v.picklist([16, 32]) }),

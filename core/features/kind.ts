@@ -103,6 +103,8 @@ export interface FeatureKind<F extends Feature = Feature> {
   /** Whether sealant holds it in its place. */
   bedded?: (feature: F) => boolean;
   drains?: (feature: F) => boolean;
+  /** Whether something of it stands out of the shell there: a hose, a cable, a lamp. */
+  standsOut?: (feature: F) => boolean;
   /** What passes it: how wide it is, mm, and where that is typed, from the feature on. */
   passes?: (feature: F) => { boreMm: number; path: string };
   clearance?: (feature: F) => Clearance;

@@ -3,6 +3,7 @@ export const SOURCES = {
   "ashrae-fundamentals": "ASHRAE Handbook—Fundamentals, SI edition 2017, ch. 16, Ventilation and infiltration",
   "astm-e11": "ASTM E11-20, Standard specification for woven wire test sieve cloth, table 1",
   "bs-5925": "BS 5925:1991, Code of practice for ventilation principles and designing for natural ventilation",
+  "carver-1957": "W. B. Carver, Solution to problem E 1225, American Mathematical Monthly 64 (1957) 114–116",
   "crc-handbook": "CRC Handbook of Chemistry and Physics, 97th edition 2016, sect. 6",
   "en-1991-1-1": "EN 1991-1-1:2002, Actions on structures, table 6.2, category A",
   "en-572-1": "EN 572-1:2012, Glass in building, basic soda lime silicate glass products, table 1",

@@ -48,6 +48,8 @@ export const ResidentSchema = v.object({
     chews: v.exactOptional(v.boolean()),
     /** It squeezes what it eats, and pushes harder for its weight. */
     constricts: v.exactOptional(v.boolean()),
+    /** It is out at the first gap: two doors are kept in line. */
+    bolts: v.exactOptional(v.boolean()),
   }),
   /** What it lives in: warmth and humidity; null while not known. */
   bands: v.object({ tempC: v.nullable(range), rh: v.nullable(range) }),

@@ -1,4 +1,5 @@
 import { type CoverPiece, cutCovers } from "../background/cut";
+import { cutLeaves } from "../closures/cutLeaves";
 import type { Variant } from "../document/schema";
 import { cutStrata, type FillPiece } from "../ground/cutStrata";
 import { placeLabels, READ_PX, spread, type Wanted } from "../labels/place";
@@ -91,20 +92,21 @@ export const levelTone = (id: LevelLine["id"]): string => TONE[id];
  */
 export function sectionView({
   plan: { shell, site },
-  seen: { covers },
+  seen: { covers, openings },
   variant,
   cuts,
   size,
 }: {
   plan: Pick<Plan, "shell" | "site">;
-  seen: Pick<Seen, "covers">;
+  seen: Pick<Seen, "covers" | "openings">;
   variant: Variant;
   cuts: readonly CutOf[];
   size: Size;
 }): SectionView {
   const { units } = site.brief;
   const drawn = cuts.map(({ cut, atMm }) => {
-    const section = cutShell(shell, cut);
+    const { walls, levels } = cutShell(shell, cut);
+    const section = { walls: [...walls, ...cutLeaves(shell, openings, cut, atMm)], levels };
     const across = section.walls.flatMap((w) => w.points.map(([a]) => a));
     return {
       ...{ cut, section },

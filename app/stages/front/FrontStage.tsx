@@ -1,11 +1,13 @@
 import { Table, Text } from "@chakra-ui/react";
 import { useState } from "react";
+import { SHUTTING } from "#core/closures/shutting/facts";
 import { WALK } from "#core/closures/walk/facts";
 import { statedMm } from "#core/design/measure";
 import type { FaceId } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
 import { serviceRegister } from "#core/registers/registers";
 import { freeThingId } from "#core/things/handle";
+import { capital } from "#core/units/capital";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
@@ -58,6 +60,7 @@ export default function FrontStage() {
           </Text>
         </RowSheet>
         <WalkRows />
+        <CatchRows />
         <ServiceRows />
       </TwoUp>
     </Workbench>
@@ -143,6 +146,49 @@ function WalkRows() {
                     {passed ? "✕" : "✓"}
                   </QuietButton>
                 ))
+              )}
+            </Table.Cell>
+          </Table.Row>
+        ))}
+      </PlainTable>
+    </RowSheet>
+  );
+}
+
+/** Each door and lid, pulled at after it was shut. */
+function CatchRows() {
+  const log = useLog();
+  const doors = useShown(({ plan }) => plan.facts.one(SHUTTING) ?? []);
+  if (doors.length === 0) return null;
+  return (
+    <RowSheet title="After each opening">
+      <PlainTable heads={["Shut, and pulled at", "Its catches"]}>
+        {doors.map(({ opening, what, last }) => (
+          <Table.Row key={opening}>
+            <Table.Cell>
+              {capital(what)}
+              {last && (
+                <Text as="span" display="block" fontSize="xs" color="muted">
+                  {`${last.held ? "held" : "came open"}, ${last.at.slice(0, 10)}`}
+                </Text>
+              )}
+            </Table.Cell>
+            <Table.Cell whiteSpace="nowrap">
+              {[true, false].map((held) => (
+                <QuietButton
+                  key={String(held)}
+                  size="2xs"
+                  mr="1"
+                  aria-label={`${capital(what)}: ${held ? "held" : "came open"} when pulled at`}
+                  onClick={() => log.add({ kind: "catch-tried", opening, held })}
+                >
+                  {held ? "held" : "came open"}
+                </QuietButton>
+              ))}
+              {last && (
+                <QuietButton size="2xs" onClick={() => log.add({ kind: "taken-back", entry: last.entry })}>
+                  undo
+                </QuietButton>
               )}
             </Table.Cell>
           </Table.Row>

@@ -9,7 +9,7 @@ import { RATES } from "../../workshop/rates";
 import { type Cover, ridgeMm } from "../cover";
 import { finishWork } from "./finish";
 import { laminate } from "./laminate";
-import { panelSizes } from "./panelSizes";
+import { bulkOf, panelSizes } from "./panelSizes";
 import { afterStep, massOf, type Work, wallStep } from "./work";
 
 /** PU glue between boards and to the wall, L/m² and face: from memory. */
@@ -85,6 +85,7 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
       ...finish.needs,
     ],
     steps,
+    bulk: bulkOf(site, cover, size, boardMm),
     masses: [massOf("board", m2 * leftMm, BOARD_KG), ...finish.masses],
     safeMinutes: Math.max(3 * 1440, finish.safeMinutes),
   };

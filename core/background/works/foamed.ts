@@ -12,7 +12,7 @@ import { CARVE_MINUTES, foamMl, foamNeed, foamOf, LIFT_MM, liftsOf, PANEL_CORE_M
 import { intoTheShell } from "../intoTheShell";
 import { isPiece, isPlanter, zoneName } from "../zones";
 import { finishWork } from "./finish";
-import { panelSizes } from "./panelSizes";
+import { bulkOf, panelSizes } from "./panelSizes";
 import { afterStep, massOf, WALL_DOWN, type Work, wallStep } from "./work";
 
 /** Carving, hands on a square metre: by hand or with a wire brush in a drill (source: rates-and-materials). */
@@ -44,7 +44,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
         short: "dry-fit",
         uses: [core.part.materialId],
         title: `Dry-fit the ${face} panel`,
-        detail: `Bare board, ${site.say(core.widthMm)} × ${site.say(core.heightMm)}, in the shell${core.pieces > 1 ? `, ${core.pieces} pieces glued edge to edge` : ""}. Mark the edges that mate: they stay bare.`,
+        detail: `Bare board, ${site.say(core.widthMm)} × ${site.say(core.heightMm)}, in the shell${core.pieces > 1 ? `, ${core.pieces} pieces ${wall.pieces ? "that go in one by one" : "glued edge to edge"}` : ""}. Mark the edges that mate: they stay bare.`,
         handsOnMinutes: 15,
         toHand: ["board", "marker", "knife"],
         cautions: [CAUTION.blade],
@@ -125,6 +125,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   const board = core && materialsOf(site.book, "sheet").find((b) => b.id === core.part.materialId);
   return {
     parts: boards,
+    ...(core && { bulk: bulkOf(site, cover, core, peakMm) }),
     needs,
     steps,
     masses: [

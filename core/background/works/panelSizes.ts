@@ -1,10 +1,13 @@
+import { set } from "../../ledgers/fix";
 import type { Part } from "../../ledgers/ledger";
 import { materialsOf } from "../../materials/find";
 import type { MaterialOf } from "../../materials/schema";
+import type { Bulk } from "../../passing/facts";
 import type { Site } from "../../shell/site";
 import { ceil } from "../../units/tolerance";
 import { type Cover, ridgeMm } from "../cover";
 import { PANEL_CORE_MM } from "../foam";
+import { MOST_PIECES } from "../names";
 import type { Wall } from "../schema";
 import { laminate } from "./laminate";
 
@@ -33,7 +36,7 @@ export function panelSizes(site: Site, { wall, rect }: Cover, thicknessMm = PANE
   const heightMm = Math.max(1, rect.heightMm - FIT_MM);
   const sheets = materialsOf(site.book, "sheet").filter((s) => s.plastic === "xps");
   const board = sheets.find((s) => s.thicknessMm === thicknessMm) ?? sheets[0];
-  const pieces = piecesFor(board, widthMm, heightMm, site.workshop.trimMm);
+  const pieces = Math.max(wall.pieces ?? 1, piecesFor(board, widthMm, heightMm, site.workshop.trimMm));
   const pieceMm = widthMm / pieces;
   const across = site.saySum([
     ...["(", rect.widthMm, " wall − 2 × ", FIT_MM, " to fit"],
@@ -58,6 +61,27 @@ export function panelSizes(site: Site, { wall, rect }: Cover, thicknessMm = PANE
       grainLocked: false,
       working: { length: lying ? across : up, width: lying ? up : across },
     },
+  };
+}
+
+/**
+ * A panel or board as it goes in: piece by piece where the builder wants pieces, else whole.
+ * @param thickMm as it stands finished
+ */
+export function bulkOf(site: Site, { wall }: Cover, { widthMm, heightMm }: PanelSize, thickMm: number): Bulk {
+  const index = site.variant.background.walls.indexOf(wall);
+  const inPieces = (n: number): Bulk["sizesMm"] => [widthMm / n, heightMm, thickMm];
+  const now = wall.pieces ?? 1;
+  return {
+    id: `background-${wall.face}`,
+    words: now > 1 ? `a piece of the ${wall.face} board` : `the ${wall.face} board`,
+    sizesMm: inPieces(now),
+    stage: "background",
+    instead: Array.from({ length: MOST_PIECES - now }, (_, i) => {
+      const n = now + 1 + i;
+      const patch = [set(site.at(`/background/walls/${index}/pieces`), n)];
+      return { sizesMm: inPieces(n), fix: { label: `Make it in ${n} pieces`, patch } };
+    }),
   };
 }
 

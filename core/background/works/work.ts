@@ -1,6 +1,7 @@
 import { constant, type FigureInput, type Known } from "../../figures/figure";
 import type { Part, Posture, Step } from "../../ledgers/ledger";
 import type { Need } from "../../ledgers/needs";
+import type { Bulk } from "../../passing/facts";
 import type { Cover } from "../cover";
 import type { WallId } from "../names";
 
@@ -17,6 +18,8 @@ export interface Work {
   needs: Need[];
   steps: Step[];
   masses: Mass[];
+  /** What of it is made outside and goes in whole. */
+  bulk?: Bulk;
   /** How long its slowest layer takes until it is safe for animals, minutes. */
   safeMinutes: number;
 }

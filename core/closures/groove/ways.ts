@@ -25,7 +25,10 @@ export function groovedLeaves({ opening }: Here, { of, run, alongMm, infill, gro
         widthMm: run.acrossMm,
         heightMm: alongMm,
       },
-      moves: { how: of.moves, byMm: alongMm, thicknessMm: infill.thicknessMm },
+      moves: {
+        ...(upright ? { how: "lifts" as const } : { how: "slides" as const, along: "v" as const }),
+        ...{ byMm: alongMm, thicknessMm: infill.thicknessMm },
+      },
     },
   ];
 }

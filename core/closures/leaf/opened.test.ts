@@ -3,8 +3,9 @@ import { jobBuild, jobInput } from "../../../tests/job";
 import { plan } from "../../plan";
 import { sizeDoor } from "../door/door";
 import { closedOpenings } from "../here";
+import type { Moves } from "../kind";
 import { hinged, newHinged } from "../kinds/hinged/kind";
-import { cornersAt, leafMesh } from "./opened";
+import { cornersAt, leafMesh, OPEN_DEG } from "./opened";
 
 const base = plan(jobInput());
 const opening = base.shell.openings[0];
@@ -20,7 +21,7 @@ function withDoor() {
 }
 
 const furthest = (deg: number, leaf: Parameters<typeof cornersAt>[0]) =>
-  Math.max(...cornersAt(leaf, "front", deg).map(([u]) => u));
+  Math.max(...cornersAt(leaf, deg).map(([u]) => u));
 
 describe("a leaf in the model", () => {
   const { p, leaves } = withDoor();
@@ -29,7 +30,7 @@ describe("a leaf in the model", () => {
   const thick = left.moves!.thicknessMm;
 
   it("stands in its opening when it is shut", () => {
-    expect(cornersAt(left, "front", 0)).toEqual([
+    expect(cornersAt(left, 0)).toEqual([
       [uMm, vMm, 0],
       [uMm + widthMm, vMm, 0],
       [uMm + widthMm, vMm + heightMm, 0],
@@ -42,17 +43,17 @@ describe("a leaf in the model", () => {
   });
 
   it("turns outward about the outer corner at its hinges: at 45° and at a right angle, by hand", () => {
-    const at45 = cornersAt(left, "front", 45);
+    const at45 = cornersAt(left, 45);
     // The outer free corner: w·cos 45° along, w·sin 45° out.
     expect(at45[5]![0]).toBeCloseTo(uMm + widthMm * Math.SQRT1_2, 9);
     expect(at45[5]![2]).toBeCloseTo(thick + widthMm * Math.SQRT1_2, 9);
-    const at90 = cornersAt(left, "front", 90);
+    const at90 = cornersAt(left, 90);
     expect(at90[5]![0]).toBeCloseTo(uMm, 9);
     expect(at90[5]![2]).toBeCloseTo(thick + widthMm, 9);
     // Its inner face then stands a thickness to the right of the hinge, clear of the opening.
     expect(at90[1]![0]).toBeCloseTo(uMm + thick, 9);
     // The other leaf is its mirror.
-    const mirror = cornersAt(right, "front", 90);
+    const mirror = cornersAt(right, 90);
     expect(mirror[4]![0]).toBeCloseTo(right.rect.uMm + right.rect.widthMm, 9);
     expect(Math.max(...mirror.map(([, , out]) => out))).toBeCloseTo(thick + widthMm, 9);
     expect(leafMesh(p.shell, "front", left, 90).points[5]![1]).toBeCloseTo(-(thick + widthMm), 9);
@@ -100,11 +101,9 @@ describe("a leaf in the model", () => {
 
 it("what lifts goes up its face or off it, and what slides goes along", () => {
   const rect = { uMm: 0, vMm: 0, widthMm: 300, heightMm: 200 };
-  const leaf = (how: "lifts" | "slides") => ({
-    ...{ id: "x", of: "glass" as const, rect },
-    moves: how === "lifts" ? { how, thicknessMm: 4 } : { how, thicknessMm: 4, byMm: 150 },
-  });
-  expect(cornersAt(leaf("lifts"), "front", 90)[0]).toEqual([0, 200, 0]);
-  expect(cornersAt(leaf("lifts"), "top", 90)[0]).toEqual([0, 0, 200]);
-  expect(cornersAt(leaf("slides"), "top", 90)[0]).toEqual([0, -150, 0]);
+  const first = (moves: Moves) => cornersAt({ id: "x", of: "glass", rect, moves }, OPEN_DEG)[0];
+  expect(first({ how: "lifts", byMm: 180, thicknessMm: 4 })).toEqual([0, 180, 0]);
+  expect(first({ how: "comesOff", thicknessMm: 4 })).toEqual([0, 0, 200]);
+  expect(first({ how: "slides", along: "v", thicknessMm: 4, byMm: 150 })).toEqual([0, -150, 0]);
+  expect(first({ how: "slides", along: "u", thicknessMm: 4, byMm: 150 })).toEqual([-150, 0, 0]);
 });

@@ -12,12 +12,12 @@ export const OPEN_DEG = 90;
 
 /**
  * The eight corners of a leaf as it stands: shut, or opened.
- * A leaf on hinges turns outward about the outer corner of its hinge side; one that lifts goes up, or off its face; one that
- * slides goes along.
+ * A leaf on hinges turns outward about the outer corner of its hinge side; one that lifts goes up its face, one that comes off
+ * leaves it, and one that slides goes along.
  * @param deg how far it is open; of what lifts or slides, any share of `OPEN_DEG`
  * @returns inner face first, from its lower left round, then the outer face in the same order
  */
-export function cornersAt({ rect, moves }: Leaf, face: FaceId, deg: number): Corner[] {
+export function cornersAt({ rect, moves }: Leaf, deg: number): Corner[] {
   const { uMm, vMm, widthMm, heightMm } = rect;
   const thick = moves?.thicknessMm ?? 0;
   const flat = (out: number): Corner[] => [
@@ -31,11 +31,14 @@ export function cornersAt({ rect, moves }: Leaf, face: FaceId, deg: number): Cor
   const share = deg / OPEN_DEG;
   switch (moves.how) {
     case "lifts":
-      return shut.map(
-        ([u, v, out]): Corner => (face === "top" ? [u, v, out + share * heightMm] : [u, v + share * heightMm, out]),
-      );
+      return shut.map(([u, v, out]): Corner => [u, v + share * moves.byMm, out]);
+    case "comesOff":
+      return shut.map(([u, v, out]): Corner => [u, v, out + share * heightMm]);
     case "slides":
-      return shut.map(([u, v, out]): Corner => [u, v - share * moves.byMm, out]);
+      return shut.map(
+        ([u, v, out]): Corner =>
+          moves.along === "u" ? [u - share * moves.byMm, v, out] : [u, v - share * moves.byMm, out],
+      );
     case "swings": {
       const angle = (deg * Math.PI) / 180;
       const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
@@ -66,7 +69,7 @@ const QUADS = [
 export function leafMesh(shell: Pick<Shell, "faces">, face: FaceId, leaf: Leaf, deg: number): Mesh {
   const { frame } = shell.faces[face];
   return {
-    points: cornersAt(leaf, face, deg).map(([u, v, out]): Vec3 => {
+    points: cornersAt(leaf, deg).map(([u, v, out]): Vec3 => {
       const [x, y, z] = toSpace(frame, [u, v]);
       const [ox, oy, oz] = outwards(frame, [u, v]);
       return [x + ox * out, y + oy * out, z + oz * out];

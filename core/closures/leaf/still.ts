@@ -66,7 +66,7 @@ export function stillKind<C extends Still>(of: StillKind<C>): ClosureKind<C> {
         {
           ...{ id: of.words.one, name: of.words.all, of: job.infill.class },
           rect: { uMm: opening.uMm + lock, vMm: opening.vMm + foot, ...size(sized.leaf) },
-          moves: { how: "lifts", thicknessMm: job.input.leaf.thicknessMm ?? job.input.leaf.infill.thicknessMm },
+          moves: { how: "comesOff", thicknessMm: job.input.leaf.thicknessMm ?? job.input.leaf.infill.thicknessMm },
         },
       ];
     },

@@ -2,6 +2,7 @@ import { isMade, isReplaced } from "../../design/found";
 import type { Step, Supply } from "../../ledgers/ledger";
 import type { Here } from "../kind";
 import type { Closure } from "../schema";
+import { askForKey } from "./asks";
 import type { Lock } from "./schema";
 import { LOCKS } from "./words";
 
@@ -11,26 +12,30 @@ const toFit = ({ lock }: Closure) => (lock && isMade(lock) ? lock : null);
 /** A lock's material in the book. */
 const lockId = ({ kind }: NonNullable<Lock>): string => `${kind}-lock`;
 
-export function lockSupplies({ id }: Here, closure: Closure): Supply[] {
+export function lockSupplies({ id, site }: Here, closure: Closure): Supply[] {
   const lock = toFit(closure);
   if (!lock) return [];
-  const materialId = lockId(lock);
+  const one = (materialId: string, label: string, why: string): Supply => ({
+    ...{ id: id(materialId), label, materialId, unit: "piece", why },
+    ...{ likely: 1, low: 1, high: 1 },
+  });
+  const asking = askForKey(site);
   return [
-    {
-      id: id(materialId),
-      label: LOCKS[lock.kind].label,
-      materialId,
-      unit: "piece",
-      ...{ likely: 1, low: 1, high: 1 },
-      why: "holds it shut",
-    },
+    one(lockId(lock), LOCKS[lock.kind].label, "holds it shut"),
+    ...(asking
+      ? [one(LABEL, "Label by the lock", `says who lives there and whom to call: ${asking.toLowerCase()}`)]
+      : []),
   ];
 }
 
+/** What is read before the lock is opened. */
+const LABEL = "lock-label";
+
 /** Fitting it. @param detail where it goes */
-export function lockSteps({ id }: Here, closure: Closure, detail: string): Step[] {
+export function lockSteps({ id, site }: Here, closure: Closure, detail: string): Step[] {
   const lock = toFit(closure);
   if (!lock) return [];
+  const labelled = askForKey(site) !== "";
   return [
     {
       id: id("lock"),
@@ -44,9 +49,9 @@ export function lockSteps({ id }: Here, closure: Closure, detail: string): Step[
         { reached: "fetched", because: "the lock must be there" },
       ],
       reaches: ["closed"],
-      uses: [lockId(lock)],
+      uses: [lockId(lock), ...(labelled ? [LABEL] : [])],
       splittable: true,
-      toHand: ["lock", "label"],
+      toHand: ["lock", ...(labelled ? ["label"] : [])],
       cautions: [],
     },
   ];

@@ -49,6 +49,7 @@ export const keepOut: FeatureKind<KeepOut> = {
   masked: ({ use }) => use === "window",
   stayFree: ({ use }) => FREE[use],
   standsOnMesh: ({ use }) => use === "lamp",
+  standsOut: ({ use }) => use === "lamp" || use === "heatMat",
   clearance: ({ use, deep }) => ({
     depthMm: use === "window" ? 0 : (deep?.value ?? (use === "lamp" ? LAMP_CLEAR_MM : 0)),
     typed: deep !== null,

@@ -124,6 +124,7 @@ export const port: FeatureKind<Port> = {
   }),
   standsOnMesh: ({ use }) => use === "nozzle",
   drains: ({ use }) => use === "drain",
+  standsOut: () => true,
   passes: ({ bore }) => ({ boreMm: bore.value, path: "/bore" }),
   ways: (site, feature, path) => [
     {

@@ -4,7 +4,7 @@ import { emptyLedger, gather, type Step } from "../../../ledgers/ledger";
 import { gatherNeeds, need } from "../../../ledgers/needs";
 import { filletMl } from "../../../shell/fillet";
 import { CAUTION } from "../../../workshop/cautions";
-import type { ClosureKind, Here } from "../../kind";
+import type { ClosureKind, Here, Leaf } from "../../kind";
 import { withAndWithoutKey } from "../../offers";
 import { newSlidingPair } from "../slidingPair/create";
 import { measureSlides } from "../slidingPair/fit";
@@ -64,11 +64,18 @@ export const sliderAndPane: ClosureKind<SliderAndPane> = {
   startWords: () => ({ button: "Put a slider before a fixed pane", about: "" }),
   offers: (site, opening) => withAndWithoutKey(site, "Put a slider before a fixed pane", newSliderAndPane(opening.id)),
   leaves(here, closure) {
-    const [left, right] = slidingPair.leaves(here, asPair(closure));
-    const named = (leaf: typeof left, name: string) => ({ ...leaf!, name });
-    return closure.fixed === "left"
-      ? [named(left, "fixed pane"), named(right, "slider")]
-      : [named(right, "fixed pane"), named(left, "slider")];
+    const [left, right] = slidingPair.leaves(here, asPair(closure)) as [Leaf, Leaf];
+    const [fixed, slider] = closure.fixed === "left" ? [left, right] : [right, left];
+    const { thicknessMm } = measureSlides(here, asPair(closure)).glass;
+    const byMm = slider.rect.uMm - fixed.rect.uMm;
+    return [
+      { ...fixed, name: "fixed pane", moves: { how: "stays", thicknessMm } },
+      { ...slider, name: "slider", moves: { how: "slides", along: "u", byMm, thicknessMm } },
+    ];
+  },
+  passage(here, closure) {
+    const { pane, clearMm } = measureSlides(here, asPair(closure)).fit;
+    return { widthMm: here.opening.widthMm - pane.widthMm, heightMm: clearMm };
   },
   ways(here, closure) {
     const pair = asPair(closure);

@@ -106,18 +106,29 @@ export const slidingPair: ClosureKind<SlidingPair> = {
     })),
   leaves(here, closure) {
     const { opening } = here;
-    const { fit, track } = measureSlides(here, closure);
+    const { fit, track, glass } = measureSlides(here, closure);
     const { widthMm } = fit.pane;
+    const { thicknessMm } = glass;
     const vMm = opening.vMm + track.webMm.value;
     const heightMm = Math.min(fit.pane.heightMm, opening.heightMm);
     return [
-      { id: "slide-a", name: "slide A", of: "glass", rect: { uMm: opening.uMm, vMm, widthMm, heightMm } },
+      {
+        ...{ id: "slide-a", name: "slide A", of: "glass", rect: { uMm: opening.uMm, vMm, widthMm, heightMm } },
+        moves: { how: "stays", thicknessMm },
+      },
       {
         ...{ id: "slide-b", name: "slide B", of: "glass" },
         rect: { uMm: opening.uMm + opening.widthMm - widthMm, vMm, widthMm, heightMm },
+        // It passes in front of the other.
+        moves: { how: "slides", along: "u", byMm: opening.widthMm - widthMm, thicknessMm },
       },
     ];
   },
+  // The panes are lifted out for what is large.
+  passage: (here, closure) => ({
+    widthMm: here.opening.widthMm,
+    heightMm: measureSlides(here, closure).fit.clearMm,
+  }),
   ways: (here, closure) => slideWays(here, closure, measureSlides(here, closure)),
   plan: (here, closure) => planSlides(here, closure),
 };
