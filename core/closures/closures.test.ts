@@ -4,7 +4,6 @@ import { starterBook } from "../book/starter";
 import { statedMm } from "../design/measure";
 import { auditEscape, type Way } from "../escape/escape";
 import { findMaterial } from "../materials/find";
-import { differentialGrowthMm } from "./growth";
 import { newSlidingPair } from "./kinds/slidingPair/create";
 import { fitSlides, HOLD_MM, LIFT_MM } from "./kinds/slidingPair/fit";
 
@@ -159,11 +158,4 @@ describe("the escape audit", () => {
       ),
     );
   });
-});
-
-it("grows a 1.2 m PVC rail by about 1.3 mm over 15 K (worked by hand)", () => {
-  // 70e-6 × 1200 × 15 = 1.26; against glass at 9e-6: 1.098.
-  expect(differentialGrowthMm(1200, 70e-6, 0, 15)).toBeCloseTo(1.26, 9);
-  expect(differentialGrowthMm(1200, 70e-6, 9e-6, 15)).toBeCloseTo(1.098, 9);
-  expect(differentialGrowthMm(1200, 70e-6, 9e-6, -3)).toBe(0);
 });

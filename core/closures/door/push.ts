@@ -32,6 +32,20 @@ const beyond = (pushN: number, overMm: number, spanMm: number, bar: Bar) =>
   (pushN * overMm ** 2 * (overMm + spanMm)) / (3 * stiffness(bar));
 
 /**
+ * How far the free edge of a pane held at both its ends opens for each newton in its middle, mm; a bound, as of leaves.
+ * @param spanMm between what holds it
+ * @param acrossMm the pane across that edge
+ */
+export function paneEdgeMmPerN(
+  { thicknessMm, modulusGPa }: { thicknessMm: number; modulusGPa: number },
+  spanMm: number,
+  acrossMm: number,
+): number {
+  const widthMm = Math.min(STRIP_SHARE * spanMm, acrossMm / 2);
+  return between(1, spanMm, { modulusNPerMm2: modulusGPa * 1000, widthMm, thicknessMm });
+}
+
+/**
  * How far each edge opens under a push, mm; a bound, for the bow is out of the leaf's plane (source: door-rules; beams by
  * statics).
  */

@@ -12,6 +12,8 @@ export interface Grooved {
   pane: string;
   /** Clear at the end it is drawn out by. */
   clearMm: number;
+  /** Where that is typed, from the closure on. */
+  clearPath: string;
   /** How it is told. */
   one: string;
   beside: string;

@@ -32,6 +32,7 @@ export function groovedKind<C extends GroovedClosure>(told: Told<C>): ClosureKin
     closure,
     groove: closure.groove,
     pane: closure.pane,
+    clearPath: told.clearPath,
     ...told.of(closure),
   });
   const start = ({ book }: Pick<Site, "book">, opening: Opening): C => {

@@ -5,6 +5,7 @@ import { MASS } from "../../ledgers/masses";
 import { HUNG } from "../facts";
 import type { Here } from "../kind";
 import { lockSteps, lockSupplies } from "../lock/lock";
+import { groovedBinds } from "./binds";
 import { groovedFigures } from "./figures";
 import type { GroovedJob } from "./job";
 import { groovedParts, groovedSupplies } from "./parts";
@@ -23,7 +24,7 @@ export function planGrooved(here: Here, job: GroovedJob): TradeLedger {
       ...(made ? groovedSteps(here, job) : []),
       ...lockSteps(here, closure, "Shut it, and fit the lock where it is drawn out."),
     ],
-    snags: groovedSnags(here, job),
+    snags: [...groovedSnags(here, job), ...groovedBinds(here, job)],
     figures: groovedFigures(here, job),
     facts: [
       fact(MASS, { when: "doors", kg: job.kg }),

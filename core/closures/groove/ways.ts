@@ -2,11 +2,11 @@ import { levelSlot, uprightSlot } from "../../escape/airPath";
 import type { PlacedWay } from "../../escape/way";
 import { memory } from "../../figures/figure";
 import { sawToleranceMm } from "../../workshop/sawTolerance";
+import { paneEdgeMmPerN } from "../door/push";
 import { GLASS_CUT } from "../glassCut";
-import { differentialGrowthMm } from "../growth";
 import type { Here, Leaf } from "../kind";
-import { surroundOf } from "../leaf/job";
 import { lockWords } from "../lock/words";
+import { opensMm, paneStuff, seasonsOf } from "../seasons";
 import type { GroovedJob } from "./job";
 
 /** How far two profiles of one batch differ in their groove, ± mm. */
@@ -38,12 +38,8 @@ export function groovedWays({ site, opening, own }: Here, job: GroovedJob): Plac
   const { of, run, alongMm, infill } = job;
   const upright = opening.face === "front";
   const cut = infill.class === "glass" ? GLASS_CUT.value : sawToleranceMm(alongMm);
-  const growthMm = differentialGrowthMm(
-    opening.heightMm,
-    surroundOf(site, opening).growthPerK.value,
-    infill.growthPerK.value,
-    site.brief.room.tempC.high - site.brief.room.tempC.low,
-  );
+  const stuff = paneStuff(infill);
+  const growthMm = opensMm(seasonsOf(site, opening, opening.heightMm, stuff));
   const placed = { where: opening.face, stage: "front", cover: lockWords(of.closure.lock) };
   const topMm = upright ? opening.vMm + opening.heightMm : site.shell.levels.topMm;
   return [
@@ -75,6 +71,7 @@ export function groovedWays({ site, opening, own }: Here, job: GroovedJob): Plac
         toleranceMm: [cut, sawToleranceMm(opening.heightMm)],
         growthMm,
       },
+      mmPerN: paneEdgeMmPerN({ ...stuff, thicknessMm: infill.thicknessMm }, run.acrossMm, alongMm),
       air: levelSlot(of.clearMm, run.acrossMm, topMm),
     },
   ];

@@ -11,6 +11,7 @@ import type { DoorInput, DoorResult } from "../door/format";
 import { GLASS_CUT } from "../glassCut";
 import type { Hinges, Leafed } from "./schema";
 import { findInfill, type Infill, infillOf } from "./stuff";
+import { surroundOf } from "./surround";
 
 /** What hinges are fixed to. */
 export type HingedTo = Pick<FaceMaterial, "name" | "family" | "thicknessMm">;
@@ -66,12 +67,6 @@ export function outOfSquareMm({ diagonals }: Pick<Leafed, "diagonals">, widthMm:
   const { rising, falling } = diagonals;
   return Math.abs(rising.value ** 2 - falling.value ** 2) / (4 * widthMm);
 }
-
-/** What moves round the opening as it warms: the frame's own strips, or the wall it is in. */
-export const surroundOf = ({ shell }: Pick<Site, "shell">, { face }: Pick<Opening, "face">) =>
-  face === "front"
-    ? (shell.strips.find((s) => s.material.thicknessMm > 0)?.material ?? shell.faces.base.material)
-    : shell.faces.left.material;
 
 /** The frame's glued corners are as square as the saw cut them. */
 const leafToleranceMm = (infill: Infill, framed: boolean, heightMm: number): number =>

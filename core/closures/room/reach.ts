@@ -55,7 +55,9 @@ export function reachOfHand(site: Site, openings: readonly Opening[]): { figures
       constant("an arm reaches", ARM_MM, "mm"),
     ],
   };
-  const far = over(spot.mm, ARM_MM.value);
+  // An arm is not known to the millimetre.
+  const aboutMm = Math.round(spot.mm / 10) * 10;
+  const far = over(aboutMm, ARM_MM.value);
   return {
     figures: [figure],
     snags: far
@@ -66,7 +68,7 @@ export function reachOfHand(site: Site, openings: readonly Opening[]): { figures
             severity: "note",
             stage: "front",
             title: "An arm does not reach all of the ground",
-            sentence: `${spot.words.charAt(0).toUpperCase()}${spot.words.slice(1)} lies about ${site.say(Math.round(spot.mm / 10) * 10)} from the nearest opening; an arm reaches ${site.say(ARM_MM.value)}.`,
+            sentence: `${spot.words.charAt(0).toUpperCase()}${spot.words.slice(1)} lies about ${site.say(aboutMm)} from the nearest opening; an arm reaches ${site.say(ARM_MM.value)}.`,
             reason: "What is not reached is not cleaned, and what hides there is not fetched out (from memory).",
             figure: figure.id,
           },

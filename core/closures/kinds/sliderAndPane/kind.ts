@@ -80,7 +80,7 @@ export const sliderAndPane: ClosureKind<SliderAndPane> = {
   ways(here, closure) {
     const pair = asPair(closure);
     return slideWays(here, pair, measureSlides(here, pair), {
-      ...{ between: "behind the slider", beside: "beside the slider" },
+      ...{ between: "behind the slider", beside: "beside the slider", ends: "at the ends of the tracks" },
     });
   },
   plan(here, closure) {
