@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, plainWall, planned } from "../../tests/bareTank";
+import { jobBuild } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import { laminate } from "./works/laminate";
 
@@ -43,6 +44,22 @@ describe("panels made outside", () => {
     // 1500 − 3 in two, from boards of 1250 × 600; the wall is 598.5 high, which no trimmed board of 590 spans.
     expect(board.qty).toBeGreaterThanOrEqual(2);
     expect(board.working.length + board.working.width).toMatch(/÷ \d, butted/);
+  });
+  it("leave a gap that what is small gets behind by: told, not as a way out", () => {
+    const told = (narrowest: number) => {
+      const build = panels();
+      const [boa] = jobBuild().brief.residents;
+      build.brief.residents = [{ ...boa!, narrowestRigid: statedMm(narrowest) }];
+      return planned(build).snags.filter((s) => s.rule === "front/gets-behind");
+    };
+    expect(told(3).map((s) => [s.subject, s.severity])).toEqual([
+      ["behind-back", "mind"],
+      ["behind-left", "mind"],
+      ["behind-right", "mind"],
+    ]);
+    expect(told(3)[0]!.title).toBe("Rosy boa: gets behind the back panel");
+    expect(told(3)[0]!.fix).toBeDefined();
+    expect(told(14)).toEqual([]);
   });
   it("lie on no side of the shell and wait for its seams only to go in", () => {
     const { steps } = planned(panels());

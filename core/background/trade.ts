@@ -1,3 +1,4 @@
+import { WAYS } from "../escape/way";
 import { clearanceOf } from "../features/feature";
 import { fact } from "../ledgers/facts";
 import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
@@ -9,6 +10,7 @@ import type { TestStanding } from "../seal/test/standing";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { CAUTION } from "../workshop/cautions";
+import { behindWalls } from "./behind";
 import { BUILD_UP } from "./buildUps";
 import type { Cover } from "./cover";
 import { coversOf } from "./covers";
@@ -33,7 +35,7 @@ import { isPiece, isPlanter, zoneName } from "./zones";
 /** Walls and what stands on them: parts, supplies, steps with their postures, snags and figures. */
 export function planBackground(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
   const { walls, zones } = site.variant.background;
-  if (walls.length === 0 && zones.length === 0) return emptyLedger();
+  if (walls.length === 0 && zones.length === 0) return { ...emptyLedger(), facts: behindWalls(site, []) };
   const covers = coversOf(site.shell, site.variant);
   const works = covers.map((cover) => ({ cover, work: workOf(site, cover) }));
   const open = works.filter(({ cover }) => isToMake(cover.wall));
@@ -62,6 +64,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     parts: [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)],
     supplies: gathered.supplies,
     facts: [
+      ...behindWalls(site, covers),
       ...open.flatMap(({ work }) => (work.bulk ? [fact(BULK, work.bulk)] : [])),
       fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 }),
     ],
@@ -218,7 +221,7 @@ export const backgroundTrade: Trade = {
   stage: { id: "background", key: "8", label: "Background", group: "design" },
   reads: ["ground", "background", "features", "seal", "slips", "service"],
   needs: [TEST],
-  gives: [MASS, BULK],
+  gives: [MASS, BULK, WAYS],
   check: ({ background }, checker) => checkBackground(background, checker),
   plan: (site, { facts }) => planBackground(site, facts.one(TEST) ?? UNTESTED),
 };

@@ -77,6 +77,19 @@ export function auditAll(site: Site, ways: PlacedWay[]): Audited {
   return { ways, audits };
 }
 
+/** How it is told that somebody passes a gap: out of the shell, or behind something in it. */
+function passedBy(
+  { inside }: PlacedWay,
+  { life, name }: Audit,
+  way: JudgedPlace,
+): Pick<Snag, "rule" | "severity" | "title"> {
+  if (inside) return { rule: "front/gets-behind", severity: "mind", title: `${name}: gets ${way.name}` };
+  const title = `${name}: a way out ${way.kind === "slot" ? way.name : `through ${way.name}`}`;
+  return BESIDE.includes(life)
+    ? { rule: "front/way-out-beside", severity: "mind", title }
+    : { rule: "front/way-out", severity: "stop", title };
+}
+
 /** One stop for each way a resident passes, told for the resident that passes it most easily. */
 export function auditSnags(site: Site, { ways, audits }: Audited): Snag[] {
   const told = new Map(ways.map((w) => [w.id, w]));
@@ -120,13 +133,10 @@ export function auditSnags(site: Site, { ways, audits }: Audited): Snag[] {
   );
   const out = [...worstOf(kept, passable), ...worstOf(beside, passable)].map(({ audit, way }): Snag => {
     const placed = told.get(way.id)!;
-    const isBeside = BESIDE.includes(audit.life);
     return {
-      rule: isBeside ? "front/way-out-beside" : "front/way-out",
+      ...passedBy(placed, audit, way),
       subject: way.id,
-      severity: isBeside ? "mind" : "stop",
       stage: placed.stage,
-      title: `${audit.name}: a way out ${way.kind === "slot" ? way.name : `through ${way.name}`}`,
       sentence: `${site.say(way.worstMm, "up")} at worst fit; ${site.say(way.allowedMm, "down")} allowed.`,
       reason: `Allowed is a share of the narrowest rigid measure of the smallest stage. Here ${way.why}.`,
       ...closing(way, audit),
@@ -159,14 +169,17 @@ export const auditStep = (audited: boolean): Step => ({
 });
 
 /** The largest way out, against the resident that passes it most easily. */
-export function auditFigures(audits: readonly Audit[]): Figure[] {
-  const tightest = audits.reduce<{ audit: Audit; ratio: number } | undefined>((best, audit) => {
-    const ratio = Math.max(0, ...audit.ways.map((w) => w.worstMm / w.allowedMm));
-    return best && best.ratio >= ratio ? best : { audit, ratio };
-  }, undefined);
-  const worst = tightest?.audit.ways.find((w) => w.name === tightest.audit.largest);
-  if (!tightest || !worst) return [];
-  const { audit } = tightest;
+export function auditFigures({ ways, audits }: Audited): Figure[] {
+  const inside = new Set(ways.flatMap((w) => (w.inside ? [w.id] : [])));
+  const judgedWays = audits.flatMap((audit) =>
+    audit.ways.filter((w) => !inside.has(w.id)).map((way) => ({ audit, way, ratio: way.worstMm / way.allowedMm })),
+  );
+  const tightest = judgedWays.reduce<(typeof judgedWays)[number] | undefined>(
+    (most, w) => (most && most.ratio >= w.ratio ? most : w),
+    undefined,
+  );
+  if (!tightest) return [];
+  const { audit, way: worst } = tightest;
   const { judged, body } = audit;
   return [
     {

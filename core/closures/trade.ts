@@ -112,7 +112,7 @@ function planClosures(site: Site, facts: Facts, log: Log): TradeLedger {
         ...secondDoorSnags(site),
         ...openings.flatMap(({ closure, here }) => (closure ? lockSnags(here, closure) : [])),
       ],
-      figures: auditFigures(audit.audits),
+      figures: auditFigures(audit),
       facts: [
         fact(WALK, walk),
         fact(SHUTTING, shut),

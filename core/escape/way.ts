@@ -31,6 +31,8 @@ export interface PlacedWay {
   pieces?: number;
   /** What air passes of it; a vent's own air is told by the vent. */
   air?: readonly AirPath[];
+  /** It leads behind something inside, not out. */
+  inside?: true;
   /** It is there for air: a strip of holes, a screen. */
   vent?: true;
 }

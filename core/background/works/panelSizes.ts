@@ -12,7 +12,7 @@ import type { Wall } from "../schema";
 import { laminate } from "./laminate";
 
 /** Room left at each free edge of a panel, so that it goes in by hand and wedges: from memory. */
-const FIT_MM = 1.5;
+export const FIT_MM = 1.5;
 
 /** A wall's panel, and the board it is cut from. */
 export interface PanelSize {

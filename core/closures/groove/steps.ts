@@ -21,7 +21,7 @@ export function groovedSteps(here: Here, { of, run, alongMm, infill, groove }: G
     {
       id: id("grooves"),
       title: "Glue the grooves in",
-      detail: `Two of ${site.say(opening.heightMm)} and one of ${site.say(opening.widthMm)}, mitred or butted, in one plane.`,
+      detail: `Two of ${site.say(opening.heightMm)} and one of ${site.say(opening.widthMm)}, mitred or butted, in one plane. The adhesive, as profile and wall want it, is not counted.`,
       stage: "front",
       handsOnMinutes: GROOVE_MINUTES.value,
       waitMinutes: 1440,

@@ -38,7 +38,7 @@ function frameSteps({ here: { site, id }, job: { bar, made, hanging }, words }: 
     {
       id: id("frame"),
       title: `Cut the bars and make the ${words.all} up`,
-      detail: `${made.leaf.frame.join === "mitre" ? "Mitres of 45°, tried dry" : "Stiles whole, rails between them"}; square by both diagonals, flat on the bench while the glue holds.`,
+      detail: `${made.leaf.frame.join === "mitre" ? "Mitres of 45°, tried dry" : "Stiles whole, rails between them"}; square by both diagonals, flat on the bench while the glue holds. Glue and screws are not counted.`,
       stage: "front",
       handsOnMinutes: FRAME.value * hanging.leaves,
       waitMinutes: GLUE_WAIT.value,
