@@ -87,6 +87,9 @@ test("doors made wrong on purpose are told, each with a fix that clears it", asy
   await choose(page, "Sheet", "PVC foam sheet 6 mm");
   await goOn(page, "front");
   await toldAndCleared(page, "front/hinge-pulls-out", /^Bolt the hinges through/);
+  // A wall half a metre before it: no leaf of that width opens there.
+  await type(page, "Clear before it", "500");
+  await toldAndCleared(page, "front/no-room-to-open", /^Close it by/);
   await saved(page);
   await undoAll(page);
 });
@@ -123,4 +126,9 @@ test("the walk round is tried gap by gap, kept, and stops the build where a gaug
   expect((await printed.body()).subarray(0, 5).toString()).toBe("%PDF-");
   await row.getByRole("button", { name: /undo/ }).click();
   await expect(row.getByRole("button", { name: /does not go through/ })).toBeVisible();
+  // And its catches are pulled at after each opening.
+  await page.getByRole("button", { name: "Slides: came open when pulled at" }).click();
+  await expect(page.locator("[data-rule='front/came-open']")).toBeVisible();
+  await page.getByRole("button", { name: "Slides: held when pulled at" }).click();
+  await expect(page.locator("[data-rule='front/came-open']")).toHaveCount(0);
 });

@@ -1,5 +1,5 @@
 /** What plans a build and changes it: fetched once the page that the server drew is on the screen. */
-import { closureKind } from "#core/closures/kinds/index";
+import { insteadOf } from "#core/closures/instead";
 import type { Closure } from "#core/closures/schema";
 import type { Build } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
@@ -43,8 +43,8 @@ export function closeWith(draft: Build, kind: Closure["kind"], openingId: string
   const { closures } = chosenVariant(draft);
   const opening = shell.openings.find((o) => o.id === openingId);
   if (!opening) return;
-  const closure = closureKind({ kind }).start(site, opening);
   const at = closures.findIndex((c) => c.opening === openingId);
+  const closure = insteadOf(closures[at], kind, site, opening);
   if (at < 0) closures.push(closure);
   else closures[at] = closure;
 }

@@ -72,6 +72,7 @@ describe("room to open", () => {
       "front/no-room-to-open",
     );
     expect(narrow.left).toBeUndefined();
+    expect(narrow.variant.closures).toHaveLength(1);
     expect(narrow.variant.closures[0]!.kind).not.toBe("hinged");
     expect(narrow.variant.closures[0]!.lock).toMatchObject({ kind: "key" });
   });

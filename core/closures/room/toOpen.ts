@@ -1,6 +1,7 @@
 import { set } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
 import { over } from "../../units/tolerance";
+import { insteadOf } from "../instead";
 import type { Here } from "../kind";
 import { closureKind, kindsFor } from "../kinds/index";
 import type { Closure } from "../schema";
@@ -10,12 +11,13 @@ import { type RoomTaken, roomTaken } from "./opens";
 function opensInstead({ site, opening, path }: Here, closure: Closure, roomMm: number): Fix[] {
   return kindsFor(site.variant.shell, opening.id).flatMap((kind) => {
     if (kind.kind === closure.kind) return [];
-    const { lock, clearRoom } = closure;
-    const other = { ...kind.start(site, opening), lock, ...(clearRoom !== undefined && { clearRoom }) } as Closure;
+    const other = insteadOf(closure, kind.kind, site, opening);
     if (other.origin === "found") return [];
     const here = { site, opening, path } as Here;
     const taken = roomTaken(closureKind(other).leaves(here, other), opening);
-    return taken && over(taken.mm, roomMm) ? [] : [{ label: `Close it by ${kind.label}`, patch: [set(path, other)] }];
+    return taken && over(taken.mm, roomMm)
+      ? []
+      : [{ label: `Close it by ${kind.label}`, patch: [{ op: "replace", path, value: other }] }];
   });
 }
 
