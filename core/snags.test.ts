@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { jobBuild, jobInput } from "../tests/job";
 import { planUnproved, quick } from "../tests/quick";
-import { expectNoNewStop } from "../tests/sound";
+import { expectNoNewStop, expectWhole } from "../tests/sound";
 import { starterBook } from "./book/starter";
 import type { SlidingPair } from "./closures/kinds/slidingPair/schema";
 import { statedMm } from "./design/measure";
@@ -181,7 +181,9 @@ describe("snags", () => {
         expect(snag.reason.length).toBeGreaterThan(15);
         expect(JSON.stringify(snag)).not.toMatch(/NaN|undefined|Infinity/);
         if (!snag.fix) continue;
-        const fixed = planUnproved({ ...input, design: applyFix(design, snag.fix.patch) });
+        const mended = applyFix(design, snag.fix.patch);
+        expectWhole(mended);
+        const fixed = planUnproved({ ...input, design: mended });
         expect(fixed.snags.some((s) => s.rule === snag.rule && s.subject === snag.subject)).toBe(false);
         expectNoNewStop(before, fixed);
       }

@@ -8,6 +8,7 @@ import { plan } from "../core/plan";
 import type { TankShell } from "../core/shell/kinds/tank/schema";
 import { applyFix } from "../core/snags/fix";
 import { jobInput } from "./job";
+import { expectWhole } from "./sound";
 
 /** A glass tank of 900 × 450 × 600 outside, 6 mm glass, with nothing in it. */
 export function bareTank(change?: (variant: Variant) => void): Build {
@@ -36,6 +37,7 @@ export function pressed(build: Build, rule: string) {
   const snag = snagOf(build, rule);
   if (!snag?.fix) throw new Error(`${rule}: ${snag ? "no fix" : "no snag"}`);
   const fixed = applyFix(build, snag.fix.patch);
+  expectWhole(fixed);
   const left = planned(fixed).snags.find((s) => s.rule === rule && s.subject === snag.subject);
   return { snag, label: snag.fix.label, left, variant: chosenVariant(fixed) };
 }

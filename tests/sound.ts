@@ -1,6 +1,7 @@
+import * as v from "valibot";
 import { expect } from "vitest";
 import { checkDesign } from "../core/document/check";
-import type { Build } from "../core/document/schema";
+import { type Build, BuildSchema } from "../core/document/schema";
 import { type Plan, plan } from "../core/plan";
 import { applyFix } from "../core/snags/fix";
 import { jobInput } from "./job";
@@ -32,9 +33,16 @@ export function expectFixesMend(design: Build) {
     const fixed = applyFix(design, snag.fix.patch);
     const words = `${snag.rule}: ${snag.fix.label}`;
     expect(checkDesign(fixed, input.book), words).toEqual([]);
+    expectWhole(fixed);
     const after = planUnproved({ ...input, design: fixed });
     const same = after.snags.filter((s) => s.rule === snag.rule && s.subject === snag.subject);
     expect(same, words).toEqual([]);
     expectNoNewStop(before, after);
   }
+}
+
+/** A fix leads to a build that could be saved: what the schema of a whole build refuses, the server would. */
+export function expectWhole(build: Build): void {
+  const read = v.safeParse(BuildSchema, structuredClone(build));
+  expect(read.issues?.map((issue) => `${v.getDotPath(issue)}: ${issue.message}`) ?? []).toEqual([]);
 }

@@ -19,7 +19,7 @@ const zoned = (zone: Zone, more?: (variant: Variant) => void) =>
 const at = { face: "back", u: 450, v: 300 } as const;
 const keepOut = (use: "heatMat" | "window" | "lamp", face: "back" | "top", deep: number | null, u = 450, v = 300) => ({
   ...{
-    id: use,
+    id: use.toLowerCase(),
     name: use,
     face,
     kind: "keepOut" as const,

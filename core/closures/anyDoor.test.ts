@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { jobBuild, jobInput, jobVariant } from "../../tests/job";
+import { expectWhole } from "../../tests/sound";
 import { statedMm } from "../design/measure";
 import { checkDesign } from "../document/check";
 import { newVariant } from "../document/create";
@@ -88,6 +89,7 @@ describe("any door or lid", () => {
         for (const snag of before.snags.filter((s) => s.stage === "front" && s.fix)) {
           const next = tryFix(build, snag.fix!.patch);
           expect(next, snag.rule).toBeDefined();
+          expectWhole(next!);
           const after = plan(jobInput(next!));
           expect(
             after.snags.some((s) => s.rule === snag.rule && s.subject === snag.subject),
