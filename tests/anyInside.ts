@@ -6,6 +6,8 @@ import { statedMm } from "../core/design/measure";
 import type { Variant } from "../core/document/schema";
 import { BARRIERS, DRAIN_BODIES, OUTLETS } from "../core/ground/names";
 import { bareGround, type Ground } from "../core/ground/schema";
+import { ENDS_ON, HOLDS, STUFFS } from "../core/hardscape/names";
+import type { Piece } from "../core/hardscape/schema";
 import { MIX_PARTS } from "../core/materials/names";
 import { SERVICE_WAYS } from "../core/service/names";
 import { maybe, mm } from "./anyMeasure";
@@ -130,3 +132,42 @@ export const anyService: fc.Arbitrary<Variant["service"]> = fc.array(
     .map((s) => ({ ...s, id: "pump", name: "Pump", kind: "pump" as const })),
   { maxLength: 1 },
 );
+
+const end = fc.record({
+  on: fc.constantFrom(...ENDS_ON),
+  height: mm(0, 700),
+  hold: fc.constantFrom(...HOLDS),
+  bedWidth: mm(5, 80),
+  bedHeight: mm(5, 80),
+});
+const whatever = {
+  u: mm(0, 900),
+  v: mm(0, 600),
+  width: mm(5, 900),
+  length: mm(5, 600),
+  of: fc.constantFrom(...STUFFS),
+  mass: maybe(mm(1, 20)),
+  hollow: maybe(fc.record({ bore: mm(5, 90), through: fc.boolean() })),
+  cutOut: fc.boolean(),
+};
+const piece: fc.Arbitrary<Piece> = fc.oneof(
+  fc.record({
+    ...whatever,
+    ...{ id: fc.constant(""), name: fc.constant("Piece"), face: fc.constant("base" as const) },
+    shape: fc.constant("block" as const),
+    height: mm(5, 500),
+    on: fc.constantFrom("base" as const, "ground" as const),
+    hold: fc.constantFrom(...HOLDS),
+  }),
+  fc.record({
+    ...whatever,
+    ...{ id: fc.constant(""), name: fc.constant("Piece"), face: fc.constant("base" as const) },
+    shape: fc.constant("branch" as const),
+    ...{ thick: mm(2, 90), left: end, right: end, runs: fc.constantFrom("back" as const, "front" as const) },
+  }),
+);
+
+/** Any wood and stone on the floor and between two ends, wherever it lies. */
+export const anyHardscape: fc.Arbitrary<Piece[]> = fc
+  .array(piece, { maxLength: 3 })
+  .map((list) => list.map((p, i) => ({ ...p, id: `piece-${i}` })));

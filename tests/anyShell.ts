@@ -8,7 +8,7 @@ import { bareGround } from "../core/ground/schema";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { anyFeature } from "./anyFeature";
 import { anyCures, anyGaps } from "./anyGap";
-import { anyBackground, anyGround, anyService } from "./anyInside";
+import { anyBackground, anyGround, anyHardscape, anyService } from "./anyInside";
 import { maybe, mm } from "./anyMeasure";
 import { anyStart } from "./anyStart";
 import { jobInput } from "./job";
@@ -26,6 +26,7 @@ export const anyFoundBuild = (): fc.Arbitrary<Build> =>
       background: fc.option(anyBackground, { nil: bareBackground() }),
       ground: fc.option(anyGround, { nil: bareGround() }),
       service: anyService,
+      hardscape: anyHardscape,
       ...{ gaps: anyGaps, cures: anyCures },
     })
     .map(({ start, features, water, seams, resident, divider, ...inside }) => {

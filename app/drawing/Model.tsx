@@ -9,6 +9,7 @@ import { LEAF_FAMILY } from "#core/closures/cutLeaves";
 import { leafMesh, OPEN_DEG } from "#core/closures/leaf/opened";
 import type { Variant } from "#core/document/schema";
 import { drawnCorners } from "#core/features/drawn";
+import { pieceMesh } from "#core/hardscape/mesh";
 import type { Family } from "#core/materials/face";
 import { boxOf } from "#core/shell/boxes";
 import { cornersOf } from "#core/shell/faces";
@@ -179,6 +180,7 @@ function useSolids(shell: Shell, variant: Variant, { covers, openings }: Seen, o
     of.variant.features,
     of.variant.background,
     of.variant.ground.pool,
+    of.variant.hardscape,
     of.openings,
     of.open,
   ]);
@@ -234,6 +236,15 @@ function solidsOf({ shell, variant, covers, openings, open }: Drawn): SolidOf[] 
     ...vents,
     ...leafSolids(shell, openings, open),
     ...backgroundSolids(shell, variant, covers),
+    ...variant.hardscape.map(
+      (piece): SolidOf => ({
+        id: `piece-${piece.id}`,
+        family: "timber",
+        mesh: pieceMesh(shell, piece),
+        out: [0, 0, 1],
+        opens: false,
+      }),
+    ),
   ];
 }
 

@@ -16,8 +16,8 @@ interface Props {
   scale: number;
   /** What it is, beside its name, for those who listen. */
   what?: string;
-  /** Which feature or zone of the build it is. */
-  tag: { "data-feature": string } | { "data-zone": string };
+  /** Which feature, zone or piece of the build it is. */
+  tag: { "data-feature": string } | { "data-zone": string } | { "data-piece": string };
   children: ReactNode;
 }
 

@@ -21,6 +21,7 @@ import { FoundMarks } from "./FoundMarks";
 import { Handles } from "./Handles";
 import { hatchOf } from "./hatchOf";
 import { Labels } from "./Labels";
+import { PieceMark } from "./PieceMark";
 import { Pressable } from "./Pressable";
 import { ZoneMark } from "./ZoneMark";
 
@@ -102,6 +103,9 @@ export function Net({ size, onFace }: { size: Size; onFace?: (face: FaceId) => H
         ))}
         {variant.background.zones.map((zone, index) => (
           <ZoneMark key={zone.id} zone={zone} index={index} net={net} scale={scale} />
+        ))}
+        {variant.hardscape.map((piece, index) => (
+          <PieceMark key={piece.id} piece={piece} index={index} net={net} scale={scale} />
         ))}
         <Handles net={net} scale={scale} />
         <Dimension

@@ -11,6 +11,7 @@ const brief = () => import("./brief");
 const shell = () => import("./shell");
 const feature = () => import("./feature");
 const ground = () => import("./ground");
+const hardscape = () => import("./hardscape");
 const front = () => import("./front");
 const seal = () => import("./seal");
 const test = () => import("./waterTest");
@@ -39,6 +40,7 @@ export const THING_FIELDS: Record<ThingKindId, HandFields> = {
   plant: from(ground, "PlantFields"),
   planting: from(ground, "PlantingFields"),
   service: from(ground, "ServiceFields"),
+  piece: from(hardscape, "PieceFields"),
   closure: from(front, "ClosureFields"),
   way: from(front, "WayFields"),
   gap: from(front, "GapFields"),

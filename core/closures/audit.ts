@@ -1,12 +1,12 @@
 import { curesFor } from "../cures/apply";
 import type { Measure } from "../design/basics";
 import { type Audit, auditEscape, type EscapeInput, type Life } from "../escape/escape";
+import { pushN } from "../escape/push";
 import type { PlacedWay } from "../escape/way";
 import { constant, type Figure } from "../figures/figure";
 import type { Snag, Step } from "../ledgers/ledger";
 import { chewers } from "../residents/chews";
 import { GAP_FACTOR } from "../residents/factors";
-import { pushN } from "../residents/push";
 import type { OtherLife, Resident } from "../residents/schema";
 import type { Site } from "../shell/site";
 

@@ -2,7 +2,7 @@ import { constant, type Figure, label } from "../figures/figure";
 import type { Site } from "../shell/site";
 import { fillBalance, lossOf } from "./balance";
 import { DRAINS, OVER_WATER_MM } from "./drain";
-import { fillOf } from "./mass";
+import { fillOf, poolLitres } from "./mass";
 import { SETTLES } from "./mix";
 import { drainRoom, siteFloor } from "./site";
 
@@ -41,17 +41,18 @@ export function groundFigures(site: Site): Figure[] {
       ],
     });
   if (ground.drain) {
-    const { freeMm, voidShare } = drainRoom(site);
-    const balance = fillBalance(ground, floor.landM2, freeMm, voidShare);
+    const { freeMm, landM2, voidShare } = drainRoom(site);
+    const balance = fillBalance(ground, landM2, freeMm, voidShare);
     list.push({
       id: "ground/capacity",
       label: "The drainage layer holds",
       value: balance.capacityL,
       unit: "L",
       rounding: "down",
-      formula: "land × what water leaves free of the layer × its voids",
+      formula: "land, without what stands on it × what water leaves free of the layer × its voids",
       inputs: [
         { name: "land", value: floor.landM2, unit: "m²" },
+        { name: "without walls and pieces", value: landM2, unit: "m²" },
         { name: "free over the water", value: freeMm, unit: "mm" },
         constant(`voids of ${DRAINS[ground.drain.body].name}`, DRAINS[ground.drain.body].voidShare, ""),
         constant("it tops the water line by", OVER_WATER_MM, "mm"),
@@ -73,14 +74,15 @@ export function groundFigures(site: Site): Figure[] {
         estimate: true,
       });
   }
+  const poolL = poolLitres(shell, variant);
   if (ground.pool)
     list.push(
       {
         id: "ground/pool",
         label: "Water in the pool",
-        value: floor.poolM2 * levels.waterMm,
+        value: poolL,
         unit: "L",
-        formula: "its width × its length × the water line",
+        formula: "its width × its length × the water line, without what stands in it",
         inputs: [
           { name: "wide", value: ground.pool.width.value, unit: "mm" },
           { name: "long", value: ground.pool.length.value, unit: "mm" },
@@ -90,12 +92,12 @@ export function groundFigures(site: Site): Figure[] {
       {
         id: "ground/conditioner",
         label: "Conditioner for it",
-        value: floor.poolM2 * levels.waterMm * CONDITIONER_ML_PER_L.value,
+        value: poolL * CONDITIONER_ML_PER_L.value,
         unit: "mL",
         rounding: "up",
         formula: "litres × dose",
         inputs: [
-          { name: "pool", value: floor.poolM2 * levels.waterMm, unit: "L", figure: "ground/pool" },
+          { name: "pool", value: poolL, unit: "L", figure: "ground/pool" },
           constant("dose for chlorine and chloramine", CONDITIONER_ML_PER_L, "mL/L"),
         ],
       },

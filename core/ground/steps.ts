@@ -49,6 +49,7 @@ const BARE_SHELL: Step["after"] = [
   { reached: "airedOut", because: "fumes come out of a bare shell, not out of substrate" },
   { reached: "waterTested", because: "a leak under substrate is found too late" },
   { reached: "wallsUp", because: "walls are coated and cleaned before substrate hides their feet" },
+  { reached: "footed", because: "feet of wood and stone go down to the base before it is hidden" },
 ];
 
 /** Drain layer, barrier, ground, pool, plants and the weeks of settling in. */

@@ -65,7 +65,7 @@ function dishSnags({ variant, at }: Site): Snag[] {
 export const groundTrade: Trade = {
   id: "ground",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
-  reads: ["ground", "background", "seal", "features", "service", "shell"],
+  reads: ["ground", "hardscape", "background", "seal", "features", "service", "shell"],
   needs: [],
   gives: [FILLS, MASS, SPLIT_MET],
   check: ({ ground }, checker) => checkGround(ground, checker),

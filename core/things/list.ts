@@ -7,6 +7,7 @@ import { resident, room, size } from "./brief";
 import { odd, part, sheet, slips } from "./cuts";
 import { closure, gap, way } from "./front";
 import { barrier, dish, drain, mix, plant, planting, pool, service, substrate, water } from "./ground";
+import { piece } from "./hardscape";
 import type { ThingKindId } from "./names";
 import { beads, decision, divider, layer, stack, test } from "./seal";
 import { dam, feature, secondFloor, shelf, survey, tray } from "./shell";
@@ -16,7 +17,7 @@ import type { Thing, ThingKind } from "./thing";
 export const THINGS: Record<ThingKindId, ThingKind> = {
   ...{ resident, room, size },
   ...{ survey, shelf, tray, dam, secondFloor, feature },
-  ...{ drain, barrier, substrate, water, mix, pool, dish, plant, planting, service },
+  ...{ drain, barrier, substrate, water, mix, pool, dish, plant, planting, service, piece },
   ...{ closure, way, gap },
   ...{ beads, stack, layer, divider, decision, test },
   ...{ wall, zone, swatch },

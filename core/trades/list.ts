@@ -6,6 +6,7 @@ import { curesTrade } from "../cures/trade";
 import { featuresTrade } from "../features/trade";
 import { gapsTrade } from "../gaps/trade";
 import { groundTrade } from "../ground/trade";
+import { hardscapeTrade } from "../hardscape/trade";
 import { oddTrade } from "../odd/trade";
 import { panesTrade } from "../panes/trade";
 import { placementTrade } from "../placement/trade";
@@ -33,6 +34,7 @@ export const TRADES: readonly Trade[] = [
   placementTrade,
   backgroundTrade,
   groundTrade,
+  hardscapeTrade,
   serviceTrade,
   oddTrade,
   slipsTrade,

@@ -5,6 +5,7 @@ import { cutsSchemas } from "../cuts/record/schema";
 import { featuresSchemas } from "../features/schema";
 import { gapsSchemas } from "../gaps/schema";
 import { groundSchemas } from "../ground/schema";
+import { hardscapeSchemas } from "../hardscape/schema";
 import { oddSchemas } from "../odd/schema";
 import { sealSchemas } from "../seal/schema";
 import { serviceSchemas } from "../service/schema";
@@ -24,6 +25,7 @@ export const SCHEMAS = [
   sealSchemas,
   backgroundSchemas,
   groundSchemas,
+  hardscapeSchemas,
   serviceSchemas,
   cutsSchemas,
 ] as const;

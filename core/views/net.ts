@@ -1,6 +1,6 @@
 import { FACES, type FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
-import { siteFloor } from "../ground/site";
+import { poolLitres } from "../ground/mass";
 import { type Box, placeLabels, type Wanted } from "../labels/place";
 import { textWidth } from "../labels/width";
 import { faceName } from "../materials/face";
@@ -163,15 +163,12 @@ export function netView({ plan, seen, variant, size, chosen = [] }: NetOf): View
       return [{ id: `leaf/${closure!.id}/${id}`, says: [name], spots: spotsIn(own), within: own }];
     }),
   );
-  const floor = siteFloor(site);
   const inBase = (id: string, says: string[]): Wanted => ({
     ...{ id, says, tone: "water", within: base },
     spots: [...spotsIn(base)].reverse(),
   });
   const waters: Wanted[] = [
-    ...(variant.ground.pool
-      ? [inBase("pool", [`pool ${formatNumber(floor.poolM2 * shell.levels.waterMm)} L`, "pool"])]
-      : []),
+    ...(variant.ground.pool ? [inBase("pool", [`pool ${formatNumber(poolLitres(shell, variant))} L`, "pool"])] : []),
     ...(tray
       ? [inBase("tray", [`tray ${say(tray.heightMm)} high, glass ${say(tray.glassMm)}`, `tray ${say(tray.heightMm)}`])]
       : []),

@@ -2,6 +2,7 @@ import { type CoverPiece, cutCovers } from "../background/cut";
 import { cutLeaves } from "../closures/cutLeaves";
 import type { Variant } from "../document/schema";
 import { cutStrata, type FillPiece } from "../ground/cutStrata";
+import { cutHardscape, type HardscapeCut } from "../hardscape/cut";
 import { placeLabels, READ_PX, spread, type Wanted } from "../labels/place";
 import { textWidth } from "../labels/width";
 import type { Plan } from "../plan";
@@ -30,7 +31,7 @@ export interface CutOf {
 export interface DrawnSection {
   cut: Cut;
   section: Section;
-  inside: (FillPiece | CoverPiece)[];
+  inside: (FillPiece | CoverPiece | HardscapeCut)[];
   /** Millimetres across to px. */
   x: (mm: number) => number;
   left: number;
@@ -110,7 +111,11 @@ export function sectionView({
     const across = section.walls.flatMap((w) => w.points.map(([a]) => a));
     return {
       ...{ cut, section },
-      inside: [...cutStrata(shell, variant, cut, atMm), ...cutCovers(shell, covers, cut, atMm)],
+      inside: [
+        ...cutStrata(shell, variant, cut, atMm),
+        ...cutHardscape(shell, variant, cut, atMm),
+        ...cutCovers(shell, covers, cut, atMm),
+      ],
       ...{ low: Math.min(...across), high: Math.max(...across) },
     };
   });

@@ -3,10 +3,22 @@ import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
 import { RECIPES } from "../../core/ground/mix";
+import { type Branch, newBlock, newBranch } from "../../core/hardscape/schema";
 import type { FrontGlassShell } from "../../core/shell/kinds/frontGlass/schema";
 import { measured, starter } from "./measures";
 
 export const BRAMBLE_TOWER = "Bramble tower";
+
+/** A branch from pane to pane, for what climbs: 472 inside, its play left at both ends. */
+function bramble(): Branch {
+  const branch = newBranch("bramble", 472, 210, 480);
+  const bed = { bedWidth: statedMm(30), bedHeight: statedMm(30) };
+  return {
+    ...branch,
+    ...{ name: "Bramble branch", thick: measured(25), length: statedMm(25) },
+    ...{ left: { ...branch.left, ...bed }, right: { ...branch.right, ...bed, height: statedMm(480) } },
+  };
+}
 
 /** A tall second-hand front-opening glass for stick insects, whose water test runs. */
 export function brambleTower(): Build {
@@ -52,6 +64,13 @@ export function brambleTower(): Build {
     misting: { typed: "120", value: 120, how: "measured" },
     outlet: "standpipe",
   };
+  variant.hardscape = [
+    {
+      ...newBlock("stump", "cork", 150, 150),
+      ...{ name: "Cork stump", width: measured(110), length: measured(90), height: measured(230) },
+    },
+    bramble(),
+  ];
   const build = newBuild(BRAMBLE_TOWER, { unit: "mm" }, variant);
   build.brief.residents = [{ ...starter("stick-insect"), count: 12, narrowestRigid: measured(3) }];
   build.brief.room = { tempC: { low: 17, high: 24 }, rh: { low: 35, high: 60 } };

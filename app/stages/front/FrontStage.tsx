@@ -1,5 +1,5 @@
 import { Table, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { lazy, useState } from "react";
 import { SHUTTING } from "#core/closures/shutting/facts";
 import { WALK } from "#core/closures/walk/facts";
 import { statedMm } from "#core/design/measure";
@@ -11,6 +11,7 @@ import { capital } from "#core/units/capital";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { TwoUp } from "../../frame/TwoUp";
+import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { ClosureFields } from "../../hand/front";
 import { useBuildHandle, useShown, useUnits } from "../../state/context";
@@ -18,6 +19,8 @@ import { useLog } from "../../state/useLog";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton, QuietLink } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
+
+const WalkRound = lazy(() => import("./WalkRound").then((m) => ({ default: m.WalkRound })));
 
 const VIEWS = [NET_VIEW, SECTIONS_VIEW] as const;
 
@@ -100,57 +103,31 @@ function AddGap() {
   );
 }
 
-/** Every gap with what covers it, to be tried with a gauge once all is shut. */
+/** How far the walk round every gap is; its table opens over the page. */
 function WalkRows() {
   const { buildId } = useBuildHandle();
-  const log = useLog();
   const stops = useShown(({ plan }) => plan.facts.one(WALK) ?? []);
   const tried = stops.filter((s) => s.tried && !s.tried.passed).length;
+  const passed = stops.filter((s) => s.tried?.passed).map((s) => s.name);
   return (
     <RowSheet
       title="Walk round every gap"
-      tools={["a4", "letter"].map((paper) => (
-        <QuietLink key={paper} size="2xs" to={`/builds/${buildId}/files/walk-round-${paper}.pdf`} reloadDocument>
-          {paper === "a4" ? "Print, A4" : "Letter"}
-        </QuietLink>
-      ))}
+      tools={
+        <>
+          <Wide button="Try each" title="Walk round every gap">
+            {() => <WalkRound />}
+          </Wide>
+          {["a4", "letter"].map((paper) => (
+            <QuietLink key={paper} size="2xs" to={`/builds/${buildId}/files/walk-round-${paper}.pdf`} reloadDocument>
+              {paper === "a4" ? "Print, A4" : "Letter"}
+            </QuietLink>
+          ))}
+        </>
+      }
     >
-      <Text fontSize="xs" color="muted">
-        {`${tried} of ${stops.length} tried. The gauge may go through nowhere along a gap.`}
+      <Text fontSize="sm" color="muted">
+        {`${tried} of ${stops.length} tried and shut${passed.length > 0 ? `; a gauge went through ${passed.join(", ")}` : ""}. The gauge may go through nowhere along a gap.`}
       </Text>
-      <PlainTable heads={["Gap, and what covers it", "Gauge", "Tried"]}>
-        {stops.map(({ id, name, where, cover, gauge, tried: last }) => (
-          <Table.Row key={id} data-opening={id}>
-            <Table.Cell>
-              {`${name}, ${where}`}
-              <Text as="span" display="block" fontSize="xs" color="muted">
-                {cover}
-              </Text>
-            </Table.Cell>
-            <Table.Cell whiteSpace="nowrap">{gauge?.words ?? "–"}</Table.Cell>
-            <Table.Cell whiteSpace="nowrap">
-              {last ? (
-                <QuietButton size="2xs" onClick={() => log.add({ kind: "taken-back", entry: last.entry })}>
-                  {last.passed ? "goes through: undo" : "holds: undo"}
-                </QuietButton>
-              ) : (
-                gauge &&
-                ([false, true] as const).map((passed) => (
-                  <QuietButton
-                    key={String(passed)}
-                    size="2xs"
-                    mr="1"
-                    aria-label={`${name}: ${passed ? "the gauge goes through" : "the gauge does not go through"}`}
-                    onClick={() => log.add({ kind: "gap-tried", way: id, gaugeMm: gauge.mm, passed })}
-                  >
-                    {passed ? "✕" : "✓"}
-                  </QuietButton>
-                ))
-              )}
-            </Table.Cell>
-          </Table.Row>
-        ))}
-      </PlainTable>
     </RowSheet>
   );
 }

@@ -4,6 +4,7 @@ import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { keptApart } from "#core/ground/poolLevel";
 import { siteFloor } from "#core/ground/site";
+import { newBlock, newBranch, type Piece } from "#core/hardscape/schema";
 import { freeThingId } from "#core/things/handle";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
@@ -133,8 +134,32 @@ function PutIn() {
       });
       return { kind: "service", id };
     });
+  const addPiece = (shape: Piece["shape"], of: Piece["of"]) =>
+    make((draft) => {
+      const { shell } = api.shown.getState().plan;
+      const { hardscape } = chosenVariant(draft);
+      const id = freeThingId(hardscape, of === "stone" ? "stone" : shape === "branch" ? "branch" : "stump");
+      const { widthMm, depthMm, heightMm } = shell.inside;
+      hardscape.push(
+        shape === "branch"
+          ? newBranch(id, widthMm, Math.round(depthMm / 2), Math.round(heightMm / 2))
+          : newBlock(id, of, Math.round(widthMm / 3), Math.round(depthMm / 2)),
+      );
+      return { kind: "piece", id };
+    });
   return (
     <>
+      {(
+        [
+          ["Add a stone", "block", "stone"],
+          ["Add a stump", "block", "wood"],
+          ["Add a branch", "branch", "wood"],
+        ] as const
+      ).map(([words, shape, of]) => (
+        <QuietButton key={words} size="xs" onClick={() => addPiece(shape, of)}>
+          {words}
+        </QuietButton>
+      ))}
       {!pool && (
         <QuietButton size="xs" onClick={addPool}>
           Put a pool in

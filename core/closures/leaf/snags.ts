@@ -1,7 +1,7 @@
+import { pushN } from "../../escape/push";
 import { set, setMm } from "../../ledgers/fix";
 import type { Snag } from "../../ledgers/ledger";
 import { materialsOf } from "../../materials/find";
-import { pushN } from "../../residents/push";
 import { formatNumber } from "../../units/format";
 import { over } from "../../units/tolerance";
 import { ANNEALED_MPA } from "../door/door";

@@ -147,6 +147,9 @@ function needed(
   });
 }
 
+/** A sum this little under a bound reaches it. */
+const REACHED = 1e-6;
+
 /**
  * The least sum of whole sheets that reaches `least` with so many of each at least; `least` itself where there are too
  * many ways to add them up.
@@ -158,13 +161,14 @@ function payable(least: number, stocks: Stock[], needs: number[]): number {
   let visits = 0;
   const visit = (at: number, sum: number) => {
     if (visits++ > 5000 || sum >= best) return;
-    if (sum >= least - 1e-6) {
+    if (sum >= least - REACHED) {
       best = sum;
       return;
     }
     const stock = sorted[at];
     if (!stock) return;
-    const wanted = Math.ceil((least - sum) / stock.price - 1e-6);
+    // By the same tolerance as above: sheets too few by a hair would reach nothing, and dearer ones be taken for the least.
+    const wanted = Math.ceil((least - REACHED - sum) / stock.price);
     const spare = stock.count - stock.needs;
     if (at === sorted.length - 1) {
       if (wanted <= spare) visit(at + 1, sum + wanted * stock.price);

@@ -125,6 +125,14 @@ it("is always valid, never under its bound, and the same for the same seed", () 
   );
 });
 
+it("takes a bound a hair over one sheet's price for two sheets, not for a dearer one", () => {
+  const offcut = { id: "O", w: 900, h: 700, price: 0, count: 1, trim: 0 };
+  const instance = job([part("a", 345, 1044.4, 2)], { kerf: 0, seed: -452772725, stock: [L, S, offcut] });
+  const solution = nest(instance, 2);
+  expect(nestFaults(instance, solution)).toEqual([]);
+  expect(solution.bound.cost).toBe(37);
+});
+
 it("with limited stock leaves nothing out that a sheet still to be had would take", () => {
   fc.assert(
     fc.property(

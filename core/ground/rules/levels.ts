@@ -10,7 +10,7 @@ import { fillBalance } from "../balance";
 import { BARRIER, CURL_MM } from "../barrier";
 import { DRAIN_DEPTH_MM, OVER_WATER_MM, SOON_DAYS } from "../drain";
 import { keptApart, poolDivider } from "../poolLevel";
-import { drainRoom, mixDepthMm, siteFloor } from "../site";
+import { drainRoom, mixDepthMm } from "../site";
 
 /** Ground thinner than this is a film: from memory. */
 const FILM_MM = 20;
@@ -201,8 +201,8 @@ function outletSnags(site: Site, wettest: number): Snag[] {
       fix: { label: "Drain through it", patch: [set(at("/ground/outlet"), "bulkhead")] },
     });
   if (!ground.drain) return list;
-  const { freeMm, voidShare } = drainRoom(site);
-  const { days } = fillBalance(ground, siteFloor(site).landM2, freeMm, voidShare);
+  const { freeMm, landM2, voidShare } = drainRoom(site);
+  const { days } = fillBalance(ground, landM2, freeMm, voidShare);
   if (ground.outlet === "none" && days !== null && days < SOON_DAYS.value)
     add("mind", {
       rule: "ground/fills-up",

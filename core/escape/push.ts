@@ -1,6 +1,6 @@
 import { type Known, memory } from "../figures/figure";
+import type { Resident } from "../residents/schema";
 import { GRAVITY } from "../units/constants";
-import type { Resident } from "./schema";
 
 /** What a body pushes with, as a share of its weight, and how that is said (source: door-rules). */
 export const PUSH: Record<Resident["body"], Known & { words: string }> = {

@@ -1,0 +1,93 @@
+import * as v from "valibot";
+import { id, type Measure, MeasureSchema, text } from "../design/basics";
+import { ENDS_ON, HOLDS, STUFFS } from "./names";
+
+/** A hide in it: its bore, and whether it goes right through. */
+const HollowSchema = v.nullable(v.object({ bore: MeasureSchema, through: v.boolean() }));
+
+/** What every piece has: its place on the base, by its middle from the left and the front, and the room it takes there. */
+const common = {
+  id,
+  name: v.pipe(text(60), v.nonEmpty("Give the piece a name.")),
+  face: v.literal("base"),
+  u: MeasureSchema,
+  v: MeasureSchema,
+  width: MeasureSchema,
+  length: MeasureSchema,
+  of: v.picklist(STUFFS),
+  /** Kilograms, weighed; null to reckon it from its size. */
+  mass: v.nullable(MeasureSchema),
+  hollow: HollowSchema,
+};
+
+/** One end of a branch: what it is on, how high its middle is above the base, and how it is held there. */
+const EndSchema = v.object({
+  on: v.picklist(ENDS_ON),
+  height: MeasureSchema,
+  hold: v.picklist(HOLDS),
+  /** The bed it is held by. */
+  bedWidth: MeasureSchema,
+  bedHeight: MeasureSchema,
+});
+export type End = v.InferOutput<typeof EndSchema>;
+
+/** A stone or stump that stands on its foot, and a branch between two ends, the left one first. */
+export const PieceSchema = v.variant("shape", [
+  v.object({
+    ...common,
+    shape: v.literal("block"),
+    height: MeasureSchema,
+    on: v.picklist(["base", "ground"]),
+    hold: v.picklist(HOLDS),
+    /** The barrier is cut out round its foot, and turned up. */
+    cutOut: v.boolean(),
+  }),
+  v.object({
+    ...common,
+    shape: v.literal("branch"),
+    thick: MeasureSchema,
+    left: EndSchema,
+    right: EndSchema,
+    /** Whether its right end lies further back or further forward than its left one. */
+    runs: v.picklist(["back", "front"]),
+    cutOut: v.boolean(),
+  }),
+]);
+export type Piece = v.InferOutput<typeof PieceSchema>;
+export type Block = Extract<Piece, { shape: "block" }>;
+export type Branch = Extract<Piece, { shape: "branch" }>;
+
+const HardscapeSchema = v.pipe(
+  v.array(PieceSchema),
+  v.maxLength(40, "At most forty pieces."),
+  v.check((list) => new Set(list.map((p) => p.id)).size === list.length, "Two pieces share an id."),
+);
+
+export const hardscapeSchemas = {
+  part: { hardscape: { schema: HardscapeSchema, bare: (): Piece[] => [] } },
+  events: [],
+};
+
+const mm = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
+
+/** A stump or stone in a place of the base, from memory. */
+export const newBlock = (id: string, of: Piece["of"], uMm: number, vMm: number): Block => ({
+  ...{ id, name: of === "stone" ? "Stone" : "Stump", face: "base", shape: "block", of, mass: null, hollow: null },
+  ...{ u: mm(uMm), v: mm(vMm), width: mm(120), length: mm(100), height: mm(140) },
+  ...{ on: "base", hold: "loose", cutOut: true },
+});
+
+/** A branch from wall to wall, its play left at both ends. */
+export const newBranch = (id: string, insideMm: number, vMm: number, heightMm: number): Branch => {
+  const end = (on: EndOnWall): End => ({
+    ...{ on, height: mm(heightMm), hold: "silicone", bedWidth: mm(40), bedHeight: mm(40) },
+  });
+  return {
+    ...{ id, name: "Branch", face: "base", shape: "branch", of: "wood", mass: null, hollow: null, cutOut: true },
+    ...{ u: mm(insideMm / 2), v: mm(vMm), width: mm(insideMm - 2 * PLAY_EACH_MM), length: mm(40), thick: mm(40) },
+    ...{ left: end("left"), right: end("right"), runs: "back" },
+  };
+};
+type EndOnWall = "left" | "right";
+/** Left at each end of wood between two walls, half of what it swells by. From memory. */
+export const PLAY_EACH_MM = 1.5;
