@@ -2,9 +2,10 @@ import { constant, type Figure, label } from "../figures/figure";
 import type { Site } from "../shell/site";
 import { fillBalance, lossOf } from "./balance";
 import { DRAINS, OVER_WATER_MM } from "./drain";
+import { drainRoom } from "./drainRoom";
 import { fillOf, poolLitres } from "./mass";
 import { SETTLES } from "./mix";
-import { drainRoom, siteFloor } from "./site";
+import { siteFloor } from "./site";
 
 /** Slope of a ramp out of the water, degrees (source: sealing; 30–45, from memory). */
 export const RAMP_DEG = { value: 40, low: 30, high: 45 } as const;

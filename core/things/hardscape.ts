@@ -12,12 +12,11 @@ export const piece: ThingKind = {
   list: ({ site }) =>
     site.variant.hardscape.map((p, i): Thing => {
       const say = (mm: number) => formatLength(mm, site.brief.units);
-      const sizes = p.shape === "block" ? [p.width, p.length, p.height] : [p.width, p.thick];
       return {
         ...{ kind: "piece", id: p.id, name: p.name, stage: "ground", face: "base" },
         what: p.shape === "branch" ? "branch" : p.of,
         paths: [`/hardscape/${i}`],
-        says: `${sizes.map((m) => say(m.value)).join(" × ")} · ${formatNumber(weightOf(p).kg, 1)} kg`,
+        says: `${p.shape === "block" ? `${say(p.height.value)} high` : `${say(p.width.value)} long`} · ${formatNumber(weightOf(p).kg, 1)} kg`,
       };
     }),
   off: (variant, id) => {

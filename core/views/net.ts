@@ -1,6 +1,5 @@
 import { FACES, type FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
-import { poolLitres } from "../ground/mass";
 import { type Box, placeLabels, type Wanted } from "../labels/place";
 import { textWidth } from "../labels/width";
 import { faceName } from "../materials/face";
@@ -67,7 +66,7 @@ export function fitNet(faces: Shell["faces"], { width, height }: Size, dimension
 
 /** What a net is drawn of. */
 export interface NetOf {
-  plan: Pick<Plan, "shell" | "site">;
+  plan: Pick<Plan, "shell" | "site" | "figures">;
   seen: Pick<Seen, "things" | "openings">;
   variant: Variant;
   size: Size;
@@ -167,8 +166,11 @@ export function netView({ plan, seen, variant, size, chosen = [] }: NetOf): View
     ...{ id, says, tone: "water", within: base },
     spots: [...spotsIn(base)].reverse(),
   });
+  const pooled = plan.figures.find((f) => f.id === "ground/pool");
   const waters: Wanted[] = [
-    ...(variant.ground.pool ? [inBase("pool", [`pool ${formatNumber(poolLitres(shell, variant))} L`, "pool"])] : []),
+    ...(variant.ground.pool
+      ? [inBase("pool", [...(pooled ? [`pool ${formatNumber(pooled.value)} L`] : []), "pool"])]
+      : []),
     ...(tray
       ? [inBase("tray", [`tray ${say(tray.heightMm)} high, glass ${say(tray.glassMm)}`, `tray ${say(tray.heightMm)}`])]
       : []),

@@ -9,8 +9,9 @@ import { ceil, over, SET_MM } from "../../units/tolerance";
 import { fillBalance } from "../balance";
 import { BARRIER, CURL_MM } from "../barrier";
 import { DRAIN_DEPTH_MM, OVER_WATER_MM, SOON_DAYS } from "../drain";
+import { drainRoom } from "../drainRoom";
 import { keptApart, poolDivider } from "../poolLevel";
-import { drainRoom, mixDepthMm } from "../site";
+import { mixDepthMm } from "../site";
 
 /** Ground thinner than this is a film: from memory. */
 const FILM_MM = 20;
