@@ -1,31 +1,6 @@
-import { expect, type Page } from "@playwright/test";
-import { goOn, inHand, open, saved, showAllSnags } from "./hand";
+import { expect } from "@playwright/test";
+import { choose, goOn, inHand, open, saved, showAllSnags, toldAndCleared, type, undoAll } from "./hand";
 import { test } from "./site";
-
-const choose = (page: Page, label: string, option: string) =>
-  inHand(page).getByRole("combobox", { name: label, exact: true }).selectOption({ label: option });
-
-async function type(page: Page, label: string, text: string) {
-  const field = inHand(page).getByRole("textbox", { name: label, exact: true });
-  await field.fill(text);
-  await field.blur();
-}
-
-/** Told, cleared by its fix, and not told again. */
-async function toldAndCleared(page: Page, rule: string, fix: RegExp) {
-  await showAllSnags(page);
-  const snag = page.locator(`[data-rule='${rule}']`).first();
-  await expect(snag).toBeVisible();
-  await snag.getByRole("button", { name: fix }).click();
-  await expect(page.locator(`[data-rule='${rule}']`)).toHaveCount(0);
-}
-
-/** Takes back all that was done: other tests work on the same builds. */
-async function undoAll(page: Page) {
-  const undo = page.getByRole("button", { name: "Undo", exact: true });
-  for (let i = 0; i < 60 && (await undo.isEnabled()); i++) await undo.click();
-  await saved(page);
-}
 
 const FRONTS = [
   ["slider before a fixed pane", "fixed pane"],

@@ -120,3 +120,30 @@ export async function cutList(page: Page): Promise<Record<string, [string, strin
 /** A reading of the tally by its label. */
 export const tally = (page: Page, label: string) =>
   page.locator("footer").getByText(label, { exact: true }).locator("xpath=following-sibling::span");
+
+/** Chooses in a field of what is in hand. */
+export const choose = (page: Page, label: string, option: string) =>
+  inHand(page).getByRole("combobox", { name: label, exact: true }).selectOption({ label: option });
+
+/** Types into the first field of that name of what is in hand. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+  const field = inHand(page).getByRole("textbox", { name: label, exact: true }).first();
+  await field.fill(text);
+  await field.blur();
+}
+
+/** Told, cleared by its fix, and not told again. */
+export async function toldAndCleared(page: Page, rule: string, fix: RegExp): Promise<void> {
+  await showAllSnags(page);
+  const snag = page.locator(`[data-rule='${rule}']`).first();
+  await expect(snag).toBeVisible();
+  await snag.getByRole("button", { name: fix }).click();
+  await expect(page.locator(`[data-rule='${rule}']`)).toHaveCount(0);
+}
+
+/** Takes back all that was done: other tests work on the same builds. */
+export async function undoAll(page: Page): Promise<void> {
+  const undo = page.getByRole("button", { name: "Undo", exact: true });
+  for (let i = 0; i < 60 && (await undo.isEnabled()); i++) await undo.click();
+  await saved(page);
+}

@@ -91,5 +91,6 @@ export function bears(anchor: AnchorId, pull: Pull): boolean {
   return screwN ? pull.screwN <= screwN.value : true;
 }
 
-/** The least anchor that bears a piece. */
-export const leastAnchor = (pull: Pull): AnchorId => ANCHORS.find((a) => bears(a, pull))!;
+/** The least anchor that bears a piece. @param built whether it is on something built up, where silicone is not counted */
+export const leastAnchor = (pull: Pull, built = false): AnchorId =>
+  ANCHORS.find((a) => !(built && a === "silicone") && bears(a, pull))!;

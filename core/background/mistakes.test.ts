@@ -90,6 +90,17 @@ describe("mistakes on a wall are stopped or flagged, and the fix clears them", (
     });
     expect(pressed(port, "background/covers").snag.title).toBe("Glued over something that must be reached");
   });
+  it("a slab bedded in silicone on a foamed wall, and not on a bare one", () => {
+    const slab = (buildUp: "foam" | "none") =>
+      zoned({ ...newZone("slab", "slab-1", at), anchor: "silicone" } as Zone, (v) => {
+        v.background.walls = v.background.walls.map((w) => ({ ...w, buildUp }));
+      });
+    const { snag, left, variant } = pressed(slab("foam"), "background/silicone-not-counted");
+    expect(snag.severity).toBe("stop");
+    expect(left).toBeUndefined();
+    expect((variant.background.zones[0] as { anchor: string }).anchor).not.toBe("silicone");
+    expect(snagOf(slab("none"), "background/silicone-not-counted")).toBeUndefined();
+  });
   it("a planter with no hole, or outside its wall", () => {
     const planter = newZone("planter", "p", at) as Extract<Zone, { kind: "planter" }>;
     expect(pressed(zoned({ ...planter, drilled: false }), "background/planter-not-drilled")).toMatchObject({

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { bareTank, plainWall, planned, pressed } from "../../tests/bareTank";
 import { jobBuild } from "../../tests/job";
 import { statedMm } from "../design/measure";
+import { newBuild, newVariant } from "../document/create";
 import type { Build, Variant } from "../document/schema";
 import { fillOf } from "../ground/mass";
 import { cutHardscape } from "./cut";
@@ -193,6 +194,21 @@ describe("what stands in it takes its room", () => {
     expect(bare - litres(tank([block({ height: statedMm(60) })], ground), "mix")!).toBeCloseTo(0.72, 6);
     expect(litres(tank([block({ on: "ground" })], ground), "mix")).toBeCloseTo(bare, 6);
   });
+});
+
+it("a stone on a base that hangs bends it by its own patch beside what fills the shell", () => {
+  const build = newBuild("Glass", { unit: "mm" }, newVariant("frontGlass"));
+  const variant = build.variants[0]!;
+  variant.shell.groundDepth = statedMm(80);
+  const stress = (id: string) => planned(build).figures.find((f) => f.id === `panes/lying-${id}`)?.value ?? 0;
+  const fill = stress("base");
+  expect(fill).toBeGreaterThan(0);
+  variant.hardscape = [block({ mass: { typed: "6", value: 6, how: "stated" } })];
+  const light = stress("base-stone");
+  variant.hardscape = [block({ mass: { typed: "12", value: 12, how: "stated" } })];
+  // What the stone adds goes with its weight.
+  expect(stress("base-stone") - fill).toBeCloseTo(2 * (light - fill), 9);
+  expect(light).toBeGreaterThan(fill);
 });
 
 it("sections cut a block where it stands, and a branch along and across", () => {

@@ -204,7 +204,7 @@ function planPanes(site: Site): TradeLedger {
 export const panesTrade: Trade = {
   id: PANES,
   stage: sealStage,
-  reads: ["seal", "ground", "shell"],
+  reads: ["seal", "ground", "hardscape", "shell"],
   needs: [],
   gives: [],
   plan: planPanes,

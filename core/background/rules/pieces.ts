@@ -3,6 +3,7 @@ import type { Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { ANCHOR, bears, leastAnchor, pullOf } from "../anchors";
+import { BUILD_UP } from "../buildUps";
 import { wallLayers } from "../layers";
 import type { Wall, Zone } from "../schema";
 import { spansRoom } from "../span";
@@ -28,8 +29,18 @@ export function pieceSnags(site: Site, zone: Zone, wall: Wall | undefined, path:
   if (!isPiece(zone)) return list;
   const span = spansRoom(site.shell, zone);
   const pull = pullOf(zone, span);
-  if (!bears(zone.anchor, pull)) {
-    const least = leastAnchor(pull);
+  const built = wall !== undefined && wall.buildUp !== "none";
+  const least = leastAnchor(pull, built);
+  if (zone.anchor === "silicone" && built)
+    add("stop", {
+      rule: "background/silicone-not-counted",
+      title: `Silicone does not hold ${name} there`,
+      sentence: `It is bedded on ${BUILD_UP[wall.buildUp].name.toLowerCase()}, not on clean glass: its silicone is not counted.`,
+      reason: "Silicone peels off foam, mortar and dust; the piece hangs by nothing (common practice, no source).",
+      fix: { label: `Hold it by ${ANCHOR[least].name}`, patch: [set(`${path}/anchor`, least)] },
+      figure: `background/${zone.id}/pull`,
+    });
+  else if (!bears(zone.anchor, pull)) {
     add("stop", {
       rule: "background/anchor",
       title: `${name} is not held`,
