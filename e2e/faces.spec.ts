@@ -103,8 +103,10 @@ test("a keep-out keeps its place free", async ({ page }) => {
 
 test("the registers list what is open and what must be reached", async ({ page }) => {
   await open(page, "/builds/haberdasher-s-cabinet/front");
+  await page.getByRole("button", { name: /^Try each/ }).click();
   await expect(page.locator("tr[data-opening='doors-meet']")).toContainText("held by a wedge");
   await expect(page.locator("tr[data-opening='pump-cable']")).toContainText("grommet round the cable");
+  await page.keyboard.press("Escape");
   await expect(page.locator("tr[data-service='inside']")).toContainText("through the doors, 1028 mm × 668 mm clear");
   await expect(page.locator("tr[data-service='drain']")).toContainText("nothing glued over it inside");
 });

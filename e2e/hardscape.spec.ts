@@ -23,7 +23,7 @@ test("a stone and a branch are put in from nothing, drawn, moved, and told where
   await type(page, "Its middle, from the left", "20");
   await toldAndCleared(page, "hardscape/outside", /^Move it in/);
   await page.getByRole("button", { name: "Add a branch", exact: true }).click();
-  await type(page, "Weighed, kg", "3");
+  await type(page, "Weighed, kg", "2");
   await type(page, "Its bed, wide", "20");
   await type(page, "Its bed, high", "20");
   await toldAndCleared(page, "hardscape/end-not-held", /^Bed it on/);
