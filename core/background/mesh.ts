@@ -1,4 +1,3 @@
-import type { Box3 } from "../shell/boxes";
 import type { Shell } from "../shell/shell";
 import type { Point, Vec3 } from "../shell/space";
 import type { Mesh } from "../shell/wallMesh";
@@ -27,31 +26,6 @@ export function coverMesh(shell: Shell, cover: Cover): Mesh {
       triangles.push([a, b, c + 1], [a, c + 1, c]);
     }
   return { points, triangles };
-}
-
-/** A box as a solid. */
-export function boxMesh({ low, high }: Box3): Mesh {
-  const x = [low[0], high[0]] as const;
-  const y = [low[1], high[1]] as const;
-  const z = [low[2], high[2]] as const;
-  const points: Vec3[] = [];
-  for (const k of [0, 1] as const)
-    for (const j of [0, 1] as const) for (const i of [0, 1] as const) points.push([x[i], y[j], z[k]]);
-  const quads = [
-    [0, 1, 3, 2],
-    [4, 6, 7, 5],
-    [0, 4, 5, 1],
-    [2, 3, 7, 6],
-    [0, 2, 6, 4],
-    [1, 5, 7, 3],
-  ] as const;
-  return {
-    points,
-    triangles: quads.flatMap(([a, b, c, d]): Mesh["triangles"] => [
-      [a, b, c],
-      [a, c, d],
-    ]),
-  };
 }
 
 /** The ground's top from wall to wall, sloped from front to back. */

@@ -1,3 +1,4 @@
+import type { Box3 } from "./boxes";
 import { extent } from "./outline";
 import type { ShellFace } from "./shell";
 import { outwards, type Point, toSpace, type Vec3 } from "./space";
@@ -6,6 +7,36 @@ import { outwards, type Point, toSpace, type Vec3 } from "./space";
 export interface Mesh {
   points: Vec3[];
   triangles: [number, number, number][];
+}
+
+/** The six sides of what lies between two quadrilaterals, seen from outside. */
+const SIDES = [
+  [0, 3, 2, 1],
+  [4, 5, 6, 7],
+  [0, 1, 5, 4],
+  [1, 2, 6, 5],
+  [2, 3, 7, 6],
+  [3, 0, 4, 7],
+] as const;
+
+/** What lies between two quadrilaterals, as a solid. @param near,far their corners, in the same order round */
+export const prismMesh = (near: readonly Vec3[], far: readonly Vec3[]): Mesh => ({
+  points: [...near, ...far],
+  triangles: SIDES.flatMap(([a, b, c, d]): Mesh["triangles"] => [
+    [a, b, c],
+    [a, c, d],
+  ]),
+});
+
+/** A box as a solid. */
+export function boxMesh({ low, high }: Box3): Mesh {
+  const at = (z: number): Vec3[] => [
+    [low[0], low[1], z],
+    [high[0], low[1], z],
+    [high[0], high[1], z],
+    [low[0], high[1], z],
+  ];
+  return prismMesh(at(low[2]), at(high[2]));
 }
 
 /** Strips a round quarter is approached by. */

@@ -1,7 +1,7 @@
 import type { FaceId } from "../../design/names";
 import type { Shell } from "../../shell/shell";
 import { outwards, toSpace, type Vec3 } from "../../shell/space";
-import type { Mesh } from "../../shell/wallMesh";
+import { type Mesh, prismMesh } from "../../shell/wallMesh";
 import type { Leaf } from "../kind";
 
 /** A corner of a leaf by its face: along it, up it, and out of it, mm. */
@@ -56,27 +56,13 @@ export function cornersAt({ rect, moves }: Leaf, deg: number): Corner[] {
   }
 }
 
-const QUADS = [
-  [0, 3, 2, 1],
-  [4, 5, 6, 7],
-  [0, 1, 5, 4],
-  [1, 2, 6, 5],
-  [2, 3, 7, 6],
-  [3, 0, 4, 7],
-] as const;
-
 /** A leaf in the round, by the corners it has when it is open so far. */
 export function leafMesh(shell: Pick<Shell, "faces">, face: FaceId, leaf: Leaf, deg: number): Mesh {
   const { frame } = shell.faces[face];
-  return {
-    points: cornersAt(leaf, deg).map(([u, v, out]): Vec3 => {
-      const [x, y, z] = toSpace(frame, [u, v]);
-      const [ox, oy, oz] = outwards(frame, [u, v]);
-      return [x + ox * out, y + oy * out, z + oz * out];
-    }),
-    triangles: QUADS.flatMap(([a, b, c, d]): [number, number, number][] => [
-      [a, b, c],
-      [a, c, d],
-    ]),
-  };
+  const points = cornersAt(leaf, deg).map(([u, v, out]): Vec3 => {
+    const [x, y, z] = toSpace(frame, [u, v]);
+    const [ox, oy, oz] = outwards(frame, [u, v]);
+    return [x + ox * out, y + oy * out, z + oz * out];
+  });
+  return prismMesh(points.slice(0, 4), points.slice(4));
 }
