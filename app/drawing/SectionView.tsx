@@ -1,5 +1,6 @@
 import type { CoverPiece } from "#core/background/cut";
 import type { FillPiece } from "#core/ground/cutStrata";
+import type { HardscapeCut } from "#core/hardscape/cut";
 import type { LevelLine } from "#core/shell/section";
 import { levelOf } from "#core/things/levels";
 import { type CutOf, levelTone, sectionView } from "#core/views/section";
@@ -11,11 +12,12 @@ import { LevelMark } from "./LevelMark";
 
 /** Levels drawn in a whole line: what one sees. */
 const WHOLE_LINES: ReadonlySet<LevelLine["id"]> = new Set(["water", "ground"]);
+type Kind = FillPiece["kind"] | CoverPiece["kind"] | HardscapeCut["kind"];
 /** What is drawn wet. */
-const WET: ReadonlySet<FillPiece["kind"] | CoverPiece["kind"]> = new Set(["soaked", "water"]);
-const isWet = (kind: FillPiece["kind"] | CoverPiece["kind"]) => WET.has(kind);
+const WET: ReadonlySet<Kind> = new Set(["soaked", "water"]);
+const isWet = (kind: Kind) => WET.has(kind);
 
-const FILL: Record<FillPiece["kind"] | CoverPiece["kind"], string> = {
+const FILL: Record<Kind, string> = {
   drain: "url(#hatch-clay)",
   charcoal: "url(#hatch-charcoal)",
   mix: "url(#hatch-ground)",
@@ -26,6 +28,7 @@ const FILL: Record<FillPiece["kind"] | CoverPiece["kind"], string> = {
   mat: "url(#hatch-board)",
   earth: "url(#hatch-ground)",
   piece: "url(#hatch-piece)",
+  stone: "url(#hatch-stone)",
   planter: "var(--chakra-colors-sheet)",
 };
 

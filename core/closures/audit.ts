@@ -1,6 +1,7 @@
 import { curesFor } from "../cures/apply";
 import type { Measure } from "../design/basics";
 import { type Audit, auditEscape, type EscapeInput, type Life } from "../escape/escape";
+import { AUDIT_FIGURE } from "../escape/facts";
 import { pushN } from "../escape/push";
 import type { PlacedWay } from "../escape/way";
 import { constant, type Figure } from "../figures/figure";
@@ -128,7 +129,7 @@ export function auditSnags(site: Site, { ways, audits }: Audited): Snag[] {
       sentence: `At worst ${site.say(way.worstMm, "up")}: a head goes in and the body behind it does not.`,
       reason: `What goes in backwards comes out by its own weight or not at all, even where nobody gets out. Here ${way.why}.`,
       ...closing(way, audit),
-      figure: "front/audit",
+      figure: AUDIT_FIGURE,
     }),
   );
   const out = [...worstOf(kept, passable), ...worstOf(beside, passable)].map(({ audit, way }): Snag => {
@@ -140,7 +141,7 @@ export function auditSnags(site: Site, { ways, audits }: Audited): Snag[] {
       sentence: `${site.say(way.worstMm, "up")} at worst fit; ${site.say(way.allowedMm, "down")} allowed.`,
       reason: `Allowed is a share of the narrowest rigid measure of the smallest stage. Here ${way.why}.`,
       ...closing(way, audit),
-      figure: "front/audit",
+      figure: AUDIT_FIGURE,
     };
   });
   return [...out, ...snares];
@@ -165,7 +166,7 @@ export const auditStep = (audited: boolean): Step => ({
   toHand: ["drill bits or rods as gauges"],
   cautions: [],
   passSign: "No gauge of the allowed size passes anywhere.",
-  ...(audited && { figure: "front/audit" }),
+  ...(audited && { figure: AUDIT_FIGURE }),
 });
 
 /** The largest way out, against the resident that passes it most easily. */
@@ -183,7 +184,7 @@ export function auditFigures({ ways, audits }: Audited): Figure[] {
   const { judged, body } = audit;
   return [
     {
-      id: "front/audit",
+      id: AUDIT_FIGURE,
       label: `Largest way out: ${worst.name}`,
       value: worst.worstMm,
       unit: "mm",

@@ -11,3 +11,6 @@ export interface AuditFact {
   audits: Audit[];
 }
 export const AUDIT = factKey<AuditFact>("audit");
+
+/** The audit's figure: what each snag of a way out is told by. */
+export const AUDIT_FIGURE = "front/audit";

@@ -8,7 +8,7 @@ import type { Branch, Piece } from "./schema";
 /** A piece as a section cuts it, in (across, up) mm. */
 export interface HardscapeCut {
   id: string;
-  kind: "piece";
+  kind: "piece" | "stone";
   points: Point[];
 }
 
@@ -61,6 +61,6 @@ export function cutHardscape(
   };
   return hardscape.flatMap((piece): HardscapeCut[] => {
     const points = pointsOf(piece);
-    return points ? [{ id: piece.id, kind: "piece", points }] : [];
+    return points ? [{ id: piece.id, kind: piece.of === "stone" ? "stone" : "piece", points }] : [];
   });
 }
