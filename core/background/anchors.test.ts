@@ -2,8 +2,9 @@ import { describe, expect, it } from "vitest";
 import { starterBook } from "../book/starter";
 import { statedMm } from "../design/measure";
 import { DRAINS } from "../ground/drain";
+import { STUFF_DENSITY } from "../hardscape/mass";
 import { materialsOf } from "../materials/find";
-import { bears, leastAnchor, PIECE_DENSITY, pieceKg, pullOf } from "./anchors";
+import { bears, leastAnchor, pieceKg, pullOf } from "./anchors";
 import { newZone } from "./create";
 import type { Piece } from "./schema";
 
@@ -16,9 +17,9 @@ const piece = (own: Partial<Piece> = {}): Piece =>
 
 describe("densities", () => {
   it("are those from memory: cork 200, a hardwood branch 700, cured foam 30 to 45, clay 350 to 450, XPS 35", () => {
-    expect([PIECE_DENSITY.cork.value, PIECE_DENSITY.wood.value]).toEqual([200, 700]);
+    expect([STUFF_DENSITY.cork.value, STUFF_DENSITY.wood.value]).toEqual([200, 700]);
     // Slate at its heaviest, lava rock at its lightest.
-    expect([PIECE_DENSITY.stone.low, PIECE_DENSITY.stone.value]).toEqual([900, 2700]);
+    expect([STUFF_DENSITY.stone.low, STUFF_DENSITY.stone.value]).toEqual([900, 2700]);
     expect([DRAINS.clay.bulkKgPerM3.low, DRAINS.clay.bulkKgPerM3.high]).toEqual([350, 450]);
     expect([DRAINS.clay.voidShare.low, DRAINS.clay.voidShare.high, DRAINS.eggCrate.voidShare.value]).toEqual([
       0.4, 0.45, 0.9,

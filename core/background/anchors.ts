@@ -1,4 +1,6 @@
 import { type Known, memory } from "../figures/figure";
+import { HOLLOW_SHARE, STUFF_DENSITY } from "../hardscape/mass";
+import { HOLD, SCREWS } from "../hardscape/statics";
 import { GRAVITY } from "../units/constants";
 import { ANCHORS, type AnchorId } from "./names";
 import type { Piece } from "./schema";
@@ -26,29 +28,18 @@ export const ANCHOR: Record<AnchorId, AnchorKind> = {
   },
   screwPlate: {
     name: "screws into a plate siliconed behind",
-    screwN: { value: 120, low: 80, high: 200, basis: memory },
+    screwN: HOLD.screwPlate.screwN!,
   },
   floor: { name: "a foot on the base" },
 };
 
-/** Densities of pieces, kg/m³ (source: rates-and-materials, from memory). */
-export const PIECE_DENSITY: Record<Piece["of"], Known> = {
-  cork: { value: 200, low: 150, high: 260, basis: memory },
-  wood: { value: 700, low: 500, high: 900, basis: memory },
-  stone: { value: 2700, low: 900, high: 2800, basis: memory },
-};
 /** A branch is round, a slab fills about half of the box round it: from memory. */
 const FILLED: Record<Piece["kind"], number> = { branch: Math.PI / 4, slab: 0.5 };
-/** Screws of one plate. */
-const SCREWS = 4;
-/** A hollow piece is a shell: half of the solid's mass, from memory. */
-const HOLLOW_SHARE = 0.5;
-
 /** What a piece weighs, kg: as weighed, or from its size. */
 export function pieceKg({ mass, of, kind, width, height, depth, hollow }: Piece): number {
   if (mass) return mass.value;
   const m3 = (width.value * height.value * depth.value) / 1e9;
-  return m3 * FILLED[kind] * PIECE_DENSITY[of].value * (hollow ? HOLLOW_SHARE : 1);
+  return m3 * FILLED[kind] * STUFF_DENSITY[of].value * (hollow ? HOLLOW_SHARE.value : 1);
 }
 
 /** What pulls a piece off its wall. */

@@ -69,6 +69,8 @@ export interface ClosureKind<C extends Closure = Closure> {
   offers: (site: Site, opening: Opening, beside: Beside) => Fix[];
   /** Its leaves on the opening's face; none where it is the face itself. */
   leaves: (here: Here, closure: C) => Leaf[];
+  /** What would make it open in less room, itself kept. */
+  opensSmaller?: (here: Here, closure: C) => Fix[];
   /** What is free of its opening once it stands open; the whole without. */
   passage?: (here: Here, closure: C) => Pick<Rect, "widthMm" | "heightMm">;
   ways: (here: Here, closure: C) => PlacedWay[];

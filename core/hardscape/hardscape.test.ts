@@ -5,10 +5,11 @@ import { statedMm } from "../design/measure";
 import { newBuild, newVariant } from "../document/create";
 import type { Build, Variant } from "../document/schema";
 import { fillOf } from "../ground/mass";
+import { newBlock, newBranch } from "./create";
 import { cutHardscape } from "./cut";
 import { branchMm } from "./line";
 import { weightOf } from "./mass";
-import { type Block, type Branch, newBlock, newBranch, type Piece } from "./schema";
+import type { Block, Branch, Piece } from "./schema";
 import { endLoads, tippingOf } from "./statics";
 
 const block = (own: Partial<Block> = {}): Block => ({ ...newBlock("stone", "stone", 300, 200), ...own });
@@ -93,6 +94,18 @@ describe("told, with a cure, and not of the twin", () => {
     expect(foamed.left).toBeUndefined();
   });
 
+  it("a span that lies loose between two walls, and not one that leans on its foot", () => {
+    const loose = { ...sound, left: { ...sound.left, hold: "loose" as const } };
+    const { snag, left } = pressed(tank([loose]), "hardscape/end-not-held");
+    expect(snag.sentence).toContain("nothing holds it");
+    expect(left).toBeUndefined();
+    const leaning = branch({
+      left: { ...branch().left, on: "base", height: statedMm(25), hold: "loose" },
+      right: { ...branch().right, height: statedMm(425), hold: "loose" },
+    });
+    expect(rules(tank([leaning]))).not.toContain("hardscape/end-not-held");
+  });
+
   it("ends that touch nothing, and wood that has no room to swell", () => {
     const short = pressed(tank([{ ...sound, width: statedMm(800) }]), "hardscape/end-in-the-air");
     expect(short.snag.title).toMatch(/touches nothing/);
@@ -117,7 +130,12 @@ describe("told, with a cure, and not of the twin", () => {
     expect(left).toBeUndefined();
     expect((variant.hardscape[0] as Block).on).toBe("base");
     const tall = block({ height: statedMm(450), mass: { typed: "5", value: 5, how: "stated" } });
-    expect(pressed(tank([tall]), "hardscape/topples").left).toBeUndefined();
+    for (const on of ["base", "ground"] as const) {
+      const { left: still, variant: mended } = pressed(tank([{ ...tall, on }]), "hardscape/topples");
+      expect(still).toBeUndefined();
+      // Silicone holds on the base; on substrate there is nothing for it to hold on.
+      expect(mended.hardscape[0]).toMatchObject({ on: "base", hold: "silicone" });
+    }
     expect(rules(tank([block()]))).not.toContain("hardscape/topples");
   });
 
@@ -141,6 +159,7 @@ describe("told, with a cure, and not of the twin", () => {
     };
     expect(rules(hide(10))).not.toContain("hardscape/hide-is-a-snare");
     expect(rules(hide(60))).not.toContain("hardscape/hide-is-a-snare");
+    expect(pressed(hide(60), "hardscape/one-way-out").left).toBeUndefined();
     const snare = pressed(hide(20), "hardscape/hide-is-a-snare");
     expect(snare.left).toBeUndefined();
   });

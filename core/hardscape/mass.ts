@@ -11,7 +11,7 @@ export const STUFF_DENSITY: Record<Piece["of"], Known> = {
 /** A stone or stump fills this share of the box round it; a branch is round (source: hardscape). */
 export const BLOCK_SHARE: Known = { value: 0.6, low: 0.45, high: 0.75, basis: memory };
 /** A hollow piece is a shell: half of the solid's mass. From memory. */
-const HOLLOW_SHARE: Known = { value: 0.5, low: 0.35, high: 0.7, basis: memory };
+export const HOLLOW_SHARE: Known = { value: 0.5, low: 0.35, high: 0.7, basis: memory };
 
 /** Kilograms with their span, as weighed or from the size. */
 export interface Weight {

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { id, type Measure, MeasureSchema, text } from "../design/basics";
+import { id, MeasureSchema, text } from "../design/basics";
 import { ENDS_ON, HOLDS, STUFFS } from "./names";
 
 /** A hide in it: its bore, and whether it goes right through. */
@@ -67,27 +67,3 @@ export const hardscapeSchemas = {
   part: { hardscape: { schema: HardscapeSchema, bare: (): Piece[] => [] } },
   events: [],
 };
-
-const mm = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
-
-/** A stump or stone in a place of the base, from memory. */
-export const newBlock = (id: string, of: Piece["of"], uMm: number, vMm: number): Block => ({
-  ...{ id, name: of === "stone" ? "Stone" : "Stump", face: "base", shape: "block", of, mass: null, hollow: null },
-  ...{ u: mm(uMm), v: mm(vMm), width: mm(120), length: mm(100), height: mm(140) },
-  ...{ on: "base", hold: "loose", cutOut: true },
-});
-
-/** A branch from wall to wall, its play left at both ends. */
-export const newBranch = (id: string, insideMm: number, vMm: number, heightMm: number): Branch => {
-  const end = (on: EndOnWall): End => ({
-    ...{ on, height: mm(heightMm), hold: "silicone", bedWidth: mm(40), bedHeight: mm(40) },
-  });
-  return {
-    ...{ id, name: "Branch", face: "base", shape: "branch", of: "wood", mass: null, hollow: null, cutOut: true },
-    ...{ u: mm(insideMm / 2), v: mm(vMm), width: mm(insideMm - 2 * PLAY_EACH_MM), length: mm(40), thick: mm(40) },
-    ...{ left: end("left"), right: end("right"), runs: "back" },
-  };
-};
-type EndOnWall = "left" | "right";
-/** Left at each end of wood between two walls, half of what it swells by. From memory. */
-export const PLAY_EACH_MM = 1.5;

@@ -37,6 +37,12 @@ export function pieceNeeds(site: Site, pieces: readonly Piece[]): Need[] {
     : [];
 }
 
+/** Held by what no supply counts yet. */
+const isUncounted = (piece: Piece): boolean =>
+  [piece.shape === "block" ? piece : null, ...endsOf(piece)].some(
+    (held) => held?.hold === "foam" || held?.hold === "screwPlate",
+  );
+
 /** Whether it goes in before the drainage layer: it stands on the base, or hangs on walls. */
 export const goesInFirst = (piece: Piece): boolean =>
   piece.shape === "block" ? piece.on === "base" : ![piece.left, piece.right].some((e) => e.on === "ground");
@@ -48,17 +54,23 @@ export function pieceSteps(site: Site, pieces: readonly Piece[]): Step[] {
   if (pieces.length === 0) return [];
   const heavy = pieces.some((p) => weightOf(p).highKg > LIFT_KG);
   const common = { stage: "ground", splittable: true } as const;
-  const setting = (id: string, list: readonly Piece[], after: Step["after"], reaches: Step["reaches"]): Step[] => {
+  const setting = (
+    id: string,
+    title: string,
+    list: readonly Piece[],
+    after: Step["after"],
+    reaches: Step["reaches"],
+  ): Step[] => {
     if (list.length === 0) return [];
     const glued = list.some((p) => bedsMm2(p) > 0);
     const cut = list.filter((p) => p.cutOut && site.variant.ground.barrier && goesInFirst(p));
     return [
       {
         ...{ id: `hardscape/${id}`, ...common, after },
-        title: id === "base" ? "Set what stands on the base" : "Set what stands on the substrate",
+        title,
         detail: `${list.map((p) => `${p.name}, ${formatNumber(weightOf(p).kg, 1)} kg`).join("; ")}.${
           glued ? " Beds of silicone, propped until they hold." : ""
-        }${cut.length > 0 ? ` The barrier is cut out round ${named(cut)} later, its edge turned up.` : ""}`,
+        }${cut.length > 0 ? ` The barrier is cut out round ${named(cut)} later, its edge turned up.` : ""}${list.some(isUncounted) ? " Foam and screw plates are not counted." : ""}`,
         handsOnMinutes: PLACE_MINUTES.value * list.length,
         waitMinutes: glued ? WAITS.siliconeBeforeWater.value : 0,
         ...(glued && { waitFor: "the silicone", uses: [site.variant.seal.sealant] }),
@@ -88,9 +100,10 @@ export function pieceSteps(site: Site, pieces: readonly Piece[]): Step[] {
       cautions: heavy ? [CAUTION.lift] : [],
       passSign: "Everything goes in through the opening, and a hand reaches round it.",
     },
-    ...setting("base", pieces.filter(goesInFirst), bare, ["footed"]),
+    ...setting("base", "Set what stands on the base", pieces.filter(goesInFirst), bare, ["footed"]),
     ...setting(
       "ground",
+      "Set what stands on the substrate",
       pieces.filter((p) => !goesInFirst(p)),
       [...bare, { reached: "substrateIn", because: "it stands on the substrate" }],
       undefined,

@@ -3,7 +3,8 @@ import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
 import { RECIPES } from "../../core/ground/mix";
-import { type Branch, newBlock, newBranch } from "../../core/hardscape/schema";
+import { newBlock, newBranch } from "../../core/hardscape/create";
+import type { Branch } from "../../core/hardscape/schema";
 import type { FrontGlassShell } from "../../core/shell/kinds/frontGlass/schema";
 import { measured, starter } from "./measures";
 

@@ -1,4 +1,5 @@
 import type { Site } from "../../shell/site";
+import { formatNumber } from "../../units/format";
 import type { DoorInput } from "./format";
 import { woodMoisturePercent } from "./moisture";
 
@@ -37,6 +38,12 @@ export function climateEnds({ brief }: Pick<Site, "brief">): Record<"made" | "dr
     wet: at(tempC, Math.min(DAMPEST_RH, rh)),
   };
 }
+
+/** What each end of the climate is called. */
+export const SEASON_WORDS = { dry: "cold and dry", wet: "warm and wet" } as const;
+/** The air of an end, in words: `18 °C and 35 % rh`. */
+export const airWords = ({ tempC, rh }: AirEnd): string =>
+  `${formatNumber(tempC, 0)} °C and ${formatNumber(rh, 0)} % rh`;
 
 /** The ends as the sizing takes them. @param madePercent moisture of the wood at making, where it was measured */
 export const doorEnds = (

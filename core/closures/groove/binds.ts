@@ -1,10 +1,9 @@
 import { set, setMm } from "../../ledgers/fix";
 import type { Snag } from "../../ledgers/ledger";
-import { formatNumber } from "../../units/format";
 import { ceil, under } from "../../units/tolerance";
 import { sawToleranceMm } from "../../workshop/sawTolerance";
 import { FREE_MM } from "../door/door";
-import { climateEnds } from "../door/ends";
+import { airWords, climateEnds, SEASON_WORDS } from "../door/ends";
 import { GLASS_CUT } from "../glassCut";
 import type { Here } from "../kind";
 import { closesMm, paneStuff, seasonsOf } from "../seasons";
@@ -20,9 +19,6 @@ export function groovedBinds({ site, opening, path, own }: Here, { of, run, infi
   const playOf = (pane: GroovedJob["infill"]) => 2 * SIDE_PLAY_MM.value - cutOf(pane);
   const closing = (lengthMm: number, pane = infill) => closesMm(seasonsOf(site, opening, lengthMm, paneStuff(pane)));
   const common = { rule: "front/binds", severity: "stop", stage: "front" } as const;
-  const when = (at: "dry" | "wet") =>
-    `At ${formatNumber(ends[at].tempC, 0)} °C and ${formatNumber(ends[at].rh, 0)} % rh`;
-  const season = { dry: "cold and dry", wet: "warm and wet" } as const;
   const list: Snag[] = [];
   const across = closing(run.acrossMm);
   const playMm = playOf(infill);
@@ -36,8 +32,8 @@ export function groovedBinds({ site, opening, path, own }: Here, { of, run, infi
     list.push({
       ...common,
       subject: own(`${of.one}-across`),
-      title: `The ${of.one} jams in its grooves when it is ${season[across.at]}`,
-      sentence: `${when(across.at)} the opening closes on it by ${say(across.mm, "up")}, of ${say(Math.max(0, playMm), "down")} that it has to play in.`,
+      title: `The ${of.one} jams in its grooves when it is ${SEASON_WORDS[across.at]}`,
+      sentence: `At ${airWords(ends[across.at])} the opening closes on it by ${say(across.mm, "up")}, of ${say(Math.max(0, playMm), "down")} that it has to play in.`,
       reason: "Two grooves take what the pane grows by, less what saw and glazier may be off.",
       otherFixes: stiller.map((pane) => ({
         label: `Make it of ${pane.name.toLowerCase()}`,
@@ -47,12 +43,12 @@ export function groovedBinds({ site, opening, path, own }: Here, { of, run, infi
   }
   const along = closing(opening.heightMm);
   const wantedMm = ceil(2 * (FREE_MM + cutOf(infill) + sawToleranceMm(opening.heightMm) + along.mm)) / 2;
-  if (under(of.clearMm, wantedMm) && under(of.clearMm - along.mm, FREE_MM))
+  if (under(of.clearMm - along.mm, FREE_MM))
     list.push({
       ...common,
       subject: own(`${of.one}-along`),
-      title: `The ${of.one} does not shut when it is ${season[along.at]}`,
-      sentence: `${when(along.at)} the opening closes on it by ${say(along.mm, "up")}; ${say(of.clearMm)} is clear ${of.near}.`,
+      title: `The ${of.one} does not shut when it is ${SEASON_WORDS[along.at]}`,
+      sentence: `At ${airWords(ends[along.at])} the opening closes on it by ${say(along.mm, "up")}; ${say(of.clearMm)} is clear ${of.near}.`,
       reason: "A pane that stands on the far groove has all of its growth at the near end.",
       fix: { label: `Leave ${say(wantedMm, "up")} clear`, patch: [setMm(`${path}/${of.clearPath}`, wantedMm)] },
     });

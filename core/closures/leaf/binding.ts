@@ -4,6 +4,7 @@ import { materialsOf } from "../../materials/find";
 import { capital } from "../../units/capital";
 import { formatNumber } from "../../units/format";
 import { FREE_MM, sizeDoor } from "../door/door";
+import { airWords, SEASON_WORDS } from "../door/ends";
 import { type DoorResult, EDGES, type Edge } from "../door/format";
 import type { Here } from "../kind";
 import type { LeafJob } from "./job";
@@ -81,7 +82,6 @@ export function bindingSnags(here: Here, job: LeafJob, sized: DoorResult, words:
     ];
   const { wet, dry, made } = job.input;
   const end = bindsAt === "wet" ? wet : dry;
-  const air = job.ends[bindsAt];
   const wood = job.bar?.moisturePerPercent
     ? ` Its wood goes from ${formatNumber(made.moisturePercent, 1)} % to ${formatNumber(end.moisturePercent, 1)} %.`
     : "";
@@ -90,8 +90,8 @@ export function bindingSnags(here: Here, job: LeafJob, sized: DoorResult, words:
     {
       ...common,
       rule: "front/binds",
-      title: `The ${words.all} will bind when it is ${bindsAt === "wet" ? "warm and wet" : "cold and dry"}`,
-      sentence: `At ${formatNumber(air.tempC, 0)} °C and ${formatNumber(air.rh, 0)} % rh less than ${say(FREE_MM)} is left ${one ? words.edges[one.edge] : "round it"}.${wood}`,
+      title: `The ${words.all} will bind when it is ${SEASON_WORDS[bindsAt]}`,
+      sentence: `At ${airWords(job.ends[bindsAt])} less than ${say(FREE_MM)} is left ${one ? words.edges[one.edge] : "round it"}.${wood}`,
       reason:
         "Sized from the opening's and the leaf's own movement, with what saw and hand may be off. A door that shuts in winter and not in August is planed in place, over animals.",
       ...(edges.length > 0 && { fix: clear }),

@@ -30,7 +30,7 @@ export function bulkSnags(openings: readonly Closed[]): Snag[] {
         severity: "stop",
         stage,
         title: `${capital(words)} does not go in`,
-        sentence: `${size(sizesMm)}, tilted or not, through ${holes.length > 1 ? "none of the openings" : "the opening"}: ${holes.map(size).join(", ")} free.`,
+        sentence: `It is ${size(sizesMm)}; ${holes.map(size).join(" and ")} stand${holes.length > 1 ? "" : "s"} open, and tilting it does not help.`,
         reason: "What is made on the bench has to go in whole; how it turns once inside is not reckoned.",
         ...(fix && { fix }),
       };

@@ -4,6 +4,7 @@ import type { Rect } from "../../shell/faces";
 import type { Opening } from "../../shell/shell";
 import type { Site } from "../../shell/site";
 import { type Frame, toSpace, type Vec3 } from "../../shell/space";
+import { capital } from "../../units/capital";
 import { over } from "../../units/tolerance";
 
 /** How far an arm reaches in through an opening, mm (source: door-rules). */
@@ -68,7 +69,7 @@ export function reachOfHand(site: Site, openings: readonly Opening[]): { figures
             severity: "note",
             stage: "front",
             title: "An arm does not reach all of the ground",
-            sentence: `${spot.words.charAt(0).toUpperCase()}${spot.words.slice(1)} lies about ${site.say(aboutMm)} from the nearest opening; an arm reaches ${site.say(ARM_MM.value)}.`,
+            sentence: `${capital(spot.words)} lies about ${site.say(aboutMm)} from the nearest opening; an arm reaches ${site.say(ARM_MM.value)}.`,
             reason: "What is not reached is not cleaned, and what hides there is not fetched out (from memory).",
             figure: figure.id,
           },

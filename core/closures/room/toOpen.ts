@@ -1,4 +1,3 @@
-import { set } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
 import { over } from "../../units/tolerance";
 import { insteadOf } from "../instead";
@@ -23,16 +22,12 @@ function opensInstead({ site, opening, path }: Here, closure: Closure, roomMm: n
 
 /** Whether it can be opened where the shell stands. @param taken the room it takes */
 export function toOpenSnags(here: Here, closure: Closure, taken: RoomTaken | undefined): Snag[] {
-  const { site, opening, path, own, id } = here;
+  const { site, opening, own, id } = here;
   const { clearRoom } = closure;
   if (!clearRoom || !taken) return [];
   const roomMm = clearRoom.low ?? clearRoom.value;
   if (!over(taken.mm, roomMm)) return [];
   const what = closureKind(closure).what(opening);
-  const two: Fix[] =
-    "leaves" in closure && closure.leaves === 1
-      ? [{ label: "Hang it as two leaves", patch: [set(`${path}/leaves`, 2)] }]
-      : [];
   return [
     {
       rule: "front/no-room-to-open",
@@ -42,7 +37,10 @@ export function toOpenSnags(here: Here, closure: Closure, taken: RoomTaken | und
       title: `No room to open the ${what}`,
       sentence: `It takes ${site.say(taken.mm, "up")} ${taken.where} the shell; ${site.say(roomMm, "down")} is clear.`,
       reason: "A door that meets a wall, a lamp or the next shell is opened a hand wide, in a hurry.",
-      otherFixes: [...two, ...opensInstead(here, closure, roomMm)],
+      otherFixes: [
+        ...(closureKind(closure).opensSmaller?.(here, closure) ?? []),
+        ...opensInstead(here, closure, roomMm),
+      ],
       figure: id("room"),
     },
   ];

@@ -3,10 +3,11 @@ import type { Fix, Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { ceil, over } from "../../units/tolerance";
+import { PLAY_EACH_MM } from "../create";
 import { branchMm, namedEnds } from "../line";
 import { type EndOn, HOLDS, type Hold } from "../names";
-import { type Branch, type End, PLAY_EACH_MM } from "../schema";
-import { type EndLoad, endLoads, HOLD } from "../statics";
+import type { Branch, End } from "../schema";
+import { type EndLoad, endLoads, HOLD, SCREWS } from "../statics";
 
 /** An end counts as touching its wall within this, mm. From memory. */
 const TOUCH_MM = 5;
@@ -15,7 +16,7 @@ const CLEAN = ["glass", "temperedGlass", "steel"] as const;
 
 const isWall = (on: EndOn): on is "left" | "right" | "back" => on !== "base" && on !== "ground";
 
-/** How far an end is from the wall it is said to be on, mm; a wall's background stands before it. */
+/** How far an end is from the bare wall it is said to be on, mm: what is built up there goes round it. */
 function offWallMm({ shell }: Site, on: "left" | "right" | "back", at: readonly number[]): number {
   const { widthMm, depthMm } = shell.inside;
   return { left: at[0]!, right: widthMm - at[0]!, back: depthMm - at[1]! }[on];
@@ -29,7 +30,7 @@ function takesSilicone({ shell, variant }: Site, on: "left" | "right" | "back"):
 
 const bears = (hold: Hold, { shearKPa, screwN, downN }: EndLoad, end: End, glued: boolean): boolean => {
   const limit = HOLD[hold];
-  if (limit.screwN) return !over(screwN ?? downN / 4, limit.screwN.value);
+  if (limit.screwN) return !over(screwN ?? downN / SCREWS, limit.screwN.value);
   if (!limit.shearKPa || (hold === "silicone" && !glued)) return false;
   const kPa = shearKPa ?? downN / ((end.bedWidth.value * end.bedHeight.value) / 1000);
   return !over(kPa, limit.shearKPa.value);
@@ -87,7 +88,8 @@ export function endSnags(site: Site, branch: Branch, path: string): Snag[] {
       continue;
     }
     const glued = takesSilicone(site, end.on);
-    if (end.hold === "loose" || bears(end.hold, load, end, glued)) continue;
+    // What leans on its wall stands on its foot; between two walls it would fall.
+    if ((end.hold === "loose" && over(load.outN, 0)) || bears(end.hold, load, end, glued)) continue;
     const limit = HOLD[end.hold].shearKPa;
     const larger = limit && (end.hold !== "silicone" || glued) ? bedMm(load.downN, limit.value) : undefined;
     const others = HOLDS.filter((h) => h !== "loose" && h !== end.hold && bears(h, load, end, glued));
@@ -96,12 +98,7 @@ export function endSnags(site: Site, branch: Branch, path: string): Snag[] {
       {
         rule: "hardscape/end-not-held",
         title: `The ${side} end of ${branch.name} is not held`,
-        sentence:
-          end.hold === "silicone" && !glued
-            ? `Silicone holds on clean glass and metal; the ${end.on} is ${site.variant.background.walls.some((w) => w.face === end.on) ? "built up" : site.shell.faces[end.on].material.name.toLowerCase()}. It is not counted.`
-            : load.screwN !== null
-              ? `${formatNumber(load.screwN, 0, "up")} N on each screw; ${HOLD.screwPlate.screwN!.value} N is what one bears.`
-              : `${formatNumber(load.shearKPa ?? 0, 1, "up")} kPa on its bed of ${say(end.bedWidth.value)} × ${say(end.bedHeight.value)}; ${HOLD[end.hold].words} bears ${limit?.value ?? 0} kPa for years.`,
+        sentence: notHeld(site, end, load, glued),
         reason: "Half of a span's weight rests at each end for as long as it stands, wet.",
         otherFixes: [
           ...(larger
@@ -136,6 +133,25 @@ export function endSnags(site: Site, branch: Branch, path: string): Snag[] {
       },
     });
   return list;
+}
+
+/** Why an end is not held, in words. */
+function notHeld(
+  { shell, variant, say }: Site,
+  end: End,
+  { downN, screwN, shearKPa }: EndLoad,
+  glued: boolean,
+): string {
+  const { words, shearKPa: bearsKPa, screwN: bearsN } = HOLD[end.hold];
+  if (end.hold === "silicone" && !glued && isWall(end.on)) {
+    const built = variant.background.walls.some((w) => w.face === end.on && w.buildUp !== "none");
+    return `Silicone holds on clean glass and metal; the ${end.on} is ${built ? "built up" : shell.faces[end.on].material.name.toLowerCase()}. It is not counted.`;
+  }
+  if (screwN !== null && bearsN)
+    return `${formatNumber(screwN, 0, "up")} N on each screw; one bears ${bearsN.value} N.`;
+  if (shearKPa !== null && bearsKPa)
+    return `${formatNumber(shearKPa, 1, "up")} kPa on its bed of ${say(end.bedWidth.value)} × ${say(end.bedHeight.value)}; ${words} bears ${bearsKPa.value} kPa for years.`;
+  return `${formatNumber(downN, 0, "up")} N rest there, and nothing holds it.`;
 }
 
 /** Brings one end to its side wall, its play left; the other end stays where it is. */

@@ -85,7 +85,13 @@ function blockSnags(site: Site, block: Block, path: string): Snag[] {
           ? `${formatNumber(tips, 1, "down")} N at its top tips it; ${pushed.join(", ")} pushes harder.`
           : `${say(block.height.value)} high on a foot ${say(Math.min(block.width.value, block.length.value))} wide: it tips once it leans ${formatNumber(degrees, 0, "down")}°.`,
       reason: "Wood and stone that fall break glass and legs. Bed it, or lay it down (from memory).",
-      fix: { label: "Hold its foot by a bed of silicone", patch: [set(`${path}/hold`, "silicone")] },
+      fix:
+        block.on === "base"
+          ? { label: "Hold its foot by a bed of silicone", patch: [set(`${path}/hold`, "silicone")] }
+          : {
+              label: "Stand it on the base, in a bed of silicone",
+              patch: [set(`${path}/on`, "base"), set(`${path}/hold`, "silicone")],
+            },
       figure: `hardscape/${block.id}/tips`,
     });
   return list;
@@ -114,7 +120,21 @@ function barrierSnags({ variant }: Site, piece: Piece, path: string): Snag[] {
 function hideSnags({ brief, say }: Site, { id, name, hollow }: Piece, path: string): Snag[] {
   if (!hollow) return [];
   const bore = hollow.bore.low ?? hollow.bore.value;
-  return brief.residents.flatMap(({ name: who, girth, head, narrowestRigid }): Snag[] => {
+  const deadEnd: Snag[] = hollow.through
+    ? []
+    : [
+        {
+          rule: "hardscape/one-way-out",
+          subject: id,
+          severity: "note",
+          stage: "ground",
+          title: `${name}: one way out`,
+          sentence: "A hide has two ends, or one on purpose.",
+          reason: "Two in one hide, the one at its end is not let out by the other (common practice, no source).",
+          fix: { label: "Bore it right through", patch: [set(`${path}/hollow/through`, true)] },
+        },
+      ];
+  const snares = brief.residents.flatMap(({ name: who, girth, head, narrowestRigid }): Snag[] => {
     const passes = head ?? narrowestRigid;
     if (!girth || !passes || bore < (passes.low ?? passes.value) || bore >= (girth.high ?? girth.value)) return [];
     const wanted = Math.ceil((girth.high ?? girth.value) * TURN_SHARE);
@@ -132,6 +152,7 @@ function hideSnags({ brief, say }: Site, { id, name, hollow }: Piece, path: stri
       },
     ];
   });
+  return [...deadEnd, ...snares];
 }
 /** To turn in a hide a body wants its girth and half as much again. From memory. */
 const TURN_SHARE = 1.5;

@@ -1,3 +1,4 @@
+import { set } from "../../../ledgers/fix";
 import { findMaterial, materialsOf } from "../../../materials/find";
 import type { Opening } from "../../../shell/shell";
 import type { Site } from "../../../shell/site";
@@ -69,6 +70,8 @@ export const hinged: ClosureKind<Hinged> = {
   start: (site, opening) => newHinged(site, opening),
   startWords: () => ({ button: "Hang doors on hinges", about: "" }),
   offers: (site, opening) => withAndWithoutKey(site, "Hang doors on hinges", newHinged(site, opening)),
+  opensSmaller: ({ path }, { leaves }) =>
+    leaves === 1 ? [{ label: "Hang it as two leaves", patch: [set(`${path}/leaves`, 2)] }] : [],
   leaves(here, closure): Leaf[] {
     const job = jobOf(here, closure);
     const sized = sizedOf(job);

@@ -55,9 +55,9 @@ function bedStep(here: Here, closure: SliderAndPane): Step {
 
 /** One pane stands, the other slides before it. */
 export const sliderAndPane: ClosureKind<SliderAndPane> = {
-  ...slidingPair,
   kind: "sliderAndPane",
   label: "slider before a fixed pane",
+  ...{ suits: slidingPair.suits, what: slidingPair.what, unlocked: slidingPair.unlocked },
   summary: (here, closure) => `a slider before a fixed pane, each ${paneWords(here, asPair(closure))}`,
   check: (closure, path, checker) => slidingPair.check(asPair(closure), path, checker),
   start: (_, opening) => newSliderAndPane(opening.id),
