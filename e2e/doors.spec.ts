@@ -69,8 +69,14 @@ test("doors made wrong on purpose are told, each with a fix that clears it", asy
   await undoAll(page);
 });
 
-test("a lid in two takes a head and not the body behind it: a snare, and a strip clears it", async ({ page }) => {
+test("a lid is told of few catches; in two, of a snare that takes a head and not the body, which a strip clears", async ({
+  page,
+}) => {
   await open(page, "/builds/nursery-tub/front");
+  // A lid is held all round: too few catches are told of it as of doors.
+  await choose(page, "Closed by", "framed mesh lid");
+  await type(page, "One each", "600");
+  await toldAndCleared(page, "front/few-catches", /^One each 300 mm/);
   await choose(page, "Closed by", "lid in two, the front hinged");
   await type(page, "Clear across the lid", "9");
   await goOn(page, "brief");
