@@ -7,15 +7,15 @@ import { FIT_MM } from "./works/panelSizes";
 
 /** Where an animal could get behind a wall: round a panel that is wedged in, and behind a background that was there. */
 export function behindWalls({ shell }: Site, covers: readonly Cover[]): Fact[] {
-  const placed = (face: string, lengthMm: number) => ({
-    ...{ id: `behind-${face}`, where: face, stage: "background" },
+  const placed = (id: string, face: string, lengthMm: number) => ({
+    ...{ id, where: face, stage: "background" },
     ...{ seat: "hole" as const, lengthMm, inside: true as const },
   });
   const panels = covers
     .filter(({ wall }) => wall.buildUp === "panels")
     .map(
       ({ wall: { face }, rect }): PlacedWay => ({
-        ...placed(face, 2 * (rect.widthMm + rect.heightMm)),
+        ...placed(`behind-${face}`, face, 2 * (rect.widthMm + rect.heightMm)),
         cover: "wedged in by hand",
         way: {
           ...{ name: `behind the ${face} panel`, kind: "slot", nominalMm: FIT_MM },
@@ -28,7 +28,8 @@ export function behindWalls({ shell }: Site, covers: readonly Cover[]): Fact[] {
     lining && lining.gapMm > 0
       ? [
           {
-            ...placed(lining.face, 2 * inside.heightMm),
+            // A panel may be planned before it: that is a gap of its own.
+            ...placed("behind-lining", lining.face, 2 * inside.heightMm),
             cover: "nothing but its own edges",
             way: { name: "behind the background it came with", kind: "slot", nominalMm: lining.gapMm },
           },

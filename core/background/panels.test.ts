@@ -2,6 +2,8 @@ import { describe, expect, it } from "vitest";
 import { bareTank, plainWall, planned } from "../../tests/bareTank";
 import { jobBuild } from "../../tests/job";
 import { statedMm } from "../design/measure";
+import { newBuild, newVariant } from "../document/create";
+import type { FrontGlassShell } from "../shell/kinds/frontGlass/schema";
 import { laminate } from "./works/laminate";
 
 const panels = (own = {}) =>
@@ -60,6 +62,15 @@ describe("panels made outside", () => {
     expect(told(3)[0]!.title).toBe("Rosy boa: gets behind the back panel");
     expect(told(3)[0]!.fix).toBeDefined();
     expect(told(14)).toEqual([]);
+  });
+  it("before a background that is kept have a gap of their own", () => {
+    const build = newBuild("Kept", { unit: "mm" }, newVariant("frontGlass"));
+    const variant = build.variants[0]!;
+    const { found } = variant.shell as FrontGlassShell;
+    found.background = { is: "kept", thickness: statedMm(30), gap: statedMm(6) };
+    variant.background.walls = [plainWall("back", { buildUp: "panels" })];
+    const behind = planned(build).audit.ways.filter((w) => w.inside);
+    expect(behind.map((w) => w.id).sort()).toEqual(["behind-back", "behind-lining"]);
   });
   it("lie on no side of the shell and wait for its seams only to go in", () => {
     const { steps } = planned(panels());
