@@ -1,7 +1,19 @@
 import { scriptsOf } from "./scripts/pageScripts.mjs";
 
 const page = (name, routes, limit) => ({ name, path: scriptsOf(routes), limit, gzip: true });
-const STAGES = ["brief", "shell", "ground", "front", "seal", "background", "air", "cuts", "buying", "diary"];
+const STAGES = [
+  "brief",
+  "shell",
+  "ground",
+  "front",
+  "fixtures",
+  "seal",
+  "background",
+  "air",
+  "cuts",
+  "buying",
+  "diary",
+];
 const stage = (id) => `stages/${id}/${id[0].toUpperCase()}${id.slice(1)}Stage`;
 
 /** What a page may fetch of script before it can be used, gzipped. */

@@ -9,6 +9,7 @@ export default [
   route("import", "routes/import.ts"),
   route("rack", "routes/rack.ts"),
   route("prices", "routes/prices.ts"),
+  route("recipes", "routes/recipes.ts"),
   route("builds/:id", "routes/build.tsx", [
     index("routes/build.start.ts"),
     // A route each, so that a stage's script loads when it is first opened.

@@ -7,6 +7,8 @@ import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { nest } from "../core/cuts/nest/nest";
 import { issueWords } from "../core/document/read";
 import { auditEscape, EscapeSchema } from "../core/escape/escape";
+import { LightSchema } from "../core/light/format";
+import { light } from "../core/light/light";
 import { PaneSchema, sizePane } from "../core/panes/pane";
 import { plan, publicPlan } from "../core/plan";
 import { LeakInputSchema } from "../core/seal/leak/format";
@@ -69,6 +71,11 @@ function doorVerb(data: unknown): Result<unknown> {
   return read.success ? sizeDoor(read.output) : fail(`not a door or lid: ${issueWords(read.issues)}`);
 }
 
+function lightVerb(data: unknown): Result<unknown> {
+  const read = v.safeParse(LightSchema, data);
+  return read.success ? light(read.output) : fail(`not lamps and points: ${issueWords(read.issues)}`);
+}
+
 function leakVerb(data: unknown): Result<unknown> {
   const read = v.safeParse(LeakInputSchema, data);
   return read.success ? judgeLeak(read.output) : fail(`not a water test: ${issueWords(read.issues)}`);
@@ -87,5 +94,6 @@ export const VERBS: Record<string, (data: unknown) => Result<unknown> | Promise<
   escape: escapeVerb,
   pane: paneVerb,
   door: doorVerb,
+  light: lightVerb,
   leak: leakVerb,
 };

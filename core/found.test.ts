@@ -65,7 +65,7 @@ describe("what was found and stays", () => {
           if (!isMade(wall) && wall.fate !== "mended")
             expect(steps.filter((x) => x.startsWith(`background/${wall.face}/`) && !x.endsWith("/film"))).toEqual([]);
       }),
-      { numRuns: 250 },
+      { numRuns: 200 },
     );
     expect(kept).toBeGreaterThan(10);
   });

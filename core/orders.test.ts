@@ -193,10 +193,10 @@ describe("docs/orders.md", () => {
   });
 
   it("would see an order broken", () => {
-    const row = ROWS.find((r) => r.row === "F29")!;
+    const row = ROWS.find((r) => r.row === "F26")!;
     const p = all.find((one) => pairsOf(row, one).met > 0)!;
     const early = structuredClone(p);
-    early.steps.find((s) => s.step.id === "ground/lay")!.entry.startAt = 0;
+    early.steps.find((s) => s.step.id === "ground/mix/mix")!.entry.startAt = 0;
     expect(pairsOf(row, early).broken).not.toEqual([]);
   });
 });

@@ -60,7 +60,7 @@ describe("the whole job", () => {
     const entry = (id: string) => planned.diary.entries.find((e) => e.stepId === id)!;
     expect(entry("cuts/saw").startAt).toBeGreaterThanOrEqual(entry("buying/fetch").readyAt);
     expect(entry("seal/bead").startAt).toBeGreaterThanOrEqual(entry("shell/glue").readyAt);
-    expect(entry("ground/lay").startAt).toBeGreaterThanOrEqual(entry("seal/air-out").readyAt);
+    expect(entry("ground/mix/mix").startAt).toBeGreaterThanOrEqual(entry("seal/air-out").readyAt);
     expect(entry("diary/residents-in").startAt).toBeGreaterThanOrEqual(entry("front/audit").readyAt);
     expect(entry("front/hang").startAt - entry("front/measure-opening").handsEndAt).toBeGreaterThanOrEqual(7 * 1440);
     expect(parseLocal(planned.tally.residentsInAt!)).toBe(planned.diary.residentsInAt);

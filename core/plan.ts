@@ -122,7 +122,7 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
   const all = gather([before, diary]);
   const facts = factsOf(trades.facts);
   const judge: Judge = (fixed) => {
-    const then = runTrades(runInput(input, fixed), run);
+    const then = runTrades({ ...runInput(input, fixed), judged: true }, run);
     const { parts, snags } = gathered(then);
     return [
       ...snags,

@@ -9,6 +9,7 @@ import { statedMm } from "./design/measure";
 import { newBuild, newVariant } from "./document/create";
 import type { Build, Variant } from "./document/schema";
 import type { Feature } from "./features/schema";
+import { stackOf } from "./ground/layers/starts";
 import { fillOf } from "./ground/mass";
 import { plan } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
@@ -238,10 +239,10 @@ describe("walls and what is on them", () => {
         groundDepth: null,
         topLoadKg: statedMm(0),
       } as typeof variant.shell;
-      variant.ground.drain = { body: "clay", depth: statedMm(50) };
+      variant.ground.layers = stackOf({ drain: { body: "clay", mm: 50 } });
       variant.background.walls = [plainWall("back", { depth: statedMm(100), foot: statedMm(foot) })];
-      const { shell } = plan(jobInput(newBuild("Floor", { unit: "mm" }, variant)));
-      return fillOf(shell, variant).find((f) => f.id === "drain")!.litres;
+      const { site } = plan(jobInput(newBuild("Floor", { unit: "mm" }, variant)));
+      return fillOf(site).find((f) => f.id === "drain")!.litres;
     };
     expect(floor(0)).toBeCloseTo(10.5, 9);
     // Half of the clay's height is under the wall's foot.

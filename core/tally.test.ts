@@ -24,7 +24,11 @@ describe("the tally", () => {
   });
 
   it("counts sheets bought, not those from a rack or the shell's own panes", () => {
-    expect(plan(jobInput(haberdasher())).tally.sheets).toBe(0);
+    const boxless = haberdasher();
+    boxless.variants[0]!.boxes = [];
+    expect(plan(jobInput(boxless)).tally.sheets).toBe(0);
+    // Its pump box is cut from one.
+    expect(plan(jobInput(haberdasher())).tally.sheets).toBe(1);
     expect(plan(jobInput(antYard())).tally).toMatchObject({ sheets: 0, usedShare: 0 });
   });
 

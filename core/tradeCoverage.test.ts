@@ -14,6 +14,7 @@ import type { Zone } from "./background/schema";
 import { statedMm } from "./design/measure";
 import type { Build } from "./document/schema";
 import { chosenVariant } from "./document/variant";
+import { stackOf } from "./ground/layers/starts";
 import type { LogEntry } from "./log/schema";
 import type { PlanInput } from "./plan";
 import { STARTER_RESIDENTS } from "./residents/starters";
@@ -80,6 +81,7 @@ function corpus(): PlanInput[] {
   const late = changed(haberdasher(), (v) => {
     v.seal.stacks = [{ face: "back", layers: layers("beads", "rubberSpray", "openings") }];
     v.ground.quarantineDays = statedMm(3);
+    v.ground.layers = stackOf({ mix: { unit: "parts", own: [], parts: [{ what: "coir", amount: statedMm(1) }] } });
   });
   const crowded = changed(bareTank(), (v) => {
     v.background.walls = [plainWall("back", { finish: "grout" })];

@@ -1,5 +1,6 @@
 import { index, integer, jsonb, pgTable, primaryKey, serial, text, timestamp } from "drizzle-orm/pg-core";
 import type { NestSolution } from "../core/cuts/nest/format";
+import type { OwnRecipe } from "../core/ground/recipes";
 import type { Material } from "../core/materials/schema";
 import type { Stock } from "../core/stock/schema";
 import type { Workshop } from "../core/workshop/schema";
@@ -65,7 +66,7 @@ export const nestings = pgTable(
 /** One row per setting: the workshop, the rack, the demo's pinned clock. */
 export const settings = pgTable("settings", {
   key: text("key").primaryKey(),
-  value: jsonb("value").$type<Workshop | Stock | string>().notNull(),
+  value: jsonb("value").$type<Workshop | Stock | OwnRecipe[] | string>().notNull(),
 });
 
 /** The materials book, prices in it, in the order the builder sees it. */

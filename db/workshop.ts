@@ -2,6 +2,7 @@ import { asc, eq } from "drizzle-orm";
 import * as v from "valibot";
 import { completeBook } from "../core/book/complete";
 import { starterBook } from "../core/book/starter";
+import { type OwnRecipe, OwnRecipesSchema } from "../core/ground/recipes";
 import { type Book, BookSchema, type Material } from "../core/materials/schema";
 import { emptyStock, type Stock, StockSchema } from "../core/stock/schema";
 import { type Workshop, WorkshopSchema } from "../core/workshop/schema";
@@ -19,7 +20,7 @@ async function readSetting<S extends v.GenericSchema>(
   return read.success ? read.output : undefined;
 }
 
-async function writeSetting(db: Database, key: string, value: Workshop | Stock | string): Promise<void> {
+async function writeSetting(db: Database, key: string, value: Workshop | Stock | OwnRecipe[] | string): Promise<void> {
   await db.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } });
 }
 
@@ -30,6 +31,11 @@ export const writeWorkshop = (db: Database, workshop: Workshop) => writeSetting(
 export const readStock = async (db: Database): Promise<Stock> =>
   (await readSetting(db, "stock", StockSchema)) ?? emptyStock();
 export const writeStock = (db: Database, stock: Stock) => writeSetting(db, "stock", stock);
+
+/** Mixes the workshop keeps for its next builds. */
+export const readRecipes = async (db: Database): Promise<OwnRecipe[]> =>
+  (await readSetting(db, "recipes", OwnRecipesSchema)) ?? [];
+export const writeRecipes = (db: Database, recipes: OwnRecipe[]) => writeSetting(db, "recipes", recipes);
 
 /** The demo's clock; undefined where the machine's own counts. */
 export const readPinnedNow = (db: Database): Promise<string | undefined> => readSetting(db, "now", v.string());

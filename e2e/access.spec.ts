@@ -63,12 +63,12 @@ test("the theme is chosen by its button and kept over a reload", async ({ page }
   await open(page, "/builds/landing-box/shell");
   const html = page.locator("html");
   await expect(html).toHaveClass(/light/);
-  await page.getByRole("button", { name: "Dark" }).click();
+  await page.getByRole("button", { name: "Dark", exact: true }).click();
   await expect(html).toHaveClass(/dark/);
   await page.reload();
   await expect(html).toHaveClass(/dark/);
   await settled(page);
-  await page.getByRole("button", { name: "Light" }).click();
+  await page.getByRole("button", { name: "Light", exact: true }).click();
   await expect(html).toHaveClass(/light/);
 });
 
@@ -138,8 +138,10 @@ test("a build is made, judged, mended and cut by keyboard alone", async ({ page 
     await expect(inHand(page).getByLabel("Middle from the front")).toBeFocused();
   }
   await page.locator("[data-feature='low-1']").focus();
+  await page.keyboard.press("v");
+  await expect(page.getByText("Variants is not built yet")).toBeVisible();
   await page.keyboard.press("6");
-  await expect(page.getByText("Fixtures is not built yet")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Fixtures", exact: true }).first()).toBeVisible();
   await page.keyboard.press("9");
   await expect(page.getByText("2 sheets is least, proved")).toBeVisible();
   expect((await cutList(page))["shell/back"]).toEqual(["1520", "620"]);

@@ -1,5 +1,5 @@
 import { expect } from "@playwright/test";
-import { choose, goOn, inHand, open, saved, showAllSnags, toldAndCleared, type, undoAll } from "./hand";
+import { choose, goOn, inHand, open, saved, settled, showAllSnags, toldAndCleared, type, undoAll } from "./hand";
 import { test } from "./site";
 
 const FRONTS = [
@@ -105,6 +105,7 @@ test("the walk round is tried gap by gap, kept, and stops the build where a gaug
   await page.keyboard.press("Escape");
   await expect(page.locator("[data-rule='front/gauge-passes']")).toContainText("7 mm drill bit passed");
   await page.reload();
+  await settled(page);
   await walk();
   await expect(row).toContainText("goes through");
   const printed = await page.request.get("/builds/flat-pack-1500/files/walk-round-a4.pdf");

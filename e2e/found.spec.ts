@@ -14,8 +14,8 @@ const step = async (page: Page, id: string) => {
 
 /** Lays a drain layer of clay. */
 async function drain(page: Page, depth: string) {
-  await page.getByRole("combobox", { name: "Drainage layer", exact: true }).selectOption({ index: 1 });
-  const field = page.getByRole("textbox", { name: "Drainage layer, how deep" });
+  await page.getByRole("combobox", { name: "Add a layer", exact: true }).selectOption({ label: "drainage layer" });
+  const field = inHand(page).getByRole("textbox", { name: "How deep" });
   await field.fill(depth);
   await field.blur();
 }

@@ -88,6 +88,18 @@ export async function open(page: Page, address: string) {
   await settled(page);
 }
 
+/** Brings a build of the demo back as it was laid out: another test of the same worker may have changed it. */
+export async function asAtFirst({ request }: Page, build: string) {
+  const from = `/builds/${build}/revisions`;
+  const { revisions } = (await (await request.get(from)).json()) as { revisions: { number: number }[] };
+  if (revisions.length === 1) return;
+  const numbers = revisions.map((r) => r.number);
+  const [first, newest] = [Math.min(...numbers), Math.max(...numbers)];
+  const { design } = (await (await request.get(`${from}?number=${first}`)).json()) as { design: unknown };
+  const saved = await request.post(`/builds/${build}/save`, { data: { base: newest, design } });
+  expect(saved.ok()).toBe(true);
+}
+
 /** Goes on to another stage of the build that is open, by the list of stages. */
 export async function goOn(page: Page, stage: string) {
   const link = page.locator(`nav[aria-label="Stages"] a[href$="/${stage}"]`);
@@ -120,6 +132,10 @@ export async function cutList(page: Page): Promise<Record<string, [string, strin
 /** A reading of the tally by its label. */
 export const tally = (page: Page, label: string) =>
   page.locator("footer").getByText(label, { exact: true }).locator("xpath=following-sibling::span");
+
+/** Puts something into the room; it is in hand then. */
+export const putIn = (page: Page, what: string) =>
+  page.getByRole("combobox", { name: "Put in", exact: true }).selectOption({ label: what });
 
 /** Chooses in a field of what is in hand. */
 export const choose = (page: Page, label: string, option: string) =>

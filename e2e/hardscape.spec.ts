@@ -1,10 +1,10 @@
 import { expect } from "@playwright/test";
-import { inHand, open, saved, toldAndCleared, type, undoAll } from "./hand";
+import { inHand, open, putIn, saved, toldAndCleared, type, undoAll } from "./hand";
 import { test } from "./site";
 
 test("a stone and a branch are put in from nothing, drawn, moved, and told where they are wrong", async ({ page }) => {
   await open(page, "/builds/bramble-tower/ground");
-  await page.getByRole("button", { name: "Add a stone", exact: true }).click();
+  await putIn(page, "a stone");
   await page.getByRole("button", { name: "Net", exact: true }).click();
   const stone = page.locator("[data-piece='stone-1']");
   await expect(stone).toBeVisible();
@@ -22,7 +22,7 @@ test("a stone and a branch are put in from nothing, drawn, moved, and told where
   await toldAndCleared(page, "hardscape/topples", /^Hold its foot/);
   await type(page, "Its middle, from the left", "20");
   await toldAndCleared(page, "hardscape/outside", /^Move it in/);
-  await page.getByRole("button", { name: "Add a branch", exact: true }).click();
+  await putIn(page, "a branch");
   await type(page, "Weighed, kg", "2");
   await type(page, "Its bed, wide", "20");
   await type(page, "Its bed, high", "20");

@@ -95,16 +95,18 @@ test("the cabinet goes on through background and substrate, and mistakes made on
 
   // Ground: barrier flush and of metal, clay lower than the pool, a pump with no way out, a mix that does not sum.
   await goOn(page, "ground");
+  await take(page, "Barrier");
   await type(page, "Its curl, each side", "0");
   await expect(snag(page, "The barrier is cut flush")).toBeVisible();
   await press(page, "Leave 30 mm of curl");
   await expect(snag(page, "The barrier is cut flush")).toHaveCount(0);
-  await choose(page, "Barrier", "metal mesh");
+  await take(page, "Barrier");
+  await choose(page, "Of", "metal mesh");
   await expect(snag(page, "Metal mesh under wet substrate")).toBeVisible();
   await press(page, "Lay weed cloth instead");
   await expect(snag(page, "Metal mesh under wet substrate")).toHaveCount(0);
   await take(page, "Pool");
-  await choose(page, "Behind", "nothing: one level with the land");
+  await choose(page, "Takes", "a place of its own");
   await expect(snag(page, "Land will be soaked")).toBeVisible();
   await expect(snag(page, "Water 60 mm, drainage layer 40 mm: it must top the water by 10 to 20 mm.")).toBeVisible();
   await press(page, "Raise the drainage layer to 75 mm");
@@ -191,11 +193,13 @@ test("a tank in inches gets walls and substrate from nothing, to the shopping li
   await page.waitForURL(/\/builds\/[^/]+\/shell/);
   await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
   await goOn(page, "ground");
-  await choose(page, "Drainage layer", "expanded clay");
-  await type(page, "Drainage layer, how deep", "1 3/4");
-  await choose(page, "Barrier", "two layers of fly screen");
   await type(page, "Substrate's top, at the back", '5 1/2"');
   await type(page, "Substrate's top, at the front", "4.5");
+  await press(page, "Lay the usual: clay, weed cloth, a mix");
+  await take(page, "Drainage layer");
+  await type(page, "How deep", "1 3/4");
+  await take(page, "Barrier");
+  await choose(page, "Of", "two layers of fly screen");
   await expect(page.getByRole("textbox", { name: "Its curl, each side" })).toHaveValue("30 mm");
   await take(page, "Mix");
   await choose(page, "Start from a recipe", "Soil, sand and coir");
@@ -227,6 +231,6 @@ test("a tank in inches gets walls and substrate from nothing, to the shopping li
   ])
     await expect(page.getByText(item, { exact: true }).first()).toBeVisible();
   await goOn(page, "diary");
-  await page.locator('[data-step="ground/barrier"]').click();
+  await page.locator('[data-step="ground/barrier/barrier"]').click();
   await expect(inHand(page)).toContainText(/1 3\/16"/);
 });

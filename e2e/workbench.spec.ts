@@ -1,7 +1,7 @@
 import { expect, type Page } from "@playwright/test";
 import { meet } from "#core/labels/place";
 import { answers } from "../scripts/answers.mjs";
-import { inHand, open, saved, take } from "./hand";
+import { asAtFirst, inHand, open, saved, take } from "./hand";
 import { test } from "./site";
 
 const BUILDS = [
@@ -26,6 +26,7 @@ const STAGES: StageOf[] = [
   { id: "ground", key: "3", title: "Water & substrate", most: 2 },
   { id: "front", key: "4", title: "Front & lid", most: 2 },
   { id: "air", key: "5", title: "Air", most: 2 },
+  { id: "fixtures", key: "6", title: "Fixtures", most: 2 },
   { id: "seal", key: "7", title: "Seal", most: 2 },
   { id: "background", key: "8", title: "Background", most: 2 },
   { id: "cuts", key: "9", title: "Cuts", most: 3 },
@@ -91,6 +92,8 @@ for (const build of BUILDS)
   test(`every stage of ${build} is in one view: board, fields in hand and its first snag`, async ({ page }) => {
     const said: string[] = [];
     page.on("pageerror", (e) => said.push(e.message));
+    page.on("console", (m) => m.type() === "error" && said.push(m.text()));
+    await asAtFirst(page, build);
     await open(page, `/builds/${build}/brief`);
     const printed: string[] = [];
     for (const { id: stage, key, title, most } of STAGES) {
@@ -101,6 +104,9 @@ for (const build of BUILDS)
       const seen = await look(page);
       printed.push(`${stage} ${(seen.scrolled / VIEWPORT.height).toFixed(2)}`);
       const what = `${build}, ${stage}`;
+      const text = await page.locator("main").innerText();
+      expect.soft(text.length, `${what}: empty`).toBeGreaterThan(60);
+      expect.soft(text, what).not.toMatch(/NaN|undefined|Infinity/);
       if (stage !== "brief" && stage !== "buying") expect.soft(inSight(seen.board), `${what}: the board`).toBe(true);
       if (stage !== "buying" && stage !== "diary")
         expect.soft(inSight(seen.fields[0]), `${what}: a field in hand`).toBe(true);
@@ -177,7 +183,7 @@ test("a level is dragged on the section, and its field follows", async ({ page }
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, y - 10, { steps: 4 });
   await page.mouse.up();
-  const depth = inHand(page).getByRole("textbox", { name: "Drainage layer, how deep" });
+  const depth = inHand(page).getByRole("textbox", { name: "How deep" });
   await expect.poll(async () => Number(await depth.inputValue())).toBeGreaterThan(before);
   const dragged = Number(await depth.inputValue());
   await level.focus();

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { completeBook } from "../core/book/complete";
 import { isSound, KeptNestingSchema } from "../core/cuts/kept";
 import { LocalTimeSchema } from "../core/design/basics";
 import { issueWords, readBuild } from "../core/document/read";
@@ -45,8 +46,10 @@ export function readBuildFile(data: unknown): Result<PlanInput> {
     );
   const read = v.safeParse(BuildFileSchema, data);
   if (!read.success) return fail(`This build file is damaged: ${issueWords(read.issues)}. Nothing was changed.`);
-  const design = readBuild(read.output.design, read.output.book);
+  const { stock, workshop, now, seed, log, nestings } = read.output;
+  // An older file's book lacks what has been counted since: it is added, unpriced.
+  const book = completeBook(read.output.book);
+  const design = readBuild(read.output.design, book);
   if (!design.ok) return design;
-  const { book, stock, workshop, now, seed, log, nestings } = read.output;
   return ok({ design: design.value, book, stock, workshop, now, seed, log, nestings: nestings.filter(isSound) });
 }

@@ -5,6 +5,7 @@ import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { BuildSchema } from "../core/document/schema";
 import { EscapeSchema } from "../core/escape/escape";
+import { LightSchema } from "../core/light/format";
 import { PaneSchema } from "../core/panes/pane";
 import { LeakInputSchema } from "../core/seal/leak/format";
 import { BuildFileSchema } from "./buildFile";
@@ -21,6 +22,7 @@ export const SCHEMAS = (): Record<string, string> => ({
   "bars.json": write("Input of `hornwort bars`", BarInstanceSchema),
   "escape.json": write("Input of `hornwort escape`", EscapeSchema),
   "door.json": write("Input of `hornwort door`", DoorSchema),
+  "light.json": write("Input of `hornwort light`", LightSchema),
   "leak.json": write("Input of `hornwort leak`", LeakInputSchema),
   "pane.json": write("Input of `hornwort pane`", PaneSchema),
 });

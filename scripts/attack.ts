@@ -29,6 +29,7 @@ const WRITES: readonly (readonly [path: string, headers: Record<string, string>,
   ["/rack", FORM_TYPE, "drop=R1"],
   ["/rack.data", FORM_TYPE, "drop=R1"],
   ["/prices", FORM_TYPE, "pack=silicone-310&price=1"],
+  ["/recipes", JSON_TYPE, '{"name":"Theirs"}'],
   ["/workshop", FORM_TYPE, "name=Theirs"],
   ["/workshop.data", FORM_TYPE, "name=Theirs"],
   ["/new", FORM_TYPE, "kind=sheet&name=Theirs"],
@@ -172,7 +173,8 @@ async function hostileNames(address: string): Promise<string> {
     !/html|svg|javascript/.test(plain["content-type"] ?? "html") && plain["x-content-type-options"] === "nosniff";
   note("data of a page", plain["content-type"] ?? "no type", inert);
   const svg = (await file("sheets.svg")).body;
-  note("SVG of the sheets", `${svg.length} bytes`, !/<script|<img|\son\w+\s*=|javascript:/i.test(svg));
+  // Within its tags, that is: what is written out as text runs nothing.
+  note("SVG of the sheets", `${svg.length} bytes`, !/<script|<img|<[^>]*\son\w+\s*=|<[^>]*javascript:/i.test(svg));
   for (const name of ["cuts.csv", "shopping.csv"]) {
     const { data } = Papa.parse<string[]>((await file(name)).body.trim());
     const live = data.flat().filter((cell) => /^[=+@\t\r]|^-(?!\d)/.test(cell));

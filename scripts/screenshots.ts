@@ -30,7 +30,11 @@ const VIEWS: readonly View[] = [
   { name: "in-hand", address: `${FLAT_PACK}/background`, press: "[data-zone='ledge-1']" },
   { name: "water-test", address: `${CABINET}/seal`, press: "[data-thing='test/water-test'] button" },
   { name: "background", address: `${CABINET}/background` },
-  { name: "background-ways", address: `${FLAT_PACK}/background`, press: "button:has-text('Ways side by side')" },
+  {
+    name: "fixtures",
+    address: "/builds/tower-on-end/fixtures",
+    press: "[data-thing='fixture/uv-tube'] button",
+  },
   { name: "ground", address: `${CABINET}/ground` },
   { name: "sections", address: `${CABINET}/shell`, press: "button:text-is('Sections')" },
   { name: "model", address: "/builds/tower-on-end/shell", press: "button:text-is('Model')" },

@@ -4,9 +4,11 @@ import { statedMm } from "../core/design/measure";
 import { checkDesign } from "../core/document/check";
 import type { Build } from "../core/document/schema";
 import type { Feature } from "../core/features/schema";
+import { stackOf } from "../core/ground/layers/starts";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { bareSeal } from "../core/seal/schema";
 
+import { anyFixtures } from "./anyFixtures";
 import { maybe, mm } from "./anyMeasure";
 import { jobBuild, jobInput, jobVariant } from "./job";
 
@@ -87,6 +89,7 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
       floor: maybe(glass),
       drain: maybe(mm(20, 80)),
       budget: maybe(fc.integer({ min: 0, max: 100_000 })),
+      fixtures: anyFixtures,
     })
     .map((r) => {
       const variant = jobVariant();
@@ -107,8 +110,9 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
         ...{ height: r.pane, length: null },
       };
       variant.shell.floor = r.floor === null ? null : { source: { of: "bought", material: r.floor } };
-      variant.ground.drain = r.drain && { body: "clay", depth: r.drain };
+      variant.ground.layers = r.drain ? stackOf({ drain: { body: "clay", mm: r.drain.value } }) : [];
       variant.shell.topLoadKg = r.load;
+      variant.fixtures = r.fixtures;
       variant.closures = r.open
         ? []
         : [{ ...newSlidingPair(4, r.lock && { kind: r.lock, origin: "made" }), glass: r.glass, track: r.track }];

@@ -7,8 +7,18 @@ import type { Feature } from "../core/features/schema";
 import { bareGround } from "../core/ground/schema";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { anyFeature } from "./anyFeature";
+import { anyFixtures } from "./anyFixtures";
 import { anyCures, anyGaps } from "./anyGap";
-import { anyBackground, anyGround, anyHardscape, anyService } from "./anyInside";
+import {
+  anyBackground,
+  anyBoxes,
+  anyDividers,
+  anyGround,
+  anyHardscape,
+  anyService,
+  anyStreams,
+  anyVessels,
+} from "./anyInside";
 import { maybe, mm } from "./anyMeasure";
 import { anyStart } from "./anyStart";
 import { jobInput } from "./job";
@@ -22,27 +32,20 @@ export const anyFoundBuild = (): fc.Arbitrary<Build> =>
       water: maybe(mm(5, 120)),
       seams: fc.constantFrom("none" as const, "base" as const, "all" as const),
       resident: maybe(fc.nat(STARTER_RESIDENTS.length - 1)),
-      divider: maybe(mm(20, 150)),
       background: fc.option(anyBackground, { nil: bareBackground() }),
       ground: fc.option(anyGround, { nil: bareGround() }),
       service: anyService,
-      hardscape: anyHardscape,
-      ...{ gaps: anyGaps, cures: anyCures },
+      ...{ hardscape: anyHardscape, dividers: anyDividers, vessels: anyVessels, boxes: anyBoxes, streams: anyStreams },
+      ...{ gaps: anyGaps, cures: anyCures, fixtures: anyFixtures },
     })
-    .map(({ start, features, water, seams, resident, divider, ...inside }) => {
+    .map(({ start, features, water, seams, resident, ...inside }) => {
       const kind = start.shell!.kind;
       const base = newVariant(kind);
       const variant: Variant = {
         ...base,
         ...start,
         features: features.map((f, i) => ({ ...f, id: `f${i}` }) as Feature),
-        seal: {
-          ...base.seal,
-          ...{ standingWater: water, seams },
-          dividers: divider
-            ? [{ id: "d0", name: "Pane", made: "glass", height: divider, watertight: true, origin: "made" }]
-            : [],
-        },
+        seal: { ...base.seal, standingWater: water, seams },
         ...inside,
       };
       const build = newBuild("Any", { unit: "mm" }, variant);

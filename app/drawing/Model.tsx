@@ -9,8 +9,9 @@ import { LEAF_FAMILY } from "#core/closures/cutLeaves";
 import { leafMesh, OPEN_DEG } from "#core/closures/leaf/opened";
 import type { Variant } from "#core/document/schema";
 import { drawnCorners } from "#core/features/drawn";
-import { pieceMesh } from "#core/hardscape/mesh";
 import type { Family } from "#core/materials/face";
+import type { Book } from "#core/materials/schema";
+import type { Plan } from "#core/plan";
 import { boxOf } from "#core/shell/boxes";
 import { cornersOf } from "#core/shell/faces";
 import { extent } from "#core/shell/outline";
@@ -18,6 +19,7 @@ import type { Shell } from "#core/shell/shell";
 import { type Point, toSpace, type Vec3 } from "#core/shell/space";
 import { boxMesh, facing, type Mesh, wallMesh } from "#core/shell/wallMesh";
 import type { Seen } from "#core/things/seen";
+import { insideSolids } from "#core/views/insideSolids";
 import { useBuild } from "../state/context";
 import { useSame } from "../state/equal";
 import { QuietButton } from "../ui/QuietButton";
@@ -28,6 +30,7 @@ const COLOUR: Record<Family, string> = {
   pvcFoam: "#f4f0e2",
   hdpe: "#f4f0e2",
   xps: "#e3d297",
+  twinWall: "#e6efe9",
   pp: "#e9e6da",
   pe: "#e9e6da",
   ps: "#eef2f0",
@@ -41,7 +44,7 @@ const COLOUR: Record<Family, string> = {
   steel: "#b9bdbb",
   galvanised: "#c2c8ca",
 };
-const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
+const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps", "twinWall"];
 
 /** The same hatches as on paper, as a texture: lines for wood, dashes for board, slants for glass, dots for plastic. */
 function hatchTexture(family: Family): CanvasTexture {
@@ -120,7 +123,7 @@ export default function Model() {
   const { shell } = plan;
   const [apart, setApart] = useState(false);
   const [lidOff, setLidOff] = useState(true);
-  const solids = useSolids(shell, variant, seen, lidOff);
+  const solids = useSolids(plan, variant, seen, lidOff);
   const size = Math.max(shell.outside.widthMm, shell.outside.depthMm, shell.outside.heightMm) / 1000;
   const middle: Vec3 = place([shell.inside.widthMm / 2, shell.inside.depthMm / 2, shell.inside.heightMm / 2]);
   return (
@@ -169,8 +172,13 @@ export default function Model() {
 }
 
 /** The solids of a shell, made again only when what is drawn has become another. */
-function useSolids(shell: Shell, variant: Variant, { covers, openings }: Seen, open: boolean): SolidOf[] {
-  const drawn = useSame({ shell, variant, covers, openings, open }, (of) => [
+function useSolids(
+  { shell, site }: Pick<Plan, "shell" | "site">,
+  variant: Variant,
+  { covers, openings }: Seen,
+  open: boolean,
+): SolidOf[] {
+  const drawn = useSame({ shell, variant, book: site.book, covers, openings, open }, (of) => [
     of.shell.faces,
     of.shell.strips,
     of.shell.gaps,
@@ -179,7 +187,9 @@ function useSolids(shell: Shell, variant: Variant, { covers, openings }: Seen, o
     of.shell.levels,
     of.variant.features,
     of.variant.background,
-    of.variant.ground.pool,
+    of.variant.dividers,
+    of.variant.boxes,
+    of.variant.vessels,
     of.variant.hardscape,
     of.openings,
     of.open,
@@ -196,9 +206,9 @@ interface SolidOf {
   opens: boolean;
 }
 
-type Drawn = { shell: Shell; variant: Variant; open: boolean } & Pick<Seen, "covers" | "openings">;
+type Drawn = { shell: Shell; variant: Variant; book: Book; open: boolean } & Pick<Seen, "covers" | "openings">;
 
-function solidsOf({ shell, variant, covers, openings, open }: Drawn): SolidOf[] {
+function solidsOf({ shell, variant, book, covers, openings, open }: Drawn): SolidOf[] {
   const { features } = variant;
   const walls = Object.values(shell.faces)
     .filter((f) => !f.open)
@@ -236,15 +246,7 @@ function solidsOf({ shell, variant, covers, openings, open }: Drawn): SolidOf[] 
     ...vents,
     ...leafSolids(shell, openings, open),
     ...backgroundSolids(shell, variant, covers),
-    ...variant.hardscape.map(
-      (piece): SolidOf => ({
-        id: `piece-${piece.id}`,
-        family: "timber",
-        mesh: pieceMesh(shell, piece),
-        out: [0, 0, 1],
-        opens: false,
-      }),
-    ),
+    ...insideSolids(shell, variant, book).map((solid): SolidOf => ({ ...solid, out: [0, 0, 1], opens: false })),
   ];
 }
 

@@ -17,7 +17,7 @@ interface Props {
   /** What it is, beside its name, for those who listen. */
   what?: string;
   /** Which feature, zone or piece of the build it is. */
-  tag: { "data-feature": string } | { "data-zone": string } | { "data-piece": string };
+  tag: { "data-feature": string } | { "data-zone": string } | { "data-piece": string } | { "data-fixture": string };
   children: ReactNode;
 }
 

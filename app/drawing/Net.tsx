@@ -1,6 +1,5 @@
-import { memo, useMemo } from "react";
+import { memo } from "react";
 import { FACES, type FaceId } from "#core/design/names";
-import { siteFloor } from "#core/ground/site";
 import { type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
 import { type Point, vAtHeight } from "#core/shell/space";
@@ -17,6 +16,8 @@ import { useSame } from "../state/equal";
 import { CoverMark } from "./CoverMark";
 import { Dimension } from "./Dimension";
 import { FeatureMark } from "./FeatureMark";
+import { FixtureMarks } from "./FixtureMarks";
+import { FloorMarks } from "./FloorMarks";
 import { FoundMarks } from "./FoundMarks";
 import { Handles } from "./Handles";
 import { hatchOf } from "./hatchOf";
@@ -96,8 +97,9 @@ export function Net({ size, onFace }: { size: Size; onFace?: (face: FaceId) => H
           ))}
         </g>
         <ClosureMarks net={net} scale={scale} />
-        {variant.ground.pool && <PoolMark net={net} scale={scale} />}
         {plan.shell.tray && <TrayMark net={net} scale={scale} />}
+        <FloorMarks net={net} scale={scale} />
+        <FixtureMarks net={net} scale={scale} />
         {variant.features.map((feature, index) => (
           <FeatureMark key={feature.id} feature={feature} index={index} net={net} scale={scale} />
         ))}
@@ -166,35 +168,9 @@ const SlipMarks = memo(function SlipMarks({ slips, net, scale }: { slips: Slips;
   );
 });
 
-/** The pool on the floor, with its water. */
-function PoolMark({ net, scale }: { net: NetLayout; scale: number }) {
-  const { plan, variant } = useBuild();
-  const { shell } = plan;
-  const pool = variant.ground.pool!;
-  const floor = useMemo(() => siteFloor(plan.site), [plan.site]);
-  const offU = shell.tray ? (shell.inside.widthMm - floor.widthMm) / 2 : 0;
-  const offV = shell.tray ? (shell.inside.depthMm - floor.depthMm) / 2 : 0;
-  const rect = drawRect(
-    "base",
-    {
-      uMm: offU + pool.u.value - pool.width.value / 2,
-      vMm: offV + pool.v.value - pool.length.value / 2,
-      widthMm: pool.width.value,
-      heightMm: pool.length.value,
-    },
-    net,
-    scale,
-  );
-  return (
-    <Pressable held={{ kind: "pool", id: "pool" }} name="Pool">
-      <rect {...rect} fill="url(#hatch-water)" fillOpacity="0.7" stroke="var(--chakra-colors-water)" />
-    </Pressable>
-  );
-}
-
 /** The tray on the base. */
 function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {
-  const hasPool = useVariant((v) => v.ground.pool !== null);
+  const hasPool = useVariant((v) => v.vessels.some((x) => x.kind === "pool"));
   const { inside, tray } = useShown(({ plan }) => plan.shell);
   if (!tray) return null;
   const rect = drawRect(

@@ -1,5 +1,6 @@
 import { memo } from "react";
 import type { Piece } from "#core/hardscape/schema";
+import { shapeOf } from "#core/hardscape/shapes/list";
 import type { Net } from "#core/shell/net";
 import { drawRect } from "#core/views/drawRect";
 import { useMoved, usePlaced } from "../state/context";
@@ -22,11 +23,11 @@ export const PieceMark = memo(function PieceMark({
   const placed = usePlaced(held);
   if (!placed) return null;
   const rect = drawRect(placed.face, placed.rect, net, scale);
-  const round = Math.min(rect.width, rect.height) / (piece.shape === "branch" ? 2 : 3);
+  const round = Math.min(rect.width, rect.height) / shapeOf(piece).roundness;
   return (
     <MovableMark
       {...{ held, placed, rect, scale }}
-      what={piece.shape === "branch" ? "branch" : piece.of}
+      what={shapeOf(piece).word(piece)}
       tag={{ "data-piece": planned.id }}
     >
       <rect

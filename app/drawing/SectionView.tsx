@@ -3,6 +3,7 @@ import type { FillPiece } from "#core/ground/cutStrata";
 import type { HardscapeCut } from "#core/hardscape/cut";
 import type { LevelLine } from "#core/shell/section";
 import { levelOf } from "#core/things/levels";
+import type { VesselCut } from "#core/vessels/cut";
 import { type CutOf, levelTone, sectionView } from "#core/views/section";
 import type { Size } from "#core/views/view";
 import { useBuild, useUnits } from "../state/context";
@@ -12,7 +13,7 @@ import { LevelMark } from "./LevelMark";
 
 /** Levels drawn in a whole line: what one sees. */
 const WHOLE_LINES: ReadonlySet<LevelLine["id"]> = new Set(["water", "ground"]);
-type Kind = FillPiece["kind"] | CoverPiece["kind"] | HardscapeCut["kind"];
+type Kind = FillPiece["kind"] | CoverPiece["kind"] | HardscapeCut["kind"] | VesselCut["kind"];
 /** What is drawn wet. */
 const WET: ReadonlySet<Kind> = new Set(["soaked", "water"]);
 const isWet = (kind: Kind) => WET.has(kind);
@@ -21,6 +22,12 @@ const FILL: Record<Kind, string> = {
   drain: "url(#hatch-clay)",
   charcoal: "url(#hatch-charcoal)",
   mix: "url(#hatch-ground)",
+  bagged: "url(#hatch-ground)",
+  sand: "url(#hatch-board)",
+  moss: "url(#hatch-ground)",
+  leaves: "url(#hatch-ground)",
+  barrier: "none",
+  vessel: "var(--chakra-colors-sheet)",
   water: "url(#hatch-water)",
   soaked: "url(#hatch-soaked)",
   divider: "url(#hatch-glass)",

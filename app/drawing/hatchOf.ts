@@ -5,6 +5,7 @@ const HATCH: Record<Family, string> = {
   pvcFoam: "url(#hatch-sheet)",
   hdpe: "url(#hatch-sheet)",
   xps: "url(#hatch-foam)",
+  twinWall: "url(#hatch-plastic)",
   pp: "url(#hatch-plastic)",
   pe: "url(#hatch-plastic)",
   ps: "url(#hatch-plastic)",

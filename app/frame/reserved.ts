@@ -1,6 +1,5 @@
 /** Keys that already mean a stage which is not built yet. */
 export const RESERVED_KEYS: Readonly<Record<string, string>> = {
-  "6": "Fixtures",
   l: "Bench log",
   v: "Variants",
 };

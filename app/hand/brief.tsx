@@ -11,6 +11,7 @@ import { useBuildHandle, useDecision, useDesign } from "../state/context";
 import { Labelled } from "../ui/Labelled";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
+import { Select } from "../ui/Select";
 
 const TRAITS: readonly [keyof Resident["traits"], string][] = [
   ["climbs", "Climbs"],
@@ -72,6 +73,10 @@ export function ResidentFields({ id }: { id: string }) {
           how="measured"
         />
         <BandField label="Its warmth" unit="°C" path={`${path}/bands/tempC`} from={{ low: 20, high: 28 }} />
+        <BandField label="Basks on" unit="°C" path={`${path}/basks`} from={{ low: 32, high: 36 }} />
+        <BandField label="Cool end" unit="°C" path={`${path}/coolEnd`} from={{ low: 22, high: 25 }} />
+        <UvZoneField path={`${path}/uvZone`} />
+        <MeasureField label="Its back, over what it lies on" path={`${path}/back`} optional empty="not known" />
         <BandField label="Its air" unit="% rh" path={`${path}/bands/rh`} from={{ low: 40, high: 70 }} />
       </Fields>
       <Flex columnGap="3" rowGap="1" mt="1.5" wrap="wrap">
@@ -151,6 +156,26 @@ function BandField({ label, unit, path, from }: { label: string; unit: "°C" | "
     <Labelled label={`${label}, ${unit}`}>
       <QuietButton onClick={() => commit(from)}>Not known yet</QuietButton>
     </Labelled>
+  );
+}
+
+/** Ferguson's zone of mean UV that it lives in. */
+function UvZoneField({ path }: { path: string }) {
+  const { value, commit } = useDecision<1 | 2 | 3 | 4 | null | undefined>(path);
+  const zones = [1, 2, 3, 4] as const;
+  return (
+    <Select
+      label="UV zone"
+      value={String(value ?? "")}
+      options={[
+        ["", "not known"],
+        ["1", "1, up to 0.7"],
+        ["2", "2, up to 1.0"],
+        ["3", "3, up to 2.6"],
+        ["4", "4, up to 3.5"],
+      ]}
+      onChange={(zone) => commit(zones.find((z) => String(z) === zone) ?? null)}
+    />
   );
 }
 

@@ -11,7 +11,13 @@ const brief = () => import("./brief");
 const shell = () => import("./shell");
 const feature = () => import("./feature");
 const ground = () => import("./ground");
+const bed = () => import("./bed");
+const divider = () => import("./divider");
+const box = () => import("./box");
+const vessel = () => import("./vessel");
+const stream = () => import("./stream");
 const hardscape = () => import("./hardscape");
+const fixture = () => import("./fixture");
 const front = () => import("./front");
 const seal = () => import("./seal");
 const test = () => import("./waterTest");
@@ -30,24 +36,26 @@ export const THING_FIELDS: Record<ThingKindId, HandFields> = {
   dam: from(shell, "DamFields"),
   secondFloor: from(shell, "SecondFloorFields"),
   feature: from(feature, "FeatureFields"),
-  drain: from(ground, "DrainFields"),
-  barrier: from(ground, "BarrierFields"),
+  bed: from(bed, "BedFields"),
   substrate: from(ground, "SubstrateFields"),
   water: from(ground, "WaterFields"),
-  mix: from(ground, "MixFields"),
-  pool: from(ground, "PoolFields"),
-  dish: from(ground, "DishFields"),
+  divider: from(divider, "DividerFields"),
+  box: from(box, "BoxFields"),
+  pool: from(vessel, "PoolFields"),
+  vessel: from(vessel, "VesselFields"),
+  stream: from(stream, "StreamFields"),
   plant: from(ground, "PlantFields"),
   planting: from(ground, "PlantingFields"),
   service: from(ground, "ServiceFields"),
   piece: from(hardscape, "PieceFields"),
+  fixture: from(fixture, "FixtureFields"),
+  circuit: from(fixture, "CircuitFields"),
   closure: from(front, "ClosureFields"),
   way: from(front, "WayFields"),
   gap: from(front, "GapFields"),
   beads: from(seal, "BeadFields"),
   stack: from(seal, "StackFields"),
   layer: from(seal, "LayerFields"),
-  divider: from(seal, "DividerFields"),
   decision: from(seal, "DecisionFields"),
   test: from(test, "TestFields"),
   wall: from(background, "WallFields"),

@@ -10,6 +10,7 @@ import { FigureReading } from "../fields/Reading";
 import { useDecision, useVariant } from "../state/context";
 import { Fields } from "../ui/Panel";
 import { Tick } from "../ui/Tick";
+import { GotTick } from "./GotTick";
 import { useIndex } from "./useIndex";
 
 const ON_WORDS: Record<(typeof ENDS_ON)[number], string> = {
@@ -69,6 +70,7 @@ export function PieceFields({ id }: { id: string }) {
         </>
       )}
       <Box mt="2">
+        <GotTick path={`${path}/got`} />
         <TickField label="The barrier is cut out round its foot, and turned up" path={`${path}/cutOut`} />
         <HollowTick path={path} />
       </Box>
@@ -82,7 +84,7 @@ export function PieceFields({ id }: { id: string }) {
       )}
       <Box mt="2">
         <Fields>
-          {["mass", "tips", "push", "left", "right"].map((thing) => (
+          {["mass", "top", "tips", "push", "left", "right"].map((thing) => (
             <FigureReading key={thing} id={`hardscape/${id}/${thing}`} />
           ))}
         </Fields>

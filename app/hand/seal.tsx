@@ -13,7 +13,6 @@ import { layerId } from "#core/things/layerId";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
 import { ChoiceField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
-import { NameField } from "../fields/NameField";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../state/context";
 import { HOLDING } from "../ui/holding";
 import { Fields } from "../ui/Panel";
@@ -186,38 +185,6 @@ export function LayerFields({ id }: { id: string }) {
           Later
         </QuietButton>
       </Flex>
-    </>
-  );
-}
-
-/** A wall across the floor, with water on one side or both. */
-export function DividerFields({ id }: { id: string }) {
-  const i = useVariant((v) => v.seal.dividers.findIndex((d) => d.id === id));
-  if (i < 0) return null;
-  const path = `/seal/dividers/${i}`;
-  return (
-    <>
-      <Fields>
-        <ChoiceField
-          label="Made as"
-          path={`${path}/made`}
-          options={[
-            ["glass", "pane of glass, siliconed in"],
-            ["acrylic", "acrylic sheet, siliconed in"],
-            ["foamStone", "foam faced with stone"],
-            ["mesh", "mesh or cloth"],
-          ]}
-        />
-        <MeasureField label="Its height" path={`${path}/height`} />
-        <NameField label="Name" path={`${path}/name`} />
-      </Fields>
-      <Box mt="2">
-        <TickField label="Keeps one side dry" path={`${path}/watertight`} />
-      </Box>
-      <Text fontSize="xs" color="muted" mt="1.5">
-        Through mesh and cloth, land and water share one level. A divider that keeps one side dry is tested with that
-        side dry.
-      </Text>
     </>
   );
 }

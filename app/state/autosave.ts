@@ -8,7 +8,7 @@ const COALESCE_MS = 700;
  * Saves every committed design, one request at a time, the newest last. What the page holds on closing is sent too.
  * @returns stops it
  */
-export function autosave(buildId: string, { store, setSave }: BuildStore, startRevision: number) {
+export function autosave(buildId: string, { store, setSave, isWaiting }: BuildStore, startRevision: number) {
   let base: number | null = startRevision;
   let kept: Build = store.getState().design;
   let keptAs = startRevision;
@@ -82,7 +82,9 @@ export function autosave(buildId: string, { store, setSave }: BuildStore, startR
     if (design !== kept && save.kind !== "conflict") void post(sending ? null : base, design, true);
   };
   /** The next page is asked for before this one is hidden: what it shall show must be on its way before that. */
-  const leaving = () => {
+  const leaving = (event: BeforeUnloadEvent) => {
+    // What was typed before the planner was there cannot be sent yet: the browser asks whether to go.
+    if (isWaiting()) event.preventDefault();
     if (store.getState().save.kind !== "waiting") return;
     clearTimeout(timer);
     void send(true);

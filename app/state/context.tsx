@@ -52,7 +52,7 @@ const BuildContext = createContext<BuildHandle | null>(null);
 /** Hands the open build to the stages. What is handed never changes; what it holds is subscribed to. */
 export function BuildProvider({
   buildId,
-  stages,
+  stages: first,
   api,
   children,
 }: {
@@ -65,6 +65,8 @@ export function BuildProvider({
     createStore<Picked>()(() => ({ working: null, held: [], sideOpen: false, measure: null })),
   );
   const [logbook] = useState(() => createLogbook(buildId, api));
+  // Read again with every form that is sent, and always the same: what is in hand stays there.
+  const [stages] = useState(first);
   useEffect(() => {
     addEventListener("pagehide", logbook.flush);
     return () => removeEventListener("pagehide", logbook.flush);

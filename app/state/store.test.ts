@@ -352,6 +352,28 @@ describe("autosave", () => {
     saver.stop();
   });
 
+  it("has the browser ask before a page is closed whose change still waits for the planner", async () => {
+    let arrive = () => {};
+    const coming = new Promise<Planner>((done) => {
+      arrive = () => done(planner);
+    });
+    const api = createBuildStore(opened(undefined, () => coming));
+    const saver = autosave("x", api, 1);
+    const closing = () => {
+      const event = new Event("beforeunload", { cancelable: true });
+      page.dispatchEvent(event);
+      return event.defaultPrevented;
+    };
+    expect(closing()).toBe(false);
+    api.commit(widen(1234));
+    expect(closing()).toBe(true);
+    arrive();
+    await vi.advanceTimersByTimeAsync(0);
+    expect(width(api)).toBe(1234);
+    expect(closing()).toBe(false);
+    saver.stop();
+  });
+
   it("sends what the page still holds when it is closed", () => {
     const api = make();
     const saver = autosave("x", api, 1);

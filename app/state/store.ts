@@ -199,6 +199,8 @@ export function createBuildStore(
     shown,
     settled,
     wake,
+    /** Whether something was changed that waits for the planner: closed now, it would be lost. */
+    isWaiting: () => waiting.length > 0 && !code,
     /**
      * Changes the design for good: one undo step, one revision. The last good design stays when it cannot be planned.
      * @param later told the same, where the planner is still on its way

@@ -6,13 +6,16 @@ export function TextField({
   label,
   value,
   onChange,
+  error = null,
 }: {
   label: string;
   value: string;
   onChange: (value: string) => void;
+  /** What was wrong with it. */
+  error?: string | null;
 }) {
   return (
-    <Labelled label={label}>
+    <Labelled label={label} error={error}>
       <Input
         size="sm"
         bg="sheet"

@@ -1,9 +1,10 @@
 import { WAYS } from "../escape/way";
 import { clearanceOf } from "../features/feature";
+import { constant, type Known, memory } from "../figures/figure";
 import { fact } from "../ledgers/facts";
-import { emptyLedger, type Snag, type Step, type TradeLedger } from "../ledgers/ledger";
+import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
-import { gatherNeeds, type Need, need } from "../ledgers/needs";
+import { gatherNeeds, type Need, need, spread } from "../ledgers/needs";
 import { BULK } from "../passing/facts";
 import { TEST, UNTESTED } from "../seal/test/facts";
 import type { TestStanding } from "../seal/test/standing";
@@ -38,12 +39,15 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
   if (walls.length === 0 && zones.length === 0) return { ...emptyLedger(), facts: behindWalls(site, []) };
   const covers = coversOf(site.shell, site.variant);
   const works = covers.map((cover) => ({ cover, work: workOf(site, cover) }));
-  const open = works.filter(({ cover }) => isToMake(cover.wall));
+  // A wall whose foot is at its head covers nothing; one that its zones take whole is made of nothing.
+  const isMadeOf = ({ needs, parts }: Work) => parts.length > 0 || needs.some((n) => n.likely > 0);
+  const open = works.filter(({ cover, work }) => isToMake(cover.wall) && cover.m2 > 0 && isMadeOf(work));
   const films = filmsOf(
     site,
     covers.filter((c) => isToMake(c.wall)),
   );
-  const patches = patchesOf(site).map((cover) => {
+  const bare = patchesOf(site).filter((cover) => cover.m2 > 0);
+  const patches = bare.map((cover) => {
     // A patch goes on once its wall has set.
     const wall = open.find((o) => o.cover.wall.face === cover.wall.face)?.work.steps.at(-1);
     const after = [...startOf(cover), ...(wall ? [{ id: wall.id, because: "its wall has set" }] : [])];
@@ -51,8 +55,14 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
   });
   const toDo = [...open.map(({ work }) => work), ...patches];
   const massesByFace = new Map(works.map(({ cover, work }) => [cover.wall.face as string, work.masses]));
-  const needs = [...toDo.flatMap((work) => work.needs), ...filmNeeds(films), ...zoneNeeds(site)];
   const wallSteps = toDo.flatMap((work) => whenUp(work.steps));
+  const prepares = wallSteps.length > 0 || zoneNeeds(site).length > 0;
+  const needs = [
+    ...toDo.flatMap((work) => work.needs),
+    ...filmNeeds(films),
+    ...zoneNeeds(site),
+    ...(prepares ? conduitNeeds(site) : []),
+  ];
   const gathered = gatherNeeds(site.book, "background", needs);
   const figures = backgroundFigures(
     site,
@@ -60,21 +70,22 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     massesByFace,
     patches.flatMap((p) => p.masses),
   );
+  const parts = [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)];
   return {
-    parts: [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)],
+    parts,
     supplies: gathered.supplies,
     facts: [
       ...behindWalls(site, covers),
       ...open.flatMap(({ work }) => (work.bulk ? [fact(BULK, work.bulk)] : [])),
       fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 }),
     ],
-    steps: [
+    steps: usesWhatIsThere(parts, gathered.supplies, [
       ...foundWallSteps(walls),
       ...filmSteps(films),
-      ...(wallSteps.length > 0 || zoneNeeds(site).length > 0 ? prepareSteps(site) : []),
+      ...(prepares ? prepareSteps(site) : []),
       ...wallSteps,
       ...airOut(toDo),
-    ],
+    ]),
     snags: [
       ...roomSnags(site),
       ...liningSnags(site),
@@ -152,7 +163,7 @@ function prepareSteps(site: Site): Step[] {
     ...(wrapped.length > 0 ? [`Wrap ${wrapped.map(zoneName).join(", ")}.`] : []),
     ...(lamps.length > 0 ? ["Set the lamps in place and measure to the nearest perch."] : []),
   ];
-  const routed = site.variant.service.filter((s) => s.port !== null || s.way === "duct");
+  const routed = routedOf(site);
   return [
     ...(routed.length > 0
       ? [
@@ -165,7 +176,8 @@ function prepareSteps(site: Site): Step[] {
             waitMinutes: 0,
             after: [{ id: "background/prepare", because: "routes are marked with everything in its place" }],
             splittable: true,
-            toHand: ["conduit", "hose", "tape"],
+            toHand: ["conduit", "tape"],
+            uses: [CONDUIT],
             cautions: [CAUTION.waterPower],
             passSign: "What will be swapped has come out and gone back by its way.",
           } satisfies Step,
@@ -192,6 +204,29 @@ function prepareSteps(site: Site): Step[] {
 }
 
 /** Walls air until their slowest layer is safe for animals. */
+/** A wall of no size takes nothing: its steps use what is cut and counted, and no more. */
+function usesWhatIsThere(parts: readonly Part[], supplies: readonly Supply[], steps: readonly Step[]): Step[] {
+  const counted = new Set([...parts, ...supplies].map((x) => x.materialId));
+  return steps.map((s) => (s.uses ? { ...s, uses: s.uses.filter((u) => counted.has(u)) } : s));
+}
+
+/** The conduit of the book; and how long one is laid, mm. From memory. */
+const CONDUIT = "cable-conduit";
+const CONDUIT_MM: Known = { value: 600, low: 300, high: 1200, basis: memory };
+
+/** What is laid in a wall for cables and hoses, a length for each thing that is reached by one. */
+const routedOf = ({ variant }: Site) => variant.service.filter((s) => s.port !== null || s.way === "duct");
+const conduitNeeds = (site: Site): Need[] => {
+  const { length } = routedOf(site);
+  return length > 0
+    ? [
+        need(CONDUIT, "mm", "for cables and hoses behind the walls", spread(length, CONDUIT_MM), [
+          constant("for each", CONDUIT_MM, "mm"),
+        ]),
+      ]
+    : [];
+};
+
 function airOut(works: readonly Work[]): Step[] {
   const last = works.flatMap(({ steps }) => steps.slice(-1));
   const waitMinutes = Math.max(0, ...works.map((w) => w.safeMinutes));
@@ -219,7 +254,7 @@ function airOut(works: readonly Work[]): Step[] {
 export const backgroundTrade: Trade = {
   id: "background",
   stage: { id: "background", key: "8", label: "Background", group: "design" },
-  reads: ["ground", "background", "features", "seal", "slips", "service"],
+  reads: ["ground", "vessels", "background", "features", "seal", "slips", "service"],
   needs: [TEST],
   gives: [MASS, BULK, WAYS],
   check: ({ background }, checker) => checkBackground(background, checker),

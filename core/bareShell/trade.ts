@@ -1,5 +1,7 @@
 import { shellStage } from "../features/stages";
+import { fact } from "../ledgers/facts";
 import { MASS } from "../ledgers/masses";
+import { UNCOUNTED } from "../ledgers/uncounted";
 import { RAIL_SAG } from "../shell/facts";
 import { kindOf } from "../shell/kinds/index";
 import { planShell } from "../shell/planShell";
@@ -9,14 +11,20 @@ import type { Trade } from "../trade/trade";
 export const bareShellTrade: Trade = {
   id: "shell",
   stage: shellStage,
-  reads: ["shell", "faces", "ground", "seal"],
+  reads: ["shell", "faces", "ground", "seal", "fixtures"],
   needs: [],
-  gives: [RAIL_SAG, MASS],
+  gives: [RAIL_SAG, MASS, UNCOUNTED],
   check(variant, checker) {
     kindOf(variant.shell).check(variant.shell, variant, checker);
     const { topLoadKg } = variant.shell;
     if (topLoadKg.value < 0 || topLoadKg.value > 300)
       checker.add("/shell/topLoadKg", "The load on the top must be between 0 and 300 kg.");
   },
-  plan: planShell,
+  plan(site) {
+    const ledger = planShell(site);
+    // What was found has its price behind it: the cost says that it leaves it out.
+    return kindOf(site.shell).found
+      ? { ...ledger, facts: [...ledger.facts, fact(UNCOUNTED, "the shell itself, as it was found or bought")] }
+      : ledger;
+  },
 };

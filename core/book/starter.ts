@@ -4,8 +4,10 @@ import type { Book, MaterialOf } from "../materials/schema";
 import { layerKind } from "../seal/stack/layers";
 import { BACKGROUND_MATERIALS } from "./starterBackground";
 import { DOOR_MATERIALS } from "./starterDoors";
+import { FIXTURE_MATERIALS } from "./starterFixtures";
 import { GAP_MATERIALS } from "./starterGaps";
 import { GROUND_MATERIALS } from "./starterGround";
+import { INSIDE_MATERIALS } from "./starterInside";
 
 const known = (value: number, basis: Known["basis"], low?: number, high?: number): Known =>
   low === undefined || high === undefined ? { value, basis } : { value, low, high, basis };
@@ -238,5 +240,7 @@ export const starterBook = (): Book => ({
     ...structuredClone(GAP_MATERIALS),
     ...structuredClone(BACKGROUND_MATERIALS),
     ...structuredClone(GROUND_MATERIALS),
+    ...structuredClone(INSIDE_MATERIALS),
+    ...structuredClone([...FIXTURE_MATERIALS]),
   ],
 });

@@ -35,6 +35,8 @@ export const GROUND_MATERIALS: readonly Material[] = [
     densityKgPerM3: known(400, 350, 450, label),
   },
   fill("stones", "Lava rock", [900, 750, 1100], [pack("stones-10", "bag 10 L", litres(10))]),
+  fill("gravel", "Gravel, 4–8 mm, washed", [1500, 1400, 1700], [pack("gravel-10", "bag 10 L", litres(10))]),
+  fill("bagged", "Ready-made mix, bagged", [500, 350, 700], [pack("bagged-10", "bag 10 L", litres(10))]),
   fill(
     "charcoal",
     "Charcoal, no lighter in it",
@@ -92,6 +94,7 @@ export const GROUND_MATERIALS: readonly Material[] = [
     [pack("eggcrate-1", "panel 600 × 1200", m2(0.72))],
     "Cut on whole cells of 15 mm, joined by ties.",
   ),
+  cloth("drainMat", "Drainage mat, 10 mm", [pack("drainmat-1", "cut from the roll, 1 m²", m2(1))]),
   cloth(
     "liner",
     "Pond liner, rubber",

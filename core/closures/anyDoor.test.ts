@@ -76,7 +76,7 @@ describe("any door or lid", () => {
           expect(Number.isFinite(way.worstMm)).toBe(true);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: 60 },
     );
   });
 
@@ -101,7 +101,7 @@ describe("any door or lid", () => {
           expect(added, `${snag.rule}: ${snag.fix!.label}`).toEqual([]);
         }
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     );
   });
 
@@ -117,7 +117,7 @@ describe("any door or lid", () => {
         expect(rules).not.toContain("front/bites-the-jamb");
         expect(rules).not.toContain("front/hinge-pulls-out");
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     );
   });
 });

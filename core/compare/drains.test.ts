@@ -23,9 +23,9 @@ describe("ways to drain a floor", () => {
 
   it("are all told, also where no layer is planned yet", () => {
     const build = structuredClone(demoBuilds()[0]!);
-    for (const v of build.variants) v.ground.drain = null;
+    for (const v of build.variants) v.ground.layers = [];
     const ways = drainsOf(plan(jobInput(build), undefined, true).site);
-    expect(ways.map((w) => w.id)).toEqual(["clay", "stones", "eggCrate", "sponge"]);
+    expect(ways.map((w) => w.id)).toEqual(["clay", "stones", "gravel", "eggCrate", "sponge", "mat"]);
     for (const way of ways) expect(way.holdsLitres).toBeGreaterThan(0);
   });
 });

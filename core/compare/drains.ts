@@ -1,8 +1,8 @@
 import { statedMm } from "../design/measure";
 import { DRAIN_DEPTH_MM, DRAINS } from "../ground/drain";
+import { drainMaterial } from "../ground/layers/drain";
 import { DRAIN_BODIES, type DrainBody } from "../ground/names";
 import { siteFloor } from "../ground/site";
-import { drainMaterial } from "../ground/supplies";
 import type { Site } from "../shell/site";
 import { priceOf } from "./price";
 
@@ -24,8 +24,8 @@ export interface DrainWay {
  * @returns litres, mass and cost of each; formulas as the ground trade's (source: ground)
  */
 export function drainsOf(site: Site): DrainWay[] {
-  const { ground } = site.variant;
-  const depth = ground.drain?.depth ?? statedMm(DRAIN_DEPTH_MM.wet.low);
+  const own = site.variant.ground.layers.find((l) => l.kind === "drain");
+  const depth = own?.depth ?? statedMm(DRAIN_DEPTH_MM.wet.low);
   const floor = siteFloor(site);
   const m3 = (floor.landM2 * depth.value) / 1000;
   return DRAIN_BODIES.map((id) => {

@@ -41,6 +41,3 @@ export const SAFETY_SPLITS = [
   "whichWater",
 ] as const;
 export type SafetySplit = (typeof SAFETY_SPLITS)[number];
-
-/** What a wall across the floor is made of. */
-export const DIVIDER_KINDS = ["glass", "acrylic", "foamStone", "mesh"] as const;

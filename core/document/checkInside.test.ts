@@ -1,9 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { bareTank } from "../../tests/bareTank";
+import { poolOf } from "../../tests/inside";
 import { jobInput } from "../../tests/job";
 import { newWall, newZone } from "../background/create";
 import type { Piece } from "../background/schema";
 import { statedMm } from "../design/measure";
+import { stackOf } from "../ground/layers/starts";
 import type { Plant } from "../ground/schema";
 import type { Service } from "../service/schema";
 import { checkDesign } from "./check";
@@ -14,19 +16,12 @@ const problems = (change: (variant: Variant) => void) => checkDesign(bareTank(ch
 const at = { face: "back", u: 300, v: 300 } as const;
 const plant: Plant = {
   ...{ id: "a", name: "Fern", count: 1, pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
-  ...{ where: "ground", live: true, toxic: false },
+  ...{ where: "ground", live: true, toxic: false, by: "planted", got: "bought" },
 };
 const pump: Service = {
   ...{ id: "p", name: "Pump", kind: "pump", width: statedMm(50), height: statedMm(60), way: "box" },
   ...{ wayWidth: statedMm(80), wayHeight: statedMm(90), plug: null, port: null },
 };
-const pool = (own: Record<string, unknown> = {}) =>
-  ({
-    ...{ u: statedMm(300), v: statedMm(200), width: statedMm(200), length: statedMm(200) },
-    ...{ divider: null, wayOut: "ramp", ramp: statedMm(40) },
-    ...own,
-  }) as NonNullable<Variant["ground"]["pool"]>;
-
 describe("what of the inside cannot be planned at all is said at its place, with what would do", () => {
   const cases: [what: string, path: string, words: RegExp, change: (v: Variant) => void][] = [
     [
@@ -79,26 +74,26 @@ describe("what of the inside cannot be planned at all is said at its place, with
     ],
     [
       "a drainage layer thinner than a pebble",
-      "/ground/drain/depth",
+      "/ground/layers/0/depth",
       /too small. Type 2 mm or more/,
       (v) => {
-        v.ground.drain = { body: "clay", depth: statedMm(1) };
+        v.ground.layers = stackOf({ drain: { body: "clay", mm: 1 } });
       },
     ],
     [
       "a curl of a metre",
-      "/ground/barrier/curl",
+      "/ground/layers/0/curl",
       /The curl of 1000 mm is too large/,
       (v) => {
-        v.ground.barrier = { kind: "weedCloth", curl: statedMm(1000) };
+        v.ground.layers = stackOf({ barrier: { cloth: "weedCloth", curlMm: 1000 } });
       },
     ],
     [
       "less than nothing of a part",
-      "/ground/mix/parts/0/amount",
+      "/ground/layers/0/parts/0/amount",
       /Type between 0 and 1000/,
       (v) => {
-        v.ground.mix.parts = [{ what: "coir", amount: statedMm(-1) }];
+        v.ground.layers = stackOf({ mix: { unit: "parts", own: [], parts: [{ what: "coir", amount: statedMm(-1) }] } });
       },
     ],
     [
@@ -119,18 +114,18 @@ describe("what of the inside cannot be planned at all is said at its place, with
     ],
     [
       "a pool of no width",
-      "/ground/pool/width",
+      "/vessels/0/width",
       /too small/,
       (v) => {
-        v.ground.pool = pool({ width: statedMm(2) });
+        v.vessels = [poolOf({ width: statedMm(2) })];
       },
     ],
     [
       "an upright ramp",
-      "/ground/pool/ramp",
+      "/vessels/0/ramp",
       /Type between 5 and 85 degrees/,
       (v) => {
-        v.ground.pool = pool({ ramp: statedMm(90) });
+        v.vessels = [poolOf({ ramp: statedMm(90) })];
       },
     ],
     [
@@ -204,7 +199,8 @@ describe("what of the inside cannot be planned at all is said at its place, with
     expect(
       problems((v) => {
         v.background = { walls: [newWall("back")], zones: [newZone("planter", "z", at)], swatches: [] };
-        v.ground = { ...v.ground, pool: pool(), plants: [plant], drain: { body: "clay", depth: statedMm(50) } };
+        v.ground = { ...v.ground, plants: [plant], layers: stackOf({ drain: { body: "clay", mm: 50 } }) };
+        v.vessels = [poolOf()];
         v.service = [pump];
       }),
     ).toEqual([]);

@@ -2,7 +2,8 @@ import { WAYS } from "../escape/way";
 import { fact } from "../ledgers/facts";
 import { emptyLedger, gather } from "../ledgers/ledger";
 import { REACHED } from "../ledgers/reached";
-import { meshSupplies } from "../shell/found/mesh";
+import { UNCOUNTED } from "../ledgers/uncounted";
+import { meshGlue, meshSupplies } from "../shell/found/mesh";
 import type { Site } from "../shell/site";
 import { throughWords } from "../shell/through";
 import type { Trade } from "../trade/trade";
@@ -22,7 +23,7 @@ export const featuresTrade: Trade = {
   stage: shellStage,
   reads: ["features", "seal"],
   needs: [],
-  gives: [WAYS, REACHED],
+  gives: [WAYS, REACHED, UNCOUNTED],
   check({ features }, checker) {
     features.forEach((feature, i) => {
       const path = `/features/${i}`;
@@ -40,7 +41,7 @@ export const featuresTrade: Trade = {
       all,
       {
         ...emptyLedger(),
-        supplies: meshSupplies(site, all.parts, "air"),
+        supplies: [...meshSupplies(site, all.parts, "air"), ...meshGlue(site, all.parts, "air")],
         facts: [
           fact(
             WAYS,

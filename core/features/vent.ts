@@ -2,6 +2,7 @@ import type { Way } from "../escape/escape";
 import type { PlacedWay } from "../escape/way";
 import type { Checker } from "../ledgers/checker";
 import { set } from "../ledgers/fix";
+import { ADHESIVE } from "../ledgers/glue";
 import type { Fix, Part, Step } from "../ledgers/ledger";
 import { findMaterial, materialsOf } from "../materials/find";
 import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps } from "../shell/found/mesh";
@@ -70,7 +71,7 @@ export function meshSteps(feature: Vent): Step[] {
         { reached: "stands", because: "mesh is torn by clamps and screws" },
       ],
       reaches: ["meshed"],
-      uses: [feature.mesh],
+      uses: [feature.mesh, ADHESIVE],
       splittable: true,
       toHand: ["mesh", "frame or strips", "adhesive"],
       cautions: [CAUTION.mesh],

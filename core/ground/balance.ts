@@ -17,20 +17,23 @@ export interface Balance {
 export const lossOf = ({ lost }: Pick<Ground, "lost">): Known =>
   lost ? { value: lost.value, basis: memory } : LOST_PERCENT;
 
+/** A part of the drain layer that no water stands in yet. */
+export interface FreeSlice {
+  /** Land that walls and things leave it, m². */
+  landM2: number;
+  /** Height that is free, mm. */
+  freeMm: number;
+  /** Share of its body that water fills. */
+  voidShare: number;
+}
+
 /**
  * A simple balance: what is misted, less what leaves with the air, fills the voids of the drain layer.
- * @param landM2 area under ground
- * @param freeMm height of the drain layer that is not under water yet
- * @param voidShare of the layer's body
+ * @param free the drain layer's bodies, as far as they are not under water yet
  */
-export function fillBalance(
-  ground: Pick<Ground, "misting" | "lost">,
-  landM2: number,
-  freeMm: number,
-  voidShare: number,
-): Balance {
+export function fillBalance(ground: Pick<Ground, "misting" | "lost">, free: readonly FreeSlice[]): Balance {
   // m² × mm = litres.
-  const capacityL = Math.max(0, landM2 * freeMm * voidShare);
+  const capacityL = free.reduce((sum, s) => sum + Math.max(0, s.landM2 * s.freeMm * s.voidShare), 0);
   const staysL = ((ground.misting?.value ?? 0) / 1000) * Math.max(0, 1 - lossOf(ground).value / 100);
   return { capacityL, staysL, days: over(staysL, 0) ? capacityL / staysL : null };
 }

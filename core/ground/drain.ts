@@ -31,6 +31,13 @@ export const DRAINS: Record<DrainBody, DrainKind> = {
     bought: "fill",
     mind: "Heavy: weigh it before it is lifted in.",
   },
+  gravel: {
+    name: "gravel",
+    voidShare: k(0.42, practice, 0.35, 0.45),
+    bulkKgPerM3: k(1500, memory, 1400, 1700),
+    bought: "fill",
+    mind: "Heavy: weigh it before it is lifted in; rinse it until the water is clear.",
+  },
   eggCrate: {
     name: "egg-crate grid on legs",
     voidShare: k(0.9, practice, 0.85, 0.95),
@@ -45,7 +52,17 @@ export const DRAINS: Record<DrainBody, DrainKind> = {
     bought: "cloth",
     mind: "It settles under load: lay it a fifth thicker.",
   },
+  mat: {
+    name: "drainage mat",
+    voidShare: k(0.9, memory, 0.8, 0.95),
+    bulkKgPerM3: k(40, memory, 30, 60),
+    bought: "cloth",
+    mind: "Thin: it carries off what runs down and stores little; cut it to the walls.",
+  },
 };
+
+/** Clay and charcoal soak about half an hour (trade practice). */
+export const SOAK_MINUTES = 30;
 
 /** Drain layers are 25–40 mm for moderate humidity and 50–100 for wet (source: ground). */
 export const DRAIN_DEPTH_MM = {

@@ -1,17 +1,21 @@
-import type { Site } from "../shell/site";
-import { DRAINS } from "./drain";
-import { netLandM2 } from "./mass";
+import { perDesign } from "../cache/perDesign";
+import { type FloorSite, floorOf, netM2 } from "./area";
+import type { FreeSlice } from "./balance";
+import { bedsIn } from "./beds";
 import { keptApart } from "./poolLevel";
 
-/** The height of the drain layer that standing water leaves free, the land that walls and pieces leave it, and its voids. */
-export function drainRoom({ shell, variant }: Site): { freeMm: number; landM2: number; voidShare: number } {
-  const { drain } = variant.ground;
-  if (!drain) return { freeMm: 0, landM2: 0, voidShare: 0 };
-  const { drainMm, waterMm } = shell.levels;
-  const water = keptApart(variant) ? 0 : Math.min(waterMm, drainMm);
-  return {
-    freeMm: drainMm - water,
-    landM2: netLandM2(shell, variant, { fromMm: water, toMm: drainMm }),
-    voidShare: DRAINS[drain.body].voidShare.value,
-  };
-}
+/** The drain layer's bodies in each part of the land, as far as standing water leaves them free. */
+export const drainRoom = perDesign((site: FloorSite): FreeSlice[] => {
+  const floor = floorOf(site);
+  const waterMm = keptApart(site.variant) ? 0 : site.shell.levels.waterMm;
+  return floor.zones
+    .filter((z) => !z.pool)
+    .flatMap((zone) =>
+      bedsIn(site, zone.id).flatMap(({ stratum: s, kind, voidShare }): FreeSlice[] => {
+        if (!kind?.gathers) return [];
+        const fromMm = Math.max(s.fromBackMm, Math.min(waterMm, s.backMm));
+        const landM2 = netM2(site, floor, zone, { fromMm, toMm: s.backMm });
+        return [{ landM2, freeMm: s.backMm - fromMm, voidShare }];
+      }),
+    );
+});

@@ -1,7 +1,11 @@
 import type { Measure } from "../design/basics";
 import type { Checker } from "../ledgers/checker";
 import { SIZE_LIMIT_MM } from "../shell/limits";
+import { layerKindOf } from "./layers/kinds";
 import type { Ground } from "./schema";
+
+/** How deep a layer may be typed, mm. */
+const DEEP_MM = { low: 2, high: 600 } as const;
 
 /** What of the ground cannot be planned at all; what is merely wrong is a snag. */
 export function checkGround(ground: Ground, { between, add }: Checker): void {
@@ -10,25 +14,26 @@ export function checkGround(ground: Ground, { between, add }: Checker): void {
       add(path, `${what}: ${measure.typed} cannot be right. Type between ${low} and ${high}${unit}.`);
   };
   between("/ground/front", ground.front, 0, SIZE_LIMIT_MM.high, "The substrate's top at the front");
-  between("/ground/drain/depth", ground.drain?.depth ?? null, 2, 600, "A drainage layer");
-  between("/ground/barrier/curl", ground.barrier?.curl ?? null, 0, 300, "The curl");
-  between("/ground/charcoal", ground.charcoal, 1, 100, "Charcoal");
-  between("/ground/litter", ground.litter, 1, 300, "Leaf litter");
-  for (const [i, { amount }] of ground.mix.parts.entries())
-    plain(`/ground/mix/parts/${i}/amount`, amount, 0, 1000, "A part of the mix", "");
+  ground.layers.forEach((layer, i) => {
+    const path = `/ground/layers/${i}`;
+    const { word } = layerKindOf(layer);
+    if ("depth" in layer) between(`${path}/depth`, layer.depth, DEEP_MM.low, DEEP_MM.high, `The ${word}`);
+    if (layer.kind === "barrier") between(`${path}/curl`, layer.curl, 0, 300, "The curl");
+    if (layer.kind === "bagged") plain(`${path}/bag`, layer.bag, 0.5, 200, "A bag", " L");
+    if (layer.kind === "mix") {
+      for (const [n, { amount }] of layer.parts.entries())
+        plain(`${path}/parts/${n}/amount`, amount, 0, 1000, "A part of the mix", "");
+      for (const [n, own] of layer.own.entries()) {
+        plain(`${path}/own/${n}/amount`, own.amount, 0, 1000, "A part of the mix", "");
+        plain(`${path}/own/${n}/wetKgPerM3`, own.wetKgPerM3, 20, 3000, "Its weight, wet", " kg/m³");
+        plain(`${path}/own/${n}/swells`, own.swells, 0.2, 30, "What a litre swells to", " L");
+      }
+    }
+  });
   plain("/ground/misting", ground.misting, 0, 20_000, "Misting", " mL a day");
   plain("/ground/lost", ground.lost, 0, 100, "Lost with the air", " of a hundred");
   plain("/ground/quarantineDays", ground.quarantineDays, 0, 365, "Quarantine", " days");
   plain("/ground/settleWeeks", ground.settleWeeks, 0, 52, "Settling in", " weeks");
-  plain("/ground/dish/volume", ground.dish?.volume ?? null, 1, 20_000, "A dish", " mL");
-  if (ground.pool) {
-    const { pool } = ground;
-    between("/ground/pool/width", pool.width, 20, SIZE_LIMIT_MM.high, "The pool's width");
-    between("/ground/pool/length", pool.length, 20, SIZE_LIMIT_MM.high, "The pool's length");
-    between("/ground/pool/u", pool.u, 0, SIZE_LIMIT_MM.high, "The pool's middle");
-    between("/ground/pool/v", pool.v, 0, SIZE_LIMIT_MM.high, "The pool's middle");
-    plain("/ground/pool/ramp", pool.ramp, 5, 85, "A ramp", " degrees");
-  }
   ground.plants.forEach((plant, i) => {
     const path = `/ground/plants/${i}`;
     if (ground.plants.findIndex((p) => p.id === plant.id) !== i) add(`${path}/id`, "Two plants share this id.");

@@ -1,68 +1,55 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, planned, pressed, snagOf } from "../../tests/bareTank";
+import { dividerOf, poolOf } from "../../tests/inside";
 import { newZone } from "../background/create";
 import { statedMm } from "../design/measure";
 import type { Variant } from "../document/schema";
 import { STARTER_RESIDENTS } from "../residents/starters";
 import type { Service } from "../service/schema";
+import { stackOf } from "./layers/starts";
 import type { Plant } from "./schema";
 
 const wet = (more?: (variant: Variant) => void) =>
   bareTank((v) => {
     v.shell.groundDepth = statedMm(140);
     v.seal.standingWater = statedMm(60);
-    v.ground = {
-      ...v.ground,
-      drain: { body: "clay", depth: statedMm(75) },
-      barrier: { kind: "weedCloth", curl: statedMm(30) },
-    };
+    v.ground.layers = stackOf({ drain: { body: "clay", mm: 75 }, barrier: { cloth: "weedCloth", curlMm: 30 } });
     more?.(v);
   });
-const pool = {
-  u: statedMm(750),
-  v: statedMm(225),
-  width: statedMm(300),
-  length: statedMm(450),
-  divider: null,
-  wayOut: "ramp",
-  ramp: statedMm(40),
-} as const;
 const plant = (own: Partial<Plant> = {}): Plant => ({
   ...{ id: "fern", name: "Fern", count: 1, pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
-  ...{ where: "ground", live: true, toxic: false },
+  ...{ where: "ground", live: true, toxic: false, by: "planted", got: "bought" },
   ...own,
 });
 
 describe("mistakes of the substrate are stopped or flagged, with the number that would be right", () => {
   it("clay lower than the pool", () => {
     const build = wet((v) => {
-      v.ground.drain = { body: "clay", depth: statedMm(50) };
+      v.ground.layers = stackOf({ drain: { body: "clay", mm: 50 } });
     });
     const { snag, label, left, variant } = pressed(build, "ground/land-soaked");
     expect(snag).toMatchObject({ severity: "stop", title: "Land will be soaked" });
     expect(snag.sentence).toContain("Water 60 mm, drainage layer 50 mm");
     expect([label, left]).toEqual(["Raise the drainage layer to 75 mm", undefined]);
-    expect(variant.ground.drain!.depth.value).toBe(75);
+    expect(variant.ground.layers[0]).toMatchObject({ kind: "drain", depth: { value: 75 } });
     expect(snagOf(wet(), "ground/land-soaked")).toBeUndefined();
   });
   it("is none where a pane keeps the pool apart", () => {
     const apart = wet((v) => {
-      v.ground.drain = { body: "clay", depth: statedMm(50) };
-      v.seal.dividers = [
-        { id: "d", name: "Pane", made: "glass", height: statedMm(90), watertight: true, origin: "made" },
-      ];
-      v.ground.pool = { ...pool, divider: "d" };
+      v.ground.layers = stackOf({ drain: { body: "clay", mm: 50 } });
+      v.dividers = [dividerOf({ height: statedMm(90) })];
+      v.vessels = [poolOf({ zone: "d:b" })];
     });
     expect(snagOf(apart, "ground/land-soaked")).toBeUndefined();
     // Foam and stone keep nothing apart.
     const foam = structuredClone(apart);
-    foam.variants[0]!.seal.dividers[0]!.made = "foamStone";
+    foam.variants[0]!.dividers[0]!.layers = [{ id: "layer-1", of: "foamStone", material: null }];
     expect(snagOf(foam, "ground/land-soaked")!.severity).toBe("stop");
   });
   it("a barrier cut flush, of metal, of fleece, of one screen, or none", () => {
-    const barrier = (kind: "weedCloth" | "metalMesh" | "fleece" | "oneScreen", curl = 30) =>
+    const barrier = (cloth: "weedCloth" | "metalMesh" | "fleece" | "oneScreen", curlMm = 30) =>
       wet((v) => {
-        v.ground.barrier = { kind, curl: statedMm(curl) };
+        v.ground.layers = stackOf({ drain: { body: "clay", mm: 75 }, barrier: { cloth, curlMm } });
       });
     expect(pressed(barrier("weedCloth", 0), "ground/no-curl")).toMatchObject({
       snag: { severity: "stop", title: "The barrier is cut flush" },
@@ -77,22 +64,20 @@ describe("mistakes of the substrate are stopped or flagged, with the number that
     expect(snagOf(barrier("fleece"), "ground/barrier-kind")!.severity).toBe("mind");
     expect(snagOf(barrier("oneScreen"), "ground/barrier-kind")!.severity).toBe("mind");
     const none = wet((v) => {
-      v.ground.barrier = null;
+      v.ground.layers = stackOf({ drain: { body: "clay", mm: 75 } });
     });
     expect(pressed(none, "ground/no-barrier").left).toBeUndefined();
   });
   it("a recipe that does not sum, and one of nothing", () => {
     const mix = (...amounts: number[]) =>
       wet((v) => {
-        v.ground.mix = {
-          unit: "percent",
-          parts: (["coir", "bark", "moss"] as const).map((what, i) => ({ what, amount: statedMm(amounts[i]!) })),
-        };
+        const parts = (["coir", "bark", "moss"] as const).map((what, i) => ({ what, amount: statedMm(amounts[i]!) }));
+        v.ground.layers = stackOf({ drain: { body: "clay", mm: 75 }, mix: { unit: "percent", parts, own: [] } });
       });
     const { snag, label, left, variant } = pressed(mix(25, 40, 30), "ground/does-not-sum");
     expect(snag.sentence).toBe("Its parts come to 95 of a hundred; sphagnum moss would be 35 %, not 30.");
     expect([label, left]).toEqual(["Make sphagnum moss 35 %", undefined]);
-    expect(variant.ground.mix.parts[2]!.amount.value).toBe(35);
+    expect(variant.ground.layers.find((l) => l.kind === "mix")!.parts[2]!.amount.value).toBe(35);
     expect(pressed(mix(80, 60, 5), "ground/does-not-sum").label).toBe("Take them as plain parts");
     expect(snagOf(mix(25, 40, 35), "ground/does-not-sum")).toBeUndefined();
     expect(pressed(mix(0, 0, 0), "ground/mix-of-nothing").left).toBeUndefined();
@@ -102,27 +87,6 @@ describe("mistakes of the substrate are stopped or flagged, with the number that
       v.shell.groundDepth = statedMm(595);
     });
     expect(snagOf(build, "shell/dam-too-low")!.sentence).toContain("Substrate to 595 mm");
-  });
-  it("a pool deeper than its divider, off the floor, without a way out, with a steep ramp", () => {
-    const low = wet((v) => {
-      v.seal.dividers = [
-        { id: "d", name: "Pane", made: "glass", height: statedMm(50), watertight: true, origin: "made" },
-      ];
-      v.ground.pool = { ...pool, divider: "d" };
-    });
-    expect(pressed(low, "ground/pool-over-divider")).toMatchObject({ label: "Make it 80 mm high", left: undefined });
-    const off = wet((v) => {
-      v.ground.pool = { ...pool, u: statedMm(850) };
-    });
-    expect(pressed(off, "ground/pool-off-the-floor")).toMatchObject({ snag: { severity: "stop" }, left: undefined });
-    const sheer = wet((v) => {
-      v.ground.pool = { ...pool, wayOut: "none" };
-    });
-    expect(pressed(sheer, "ground/no-way-out")).toMatchObject({ snag: { severity: "stop" }, left: undefined });
-    const steep = wet((v) => {
-      v.ground.pool = { ...pool, ramp: statedMm(70) };
-    });
-    expect(pressed(steep, "ground/steep-ramp").left).toBeUndefined();
   });
   it("plants taller than the room, wider than their planter, and no time to root", () => {
     const build = wet((v) => {
@@ -148,22 +112,22 @@ describe("mistakes of the substrate are stopped or flagged, with the number that
     });
     expect(pressed(none, "ground/no-drain-port").snag.severity).toBe("stop");
   });
-  it("perlite under a wet skin, a dish that is wicked dry, a film of substrate", () => {
+  it("perlite under a wet skin, a film of substrate", () => {
     const frog = structuredClone(STARTER_RESIDENTS.find((r) => r.id === "mossy-frog")!);
     const build = wet((v) => {
-      v.ground.mix = {
-        unit: "parts",
-        parts: [
-          { what: "coir", amount: statedMm(3) },
-          { what: "perlite", amount: statedMm(1) },
-        ],
-      };
-      v.ground.dish = { volume: statedMm(300), wicked: true };
+      const parts = [
+        { what: "coir" as const, amount: statedMm(3) },
+        { what: "perlite" as const, amount: statedMm(1) },
+      ];
+      v.ground.layers = stackOf({
+        drain: { body: "clay", mm: 75 },
+        barrier: { cloth: "weedCloth", curlMm: 30 },
+        mix: { unit: "parts", parts, own: [] },
+      });
       v.shell.groundDepth = statedMm(80);
     });
     build.brief.residents = [frog];
     expect(pressed(build, "ground/perlite").left).toBeUndefined();
-    expect(pressed(build, "ground/dish-wicks").left).toBeUndefined();
     expect(pressed(build, "ground/a-film")).toMatchObject({ label: "Bring its top to 135 mm", left: undefined });
   });
 });

@@ -1,12 +1,17 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, planned } from "../../tests/bareTank";
+import { poolOf } from "../../tests/inside";
 import { statedMm } from "../design/measure";
 import type { Variant } from "../document/schema";
 import { MIX_PARTS } from "../materials/names";
 import { BARRIER } from "./barrier";
 import { DRAINS } from "./drain";
+import { stackOf } from "./layers/starts";
 import { mixSum, RECIPES } from "./mix";
 import { BARRIERS, DRAIN_BODIES } from "./names";
+
+const stack = (more: Parameters<typeof stackOf>[0]) =>
+  stackOf({ drain: { body: "clay", mm: 50 }, barrier: { cloth: "weedCloth", curlMm: 30 }, ...more });
 
 /** The tank of 900 × 450, ground to 120 over a drain layer of 50. */
 const land = (more: (variant: Variant) => void) =>
@@ -14,27 +19,23 @@ const land = (more: (variant: Variant) => void) =>
     bareTank((v) => {
       v.shell.groundDepth = statedMm(120);
       v.seal.standingWater = statedMm(30);
-      v.ground = {
-        ...v.ground,
-        drain: { body: "clay", depth: statedMm(50) },
-        barrier: { kind: "weedCloth", curl: statedMm(30) },
-      };
+      v.ground.layers = stack({});
       more(v);
     }),
   );
 const supply = (p: ReturnType<typeof land>, id: string) => p.supplies.find((s) => s.materialId === id);
 const barrier = (p: ReturnType<typeof land>) => p.parts.find((x) => x.id === "ground/barrier")!;
-const pool = (width: number, length: number, u = 450, v = 225) => ({
-  ...{ u: statedMm(u), v: statedMm(v), width: statedMm(width), length: statedMm(length) },
-  ...{ divider: null, wayOut: "ramp" as const, ramp: statedMm(40) },
-});
+const pool = (width: number, length: number, u = 450, v = 225) => [
+  poolOf({ u: statedMm(u), v: statedMm(v), width: statedMm(width), length: statedMm(length) }),
+];
 
 describe("what the substrate takes", () => {
   it("is each part by the litre, with what is heaped and spilt", () => {
     const p = land((v) => {
-      v.ground.charcoal = statedMm(10);
-      v.ground.litter = statedMm(20);
-      v.ground.mix = RECIPES.find((r) => r.id === "soilSand")!.mix;
+      v.ground.layers = stack({
+        ...{ charcoalMm: 10, leavesMm: 20 },
+        mix: RECIPES.find((r) => r.id === "soilSand")!.mix,
+      });
     });
     // 0.405 m²: 20.25 L of clay, 4.05 of charcoal, 8.1 of leaves; 24.3 L of ground as it lies, 28.6 loose in 4 parts.
     expect(supply(p, "fill-clay")!.likely).toBeCloseTo(20_250, 3);
@@ -47,33 +48,41 @@ describe("what the substrate takes", () => {
   });
   it("is cut from grid or foam by the land where the drainage layer is one of them", () => {
     const grid = land((v) => {
-      v.ground.drain = { body: "eggCrate", depth: statedMm(50) };
+      v.ground.layers = stack({ drain: { body: "eggCrate", mm: 50 } });
     });
+    // 900 × 450 within a ring of 25: 850 × 400, in cells of 15, are 56 × 26 of them: 840 × 390.
     expect(grid.parts.find((x) => x.id === "ground/drain")).toMatchObject({
-      lengthMm: 900,
-      widthMm: 450,
+      lengthMm: 840,
+      widthMm: 390,
       materialId: "cloth-eggcrate",
     });
-    expect(supply(grid, "fill-clay")).toBeUndefined();
-    expect(supply(grid, "cloth-eggcrate")!.likely).toBeCloseTo(405_000, 3);
+    expect(supply(grid, "cloth-eggcrate")!.likely).toBeCloseTo(840 * 390, 3);
+    // A ring of clay round 2.7 m, 25 wide and 50 high; a tie to each of 7 × 4 legs.
+    expect(supply(grid, "fill-clay")!.likely).toBeCloseTo(2.7 * 25 * 50, 3);
+    expect(supply(grid, "cable-tie")!.likely).toBe(28);
+    const sponge = land((v) => {
+      v.ground.layers = stack({ drain: { body: "sponge", mm: 50 } });
+    });
+    expect(supply(sponge, "fill-clay")).toBeUndefined();
+    expect(supply(sponge, "cloth-sponge")!.likely).toBeCloseTo(405_000, 3);
   });
   it("cuts its barrier for the land beside a pool, or round it", () => {
     const across = barrier(
       land((v) => {
-        v.ground.pool = pool(300, 450, 750);
+        v.vessels = pool(300, 450, 750);
       }),
     );
     // 600 × 450 of land, 30 of curl on every side.
     expect([across.lengthMm, across.widthMm]).toEqual([660, 510]);
     const along = barrier(
       land((v) => {
-        v.ground.pool = pool(900, 150, 450, 75);
+        v.vessels = pool(900, 150, 450, 75);
       }),
     );
     expect([along.lengthMm, along.widthMm]).toEqual([960, 360]);
     const round = barrier(
       land((v) => {
-        v.ground.pool = pool(300, 200);
+        v.vessels = pool(300, 200);
       }),
     );
     expect([round.lengthMm, round.widthMm]).toEqual([960, 510]);
@@ -86,7 +95,7 @@ describe("what the substrate takes", () => {
       }),
     );
     expect(p.supplies.filter((s) => s.id.startsWith("ground/"))).toEqual([]);
-    expect(p.steps.some((s) => s.id === "ground/lay")).toBe(true);
+    expect(p.steps.some((s) => s.id === "ground/mix/mix")).toBe(true);
   });
 });
 

@@ -1,73 +1,67 @@
 import { fact } from "../ledgers/facts";
-import { set } from "../ledgers/fix";
-import type { Snag, TradeLedger } from "../ledgers/ledger";
+import type { TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { gatherNeeds } from "../ledgers/needs";
 import { METAL_INSIDE, SPLIT_MET, type SplitMet } from "../seal/facts";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
+import { POOLS, SHARED_LITRES } from "../vessels/facts";
 import { BARRIER } from "./barrier";
 import { FILLS } from "./facts";
 import { groundFigures } from "./figures";
 import { checkGround } from "./limits";
 import { fillOf } from "./mass";
+import { outletNeeds } from "./outlet";
+import { ROOTED_WAYS } from "./planting/rooted";
+import { plantSnags } from "./planting/snags";
+import { plantingNeeds } from "./planting/supplies";
+import { poolsHold, sharedWater } from "./pools";
+import { layerSnags } from "./rules/layers";
 import { levelSnags } from "./rules/levels";
 import { mixSnags } from "./rules/mix";
-import { plantSnags } from "./rules/plants";
-import { poolSnags } from "./rules/pool";
 import { groundIsPlanned } from "./site";
 import { groundSteps } from "./steps";
 import { groundNeeds, groundParts } from "./supplies";
 
 const MINERAL_ADDITIVES: SplitMet = { split: "mineralAdditives", because: "there will be substrate in it" };
+const ZINC_PINS: SplitMet = { split: "zinc", because: "plants are pinned with galvanised wire" };
 
-/** Drain layer, barrier, ground, pool and plants: what they take, in what order, and whether their levels agree. */
+/** The layers from the base up, and plants: what they take, in what order, and whether their levels agree. */
 function planGround(site: Site): TradeLedger {
   const planned = groundIsPlanned(site);
-  const fills = fillOf(site.shell, site.variant);
-  const gathered = gatherNeeds(site.book, "ground", planned ? groundNeeds(site) : []);
+  const fills = fillOf(site);
+  const { openL, heldL, soakedL } = sharedWater(site);
+  const needs = [...outletNeeds(site), ...(planned ? [...groundNeeds(site), ...plantingNeeds(site)] : [])];
+  const gathered = gatherNeeds(site.book, "ground", needs);
   return {
     facts: [
       fact(FILLS, fills),
       ...fills.map(({ kg }) => fact(MASS, { when: "filled", kg })),
       ...splitsRaised(site).map((met) => fact(SPLIT_MET, met)),
+      ...poolsHold(site).map((pool) => fact(POOLS, pool)),
+      fact(SHARED_LITRES, openL + heldL + soakedL),
     ],
     parts: planned ? groundParts(site) : [],
     supplies: gathered.supplies,
     steps: groundSteps(site),
-    snags: [...levelSnags(site), ...poolSnags(site), ...mixSnags(site), ...plantSnags(site), ...dishSnags(site)],
+    snags: [...levelSnags(site), ...layerSnags(site), ...mixSnags(site), ...plantSnags(site)],
     figures: [...(planned ? groundFigures(site) : []), ...gathered.figures],
   };
 }
 
 /** The questions of safety that the ground raises. */
-const splitsRaised = ({ variant, shell }: Site): SplitMet[] => [
-  ...(variant.ground.barrier && BARRIER[variant.ground.barrier.kind].metal ? [METAL_INSIDE] : []),
+const splitsRaised = ({ variant: { ground }, shell }: Site): SplitMet[] => [
+  ...(ground.layers.some((l) => l.kind === "barrier" && BARRIER[l.cloth].metal) ? [METAL_INSIDE] : []),
   ...(shell.levels.groundMm > 0 ? [MINERAL_ADDITIVES] : []),
+  ...(ground.plants.some((p) => ROOTED_WAYS[p.by].zinc) ? [ZINC_PINS] : []),
 ];
-
-function dishSnags({ variant, at }: Site): Snag[] {
-  if (!variant.ground.dish?.wicked) return [];
-  return [
-    {
-      rule: "ground/dish-wicks",
-      subject: "dish",
-      severity: "mind",
-      stage: "ground",
-      title: "The dish is sucked dry",
-      sentence: "Moss or substrate touches its rim.",
-      reason: "It wicks a dish empty in a day and soaks what is round it (common practice, no source).",
-      fix: { label: "Stand it clear on a stone", patch: [set(at("/ground/dish/wicked"), false)] },
-    },
-  ];
-}
 
 export const groundTrade: Trade = {
   id: "ground",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
-  reads: ["ground", "hardscape", "background", "seal", "features", "service", "shell"],
+  reads: ["ground", "hardscape", "background", "boxes", "dividers", "vessels", "seal", "features", "shell"],
   needs: [],
-  gives: [FILLS, MASS, SPLIT_MET],
+  gives: [FILLS, MASS, SPLIT_MET, POOLS, SHARED_LITRES],
   check: ({ ground }, checker) => checkGround(ground, checker),
   plan: planGround,
 };

@@ -6,7 +6,16 @@ export const PLAY_EACH_MM = 1.5;
 
 /** A stump or stone in a place of the base, from memory. */
 export const newBlock = (id: string, of: Piece["of"], uMm: number, vMm: number): Block => ({
-  ...{ id, name: of === "stone" ? "Stone" : "Stump", face: "base", shape: "block", of, mass: null, hollow: null },
+  ...{
+    id,
+    name: of === "stone" ? "Stone" : "Stump",
+    face: "base",
+    shape: "block",
+    of,
+    mass: null,
+    hollow: null,
+    got: "found",
+  },
   ...{ u: statedMm(uMm), v: statedMm(vMm), width: statedMm(120), length: statedMm(100), height: statedMm(140) },
   ...{ on: "base", hold: "loose", cutOut: true },
 });
@@ -17,7 +26,17 @@ export const newBranch = (id: string, insideMm: number, vMm: number, heightMm: n
     ...{ on, height: statedMm(heightMm), hold: "silicone", bedWidth: statedMm(40), bedHeight: statedMm(40) },
   });
   return {
-    ...{ id, name: "Branch", face: "base", shape: "branch", of: "wood", mass: null, hollow: null, cutOut: true },
+    ...{
+      id,
+      name: "Branch",
+      face: "base",
+      shape: "branch",
+      of: "wood",
+      mass: null,
+      hollow: null,
+      got: "found",
+      cutOut: true,
+    },
     ...{
       u: statedMm(insideMm / 2),
       v: statedMm(vMm),

@@ -4,6 +4,7 @@ import { jobBuild } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import { newBuild, newVariant } from "../document/create";
 import type { Build, Variant } from "../document/schema";
+import { stackOf } from "../ground/layers/starts";
 import { fillOf } from "../ground/mass";
 import { newBlock, newBranch } from "./create";
 import { cutHardscape } from "./cut";
@@ -142,8 +143,7 @@ describe("told, with a cure, and not of the twin", () => {
   it("a foot through the barrier, a piece outside, a hide that takes a head only", () => {
     const drained = (v: Variant) => {
       v.shell.groundDepth = statedMm(100);
-      v.ground.drain = { body: "clay", depth: statedMm(50) };
-      v.ground.barrier = { kind: "weedCloth", curl: statedMm(30) };
+      v.ground.layers = stackOf({ drain: { body: "clay", mm: 50 }, barrier: { cloth: "weedCloth", curlMm: 30 } });
     };
     const through = pressed(tank([block({ cutOut: false })], drained), "hardscape/through-the-barrier");
     expect(through.left).toBeUndefined();
@@ -184,17 +184,44 @@ describe("told, with a cure, and not of the twin", () => {
   });
 });
 
+describe("the top of a piece, and what holds it, is counted", () => {
+  it("a block's by what it stands on, a branch's by its higher end", () => {
+    const p = planned(
+      tank([block({ on: "ground" })], (v) => {
+        v.shell.groundDepth = statedMm(80);
+      }),
+    );
+    const piece = p.site.variant.hardscape[0] as Block;
+    const top = p.figures.find((f) => f.id === `hardscape/${piece.id}/top`)!;
+    expect(top.value).toBe(80 + piece.height.value);
+    expect(top.inputs.find((x) => x.name === "above the substrate")!.value).toBe(piece.height.value);
+  });
+  it("plates with their bed, foam by its yield, and a piece that is bought", () => {
+    const branch = newBranch("b", 900, 225, 300);
+    const held = (hold: "screwPlate" | "foam") =>
+      planned(tank([{ ...branch, got: "bought", left: { ...branch.left, hold }, right: { ...branch.right, hold } }]));
+    const plates = held("screwPlate").supplies;
+    expect(plates.find((s) => s.materialId === "screw-plate")!.likely).toBe(2);
+    // Two plates of 40 × 40 on 3 mm of silicone.
+    expect(plates.find((s) => s.id === "hardscape/silicone-neutral")!.likely).toBeCloseTo((2 * 40 * 40 * 3) / 1000, 9);
+    expect(plates.find((s) => s.materialId === "wood-piece")!.likely).toBe(1);
+    const foam = held("foam").supplies.find((s) => s.materialId === "foam-pond")!;
+    // 2 × 40 × 40 × 20 = 64 mL at 23 mL a gram.
+    expect(foam.likely).toBeCloseTo(64 / 23, 6);
+  });
+});
+
 describe("what stands in it takes its room", () => {
   const litres = (build: Build, id: string) => {
     const p = planned(build);
-    return fillOf(p.shell, p.site.variant).find((f) => f.id === id)?.litres;
+    return fillOf(p.site).find((f) => f.id === id)?.litres;
   };
   it("walls: 600 × 450 with a wall 100 thick along the back leave 50 mm of clay 10.5 L, held and poured", () => {
     const build = bareTank((v) => {
       const { found } = v.shell as { found: Record<string, unknown> };
       Object.assign(found, { length: statedMm(612), width: statedMm(462) });
       v.shell.groundDepth = statedMm(120);
-      v.ground.drain = { body: "clay", depth: statedMm(50) };
+      v.ground.layers = stackOf({ drain: { body: "clay", mm: 50 } });
       v.background.walls = [plainWall("back", { depth: statedMm(100), foot: statedMm(0) })];
     });
     expect(litres(build, "drain")).toBeCloseTo(10.5, 6);
@@ -250,10 +277,10 @@ it("laid out dry first, what stands on the base before the drainage layer, and s
   const p = planned(
     tank([branch(), block({ hold: "silicone" })], (v) => {
       v.shell.groundDepth = statedMm(100);
-      v.ground.drain = { body: "clay", depth: statedMm(50) };
+      v.ground.layers = stackOf({ drain: { body: "clay", mm: 50 } });
     }),
   );
-  const drain = p.steps.find((s) => s.id === "ground/drain")!;
+  const drain = p.steps.find((s) => s.id === "ground/drain/drain")!;
   expect(drain.after.map((a) => a.id)).toContain("hardscape/base");
   expect(p.steps.find((s) => s.id === "hardscape/base")!.after.map((a) => a.id)).toContain("hardscape/dry-fit");
   // Two beds of 40 × 40 and a foot of 120 × 100, 3 mm thick.

@@ -1,6 +1,6 @@
 import { type Known, memory } from "../figures/figure";
-import { branchMm } from "./line";
 import type { Piece } from "./schema";
+import { shapeOf } from "./shapes/list";
 
 /** Densities of pieces as they lie in a shop, kg/m³ (source: rates-and-materials, from memory). */
 export const STUFF_DENSITY: Record<Piece["of"], Known> = {
@@ -8,8 +8,6 @@ export const STUFF_DENSITY: Record<Piece["of"], Known> = {
   wood: { value: 700, low: 500, high: 900, basis: memory },
   stone: { value: 2700, low: 900, high: 2800, basis: memory },
 };
-/** A stone or stump fills this share of the box round it; a branch is round (source: hardscape). */
-export const BLOCK_SHARE: Known = { value: 0.6, low: 0.45, high: 0.75, basis: memory };
 /** A hollow piece is a shell: half of the solid's mass. From memory. */
 export const HOLLOW_SHARE: Known = { value: 0.5, low: 0.35, high: 0.7, basis: memory };
 
@@ -21,18 +19,12 @@ export interface Weight {
   weighed: boolean;
 }
 
-/** What a piece takes of the room, m³. */
-export const pieceM3 = (piece: Piece): number =>
-  piece.shape === "block"
-    ? (piece.width.value * piece.length.value * piece.height.value * BLOCK_SHARE.value) / 1e9
-    : ((Math.PI / 4) * piece.thick.value ** 2 * branchMm(piece)) / 1e9;
-
 /** What a piece weighs. */
 export function weightOf(piece: Piece): Weight {
   const { mass, of, hollow } = piece;
   if (mass) return { kg: mass.value, lowKg: mass.low ?? mass.value, highKg: mass.high ?? mass.value, weighed: true };
   const { value, low = value, high = value } = STUFF_DENSITY[of];
   const share = hollow ? HOLLOW_SHARE.value : 1;
-  const m3 = pieceM3(piece) * share;
+  const m3 = shapeOf(piece).m3(piece) * share;
   return { kg: m3 * value, lowKg: m3 * low, highKg: m3 * high, weighed: false };
 }

@@ -18,6 +18,8 @@ const common = {
   /** Kilograms, weighed; null to reckon it from its size. */
   mass: v.nullable(MeasureSchema),
   hollow: HollowSchema,
+  /** Bought, or found and free. */
+  got: v.picklist(["bought", "found"]),
 };
 
 /** One end of a branch: what it is on, how high its middle is above the base, and how it is held there. */

@@ -1,51 +1,90 @@
-import { type Known, memory } from "../figures/figure";
+import { constant, type Known, memory } from "../figures/figure";
 import type { Step } from "../ledgers/ledger";
 import { type Need, need } from "../ledgers/needs";
+import { materialsOf } from "../materials/find";
 import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
 import { CAUTION } from "../workshop/cautions";
 import { LIFT_KG } from "../workshop/lift";
 import { WAITS } from "../workshop/rates";
 import { weightOf } from "./mass";
-import type { End, Piece } from "./schema";
+import type { Hold } from "./names";
+import type { Piece } from "./schema";
+import { shapeOf } from "./shapes/list";
 
 /** A bed of silicone under a foot or an end, mm thick. From memory. */
 const BED_MM: Known = { value: 3, low: 2, high: 4, basis: memory };
 /** Placing one piece, minutes. From memory. */
 const PLACE_MINUTES: Known = { value: 10, low: 5, high: 20, basis: memory };
 
-const endsOf = (piece: Piece): End[] => (piece.shape === "branch" ? [piece.left, piece.right] : []);
+/** A bed of foam under an end, mm thick; and the plate of the book with its screws. From memory. */
+const FOAM_BED_MM: Known = { value: 20, low: 12, high: 30, basis: memory };
+const PLATE = "screw-plate";
+/** What a piece of each stuff is in the book. */
+const BOUGHT: Record<Piece["of"], string> = { wood: "wood-piece", cork: "cork-piece", stone: "stone-piece" };
 
-/** Beds of silicone of a piece, mm². */
-function bedsMm2(piece: Piece): number {
-  if (piece.shape === "block") return piece.hold === "silicone" ? piece.width.value * piece.length.value : 0;
-  return endsOf(piece).reduce((sum, e) => sum + (e.hold === "silicone" ? e.bedWidth.value * e.bedHeight.value : 0), 0);
-}
+/** Beds of a piece's ends, or of its foot, that are held one way, mm². */
+const heldMm2 = (piece: Piece, hold: Hold): number[] =>
+  shapeOf(piece)
+    .rests(piece)
+    .flatMap((r) => (r.hold === hold ? [r.bedMm2] : []));
 
-/** What holding the pieces takes. */
+/** What holding the pieces takes, and the pieces themselves where they are bought. */
 export function pieceNeeds(site: Site, pieces: readonly Piece[]): Need[] {
-  const mm2 = pieces.reduce((sum, p) => sum + bedsMm2(p), 0);
-  const mL = (thickMm: number) => (mm2 * thickMm) / 1000;
-  return mm2 > 0
-    ? [
-        need(site.variant.seal.sealant, "mL", "beds under wood and stone", [
-          mL(BED_MM.value),
-          mL(BED_MM.low!),
-          mL(BED_MM.high!),
-        ]),
-      ]
-    : [];
+  const all = (hold: Hold) => pieces.flatMap((p) => heldMm2(p, hold));
+  const sum = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
+  const mL = (mm2: number, { value, low, high }: Known) => [value, low!, high!].map((mm) => (mm2 * mm) / 1000);
+  const plates = all("screwPlate");
+  // A plate is siliconed to its pane or wall.
+  const [beds, bedsLow, bedsHigh] = mL(sum(all("silicone")) + sum(plates), BED_MM);
+  const [foamed, foamedLow, foamedHigh] = mL(sum(all("foam")), FOAM_BED_MM);
+  const foam = materialsOf(site.book, "foam").find((f) => f.grade === "foamPond");
+  const grams = (l: number) => (foam ? l / foam.mlPerGram.value : 0);
+  return [
+    need(
+      site.variant.seal.sealant,
+      "mL",
+      "beds under wood and stone",
+      [beds!, bedsLow!, bedsHigh!],
+      [constant("bed, thick", BED_MM, "mm")],
+    ),
+    need(PLATE, "piece", "plates that wood is screwed to", [plates.length, plates.length, plates.length]),
+    ...(foam
+      ? [
+          need(
+            foam.id,
+            "g",
+            "beds of foam under wood",
+            [grams(foamed!), grams(foamedLow!), grams(foamedHigh!)],
+            [constant("bed, thick", FOAM_BED_MM, "mm")],
+          ),
+        ]
+      : []),
+    ...pieces.flatMap((p) => (p.got === "bought" ? [need(BOUGHT[p.of], "piece", p.name, [1, 1, 1])] : [])),
+  ];
 }
 
-/** Held by what no supply counts yet. */
-const isUncounted = (piece: Piece): boolean =>
-  [piece.shape === "block" ? piece : null, ...endsOf(piece)].some(
-    (held) => held?.hold === "foam" || held?.hold === "screwPlate",
-  );
+/** Materials that setting some of the pieces uses. */
+const usesOf = (site: Site, pieces: readonly Piece[]): string[] =>
+  pieceNeeds(site, pieces).flatMap((n) => (n.likely > 0 ? [n.materialId] : []));
 
 /** Whether it goes in before the drainage layer: it stands on the base, or hangs on walls. */
 export const goesInFirst = (piece: Piece): boolean =>
-  piece.shape === "block" ? piece.on === "base" : ![piece.left, piece.right].some((e) => e.on === "ground");
+  !shapeOf(piece)
+    .rests(piece)
+    .some((r) => r.on === "ground");
+
+/** The plates an end is screwed to, each as large as its bed. */
+function plateWords({ say }: Site, list: readonly Piece[]): string {
+  const plates = list.flatMap((p) =>
+    shapeOf(p)
+      .rests(p)
+      .flatMap(({ hold, bedMm }) =>
+        hold === "screwPlate" ? [`${p.name}: a plate of ${bedMm.map((mm) => say(mm)).join(" × ")}`] : [],
+      ),
+  );
+  return plates.length > 0 ? ` ${plates.join("; ")}, siliconed on first, the wood screwed to it.` : "";
+}
 
 const named = (list: readonly Piece[]) => list.map((p) => p.name).join(", ");
 
@@ -62,18 +101,21 @@ export function pieceSteps(site: Site, pieces: readonly Piece[]): Step[] {
     reaches: Step["reaches"],
   ): Step[] => {
     if (list.length === 0) return [];
-    const glued = list.some((p) => bedsMm2(p) > 0);
-    const cut = list.filter((p) => p.cutOut && site.variant.ground.barrier && goesInFirst(p));
+    const glued = list.some((p) => [...heldMm2(p, "silicone"), ...heldMm2(p, "screwPlate")].length > 0);
+    const cut = list.filter(
+      (p) => p.cutOut && site.variant.ground.layers.some((l) => l.kind === "barrier") && goesInFirst(p),
+    );
     return [
       {
         ...{ id: `hardscape/${id}`, ...common, after },
         title,
         detail: `${list.map((p) => `${p.name}, ${formatNumber(weightOf(p).kg, 1)} kg`).join("; ")}.${
           glued ? " Beds of silicone, propped until they hold." : ""
-        }${cut.length > 0 ? ` The barrier is cut out round ${named(cut)} later, its edge turned up.` : ""}${list.some(isUncounted) ? " Foam and screw plates are not counted." : ""}`,
+        }${cut.length > 0 ? ` The barrier is slit crosswise over ${named(cut)} later, its flaps turned up.` : ""}${plateWords(site, list)}`,
         handsOnMinutes: PLACE_MINUTES.value * list.length,
         waitMinutes: glued ? WAITS.siliconeBeforeWater.value : 0,
-        ...(glued && { waitFor: "the silicone", uses: [site.variant.seal.sealant] }),
+        ...(glued && { waitFor: "the silicone" }),
+        uses: usesOf(site, list),
         ...(reaches && { reaches }),
         toHand: ["the photographs", ...(glued ? ["silicone", "props"] : [])],
         cautions: [...(heavy ? [CAUTION.lift] : []), ...(glued ? [CAUTION.siliconeFumes] : [])],
@@ -85,6 +127,7 @@ export function pieceSteps(site: Site, pieces: readonly Piece[]): Step[] {
     { id: "hardscape/dry-fit", because: "it is laid out dry and photographed first" },
     { reached: "stands", because: "the shell must stand" },
     { reached: "waterTested", because: "a leak under a stone is found too late" },
+    { reached: "lampsLaid", because: "lamps are planned before what is basked on is fixed" },
     { reached: "wallsUp", because: "it stands before the walls as they are finished" },
     { reached: "fetched", because: "what it is bedded in must be there" },
   ];

@@ -1,3 +1,5 @@
+import type { Measure } from "../design/basics";
+import { readAt } from "../design/pointer";
 import { fact } from "../ledgers/facts";
 import { emptyLedger, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
@@ -6,12 +8,11 @@ import { BULK, type Bulk } from "../passing/facts";
 import { SIZE_LIMIT_MM } from "../shell/limits";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
-import { pieceFigures } from "./figures";
-import { branchMm } from "./line";
+import { pieceFigures, topFigure } from "./figures";
 import { weightOf } from "./mass";
-import { endSnags } from "./rules/ends";
-import { footSnags } from "./rules/foot";
+import { pieceSnags } from "./rules/list";
 import type { Piece } from "./schema";
+import { shapeOf } from "./shapes/list";
 import { pieceNeeds, pieceSteps } from "./steps";
 
 /** A piece as it goes in through an opening. */
@@ -20,10 +21,7 @@ const bulkOf = (piece: Piece): Bulk => ({
   words: piece.name,
   stage: "ground",
   instead: [],
-  sizesMm:
-    piece.shape === "block"
-      ? [piece.width.value, piece.length.value, piece.height.value]
-      : [piece.thick.value, piece.thick.value, branchMm(piece)],
+  sizesMm: shapeOf(piece).sizesMm(piece),
 });
 
 /** Wood, cork and stone on the floor and from wall to wall: what they weigh, what bears them, and in what order they go in. */
@@ -38,9 +36,9 @@ function planHardscape(site: Site): TradeLedger {
     steps: pieceSteps(site, pieces),
     snags: pieces.flatMap((piece, i) => {
       const path = site.at(`/hardscape/${i}`);
-      return [...(piece.shape === "branch" ? endSnags(site, piece, path) : []), ...footSnags(site, piece, path)];
+      return pieceSnags(site, piece, path);
     }),
-    figures: [...pieces.flatMap(pieceFigures), ...gathered.figures],
+    figures: [...pieces.flatMap((p) => [...pieceFigures(p), topFigure(site, p)]), ...gathered.figures],
     facts: [fact(MASS, { when: "filled", kg }), ...pieces.map((piece) => fact(BULK, bulkOf(piece)))],
   };
 }
@@ -61,16 +59,8 @@ export const hardscapeTrade: Trade = {
       if (piece.mass && (piece.mass.value <= 0 || piece.mass.value > 500))
         add(`${path}/mass`, `${piece.name} weighs between 0.01 and 500 kg; weigh it on a bathroom scale.`);
       if (piece.hollow) size("hollow/bore", piece.hollow.bore, "Its bore");
-      if (piece.shape === "block") {
-        size("height", piece.height, "Its height");
-        return;
-      }
-      size("thick", piece.thick, "How thick it is");
-      for (const side of ["left", "right"] as const) {
-        between(`${path}/${side}/height`, piece[side].height, 0, SIZE_LIMIT_MM.high, "How high its end is");
-        size(`${side}/bedWidth`, piece[side].bedWidth, "Its bed's width");
-        size(`${side}/bedHeight`, piece[side].bedHeight, "Its bed's height");
-      }
+      for (const { at, what, leastMm } of shapeOf(piece).sized)
+        between(`${path}/${at}`, readAt(piece, `/${at}`) as Measure, leastMm, SIZE_LIMIT_MM.high, what);
     });
   },
   plan: planHardscape,

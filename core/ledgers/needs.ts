@@ -6,6 +6,8 @@ import type { Supply } from "./ledger";
 /** What one thing takes of a material, with the rate it was reckoned by. */
 export interface Need extends Pick<Supply, "materialId" | "unit" | "likely" | "low" | "high" | "why"> {
   rates: readonly FigureInput[];
+  /** What it is called, where the book does not know it. */
+  label?: string;
 }
 
 /** A need whose spread is that of its rate. */
@@ -31,7 +33,8 @@ export function gatherNeeds(
   for (const n of needs) if (n.likely > 0) byMaterial.set(n.materialId, [...(byMaterial.get(n.materialId) ?? []), n]);
   const gathered = [...byMaterial].map(([materialId, all]) => {
     const sum = (pick: (n: Need) => number) => all.reduce((total, n) => total + pick(n), 0);
-    const label = materialName(book, materialId);
+    const inBook = book.materials.some((m) => m.id === materialId);
+    const label = inBook ? materialName(book, materialId) : (all[0]!.label ?? materialName(book, materialId));
     const figure: Figure = {
       id: `${owner}/need/${materialId}`,
       label,

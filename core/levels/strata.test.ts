@@ -5,7 +5,6 @@ import { anyFoundBuild } from "../../tests/anyShell";
 import { jobInput } from "../../tests/job";
 import { chosenVariant } from "../document/variant";
 import { cutStrata } from "../ground/cutStrata";
-import { bareGround } from "../ground/schema";
 import { buildShell } from "../shell/buildShell";
 import { areaMm2 } from "../shell/outline";
 import { stackLevels } from "./levels";
@@ -14,8 +13,9 @@ import { strataOf } from "./strata";
 describe("the layers of any substrate", () => {
   it("lie on one another without a gap, none upside down, the topmost at the substrate's level", () => {
     fc.assert(
-      fc.property(anyGround, fc.integer({ min: 0, max: 300 }), (ground, topMm) => {
-        const strata = strataOf(topMm, ground);
+      fc.property(anyGround, fc.integer({ min: 0, max: 300 }), (any, topMm) => {
+        const ground = { ...any, layers: any.layers.map((l) => ({ ...l, zone: null })) };
+        const strata = strataOf({ backMm: topMm, frontMm: ground.front?.value ?? null }, ground.layers);
         strata.forEach((s, i) => {
           const under = strata[i - 1];
           expect([s.fromFrontMm, s.fromBackMm]).toEqual(under ? [under.frontMm, under.backMm] : [0, 0]);
@@ -29,8 +29,10 @@ describe("the layers of any substrate", () => {
     );
   });
   it("are one, as high as was typed, while nothing but a depth is", () => {
-    expect(strataOf(80, bareGround())).toEqual([{ id: "mix", fromFrontMm: 0, fromBackMm: 0, frontMm: 80, backMm: 80 }]);
-    expect(strataOf(0, bareGround())).toEqual([]);
+    expect(strataOf({ backMm: 80, frontMm: null }, [])).toEqual([
+      { id: "mix", kind: "mix", fromFrontMm: 0, fromBackMm: 0, frontMm: 80, backMm: 80 },
+    ]);
+    expect(strataOf({ backMm: 0, frontMm: null }, [])).toEqual([]);
   });
 });
 
@@ -44,7 +46,7 @@ describe("a section of any substrate", () => {
         const room = cut === "frontBack" ? inside.depthMm : inside.widthMm;
         const lean =
           cut === "frontBack" ? profile.rimDepthMm - profile.footDepthMm : profile.rimWidthMm - profile.footWidthMm;
-        for (const piece of cutStrata(shell, variant, cut)) {
+        for (const piece of cutStrata({ shell, variant, book: jobInput().book }, cut)) {
           for (const [across, up] of piece.points) {
             expect(up).toBeGreaterThanOrEqual(-1e-9);
             expect(across).toBeGreaterThanOrEqual(-Math.abs(lean) * 2 - 1e-6);

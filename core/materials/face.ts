@@ -9,6 +9,7 @@ export type Family =
   | "plywood"
   | "hdpe"
   | "xps"
+  | "twinWall"
   | "timber"
   | "chipboard"
   | "mdf"
@@ -85,6 +86,7 @@ export const DRILLING: Record<Family, "plain" | "brittle" | "glass" | "never"> =
   plywood: "plain",
   hdpe: "plain",
   xps: "plain",
+  twinWall: "plain",
   timber: "plain",
   chipboard: "plain",
   mdf: "plain",

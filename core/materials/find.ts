@@ -28,6 +28,9 @@ export function packsOf(material: Material): Pack[] {
 export const materialName = (book: Book, id: string): string =>
   id === OWN_PANES ? "its own panes" : (book.materials.find((m) => m.id === id)?.name ?? id);
 
-/** The sheets a shell can be made of: all but foam board. */
+/** Sheets that no shell is made of: foam board, and what dividers and boxes are cut from. */
+const NOT_FOR_SHELLS: readonly MaterialOf<"sheet">["plastic"][] = ["xps", "acrylic", "twinWall"];
+
+/** The sheets a shell can be made of. */
 export const shellSheets = (book: Book): MaterialOf<"sheet">[] =>
-  materialsOf(book, "sheet").filter((s) => s.plastic !== "xps");
+  materialsOf(book, "sheet").filter((s) => !NOT_FOR_SHELLS.includes(s.plastic));

@@ -14,7 +14,19 @@ export const MIX_PARTS = [
 export type MixPart = (typeof MIX_PARTS)[number];
 
 /** What is bought by the litre: every part of a mix, and what lies under, over or on walls. */
-export const FILL_FORMS = [...MIX_PARTS, "clay", "stones", "charcoal", "litter", "peat", "cork", "gypsum"] as const;
+export const FILL_FORMS = [
+  ...MIX_PARTS,
+  "clay",
+  "stones",
+  "gravel",
+  "charcoal",
+  "bagged",
+  "conditioner",
+  "litter",
+  "peat",
+  "cork",
+  "gypsum",
+] as const;
 export type FillForm = (typeof FILL_FORMS)[number];
 
 /** What is cut from a roll or a flat piece. */
@@ -26,6 +38,7 @@ export const CLOTH_FORMS = [
   "metalMesh",
   "eggCrate",
   "sponge",
+  "drainMat",
   "coirMat",
   "film",
   "liner",

@@ -1,10 +1,11 @@
 import { remembering } from "../cache/remembering";
 import { type Figure, type Known, memory, published } from "../figures/figure";
-import { WET_GROUND } from "../ground/mass";
+import { WET_GROUND } from "../figures/substrate";
 import { weightOf } from "../hardscape/mass";
 import type { Snag, TradeLedger } from "../ledgers/ledger";
 import { testLevel } from "../seal/testLevel";
 import { waterStands } from "../seal/water";
+import { topCarriesKg } from "../shell/carries";
 import type { ShellFace } from "../shell/shell";
 import type { Site } from "../shell/site";
 import { GRAVITY, WATER_KG_PER_M3 } from "../units/constants";
@@ -39,7 +40,7 @@ function lyingOf(site: Site): Lying[] {
   const waterMm = waterStands(site) && shell.levels.damTopMm > 0 ? testLevel(shell.levels).levelMm : 0;
   const wet = waterMm * WATER_KG_PER_M3 > shell.levels.groundMm * WET_GROUND.value;
   const kgPerM2 = Math.max(waterMm * WATER_KG_PER_M3, shell.levels.groundMm * WET_GROUND.value) / 1000;
-  const topKg = variant.shell.topLoadKg.value;
+  const topKg = topCarriesKg(variant);
   const share = (mm: number) => Math.min(1, PATCH_MM.value / mm);
   const fill: Load[] = kgPerM2 > 0 ? [{ pressurePa: kgPerM2 * GRAVITY, patch: [1, 1] }] : [];
   return [

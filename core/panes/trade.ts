@@ -10,6 +10,7 @@ import type { Trade } from "../trade/trade";
 import { capital } from "../units/capital";
 import { atLeast, atMost } from "../units/tolerance";
 import { boardBow } from "./boards";
+import { dividersAsPanes } from "./dividers";
 import { lyingPanes } from "./lying";
 import { PANES } from "./names";
 import { PANE_OF, type PaneInput, sizePane } from "./pane";
@@ -141,11 +142,13 @@ function planPanes(site: Site): TradeLedger {
   const sized = wetPanes(site).map((pane) => ({ pane, result: sizeOnce(pane.input) }));
   const boards = bowedDams(site);
   const lying = lyingPanes(site);
+  const dividers = dividersAsPanes(site);
   return {
     ...emptyLedger(),
     figures: [
       ...boards.figures,
       ...lying.figures,
+      ...dividers.figures,
       ...sized.map(
         ({ pane, result }): Figure => ({
           id: `panes/${pane.id}`,
@@ -180,6 +183,7 @@ function planPanes(site: Site): TradeLedger {
     snags: [
       ...boards.snags,
       ...lying.snags,
+      ...dividers.snags,
       ...sized.flatMap(({ pane, result }): Snag[] =>
         atLeast(pane.thicknessMm, result.requiredMm)
           ? []
@@ -204,7 +208,7 @@ function planPanes(site: Site): TradeLedger {
 export const panesTrade: Trade = {
   id: PANES,
   stage: sealStage,
-  reads: ["seal", "ground", "hardscape", "shell"],
+  reads: ["seal", "dividers", "vessels", "ground", "hardscape", "shell", "fixtures"],
   needs: [],
   gives: [],
   plan: planPanes,

@@ -58,7 +58,7 @@ describe("where a feature may stand, on any face of any shell", () => {
           expect(placing(with1(build, feature))).toEqual([]);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: 40 },
     );
   });
 
@@ -76,7 +76,7 @@ describe("where a feature may stand, on any face of any shell", () => {
           expect(placing(with1(build, feature)).includes("place/off-the-face")).toBe(!inside);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: 40 },
     );
   });
 
@@ -88,7 +88,7 @@ describe("where a feature may stand, on any face of any shell", () => {
         expect(snag.sentence).toMatch(/It takes 12 mm × 12 mm/);
         if (snag.fix) expect(placing(applyFix(lost, snag.fix.patch))).not.toContain("place/off-the-face");
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 

@@ -53,6 +53,11 @@ export const ResidentSchema = v.object({
   }),
   /** What it lives in: warmth and humidity; null while not known. */
   bands: v.object({ tempC: v.nullable(range), rh: v.nullable(range) }),
+  /** Ferguson's zone of mean UV; the surface it basks on and the cool end, °C; how high its back is over what it lies on. */
+  uvZone: v.exactOptional(v.nullable(v.picklist([1, 2, 3, 4]))),
+  basks: v.exactOptional(v.nullable(range)),
+  coolEnd: v.exactOptional(v.nullable(range)),
+  back: v.exactOptional(v.nullable(MeasureSchema)),
   note: text(500),
 });
 

@@ -237,7 +237,7 @@ function residentSnags(site: Site): Snag[] {
 export const residentsTrade: Trade = {
   id: "residents",
   stage: { id: "brief", key: "1", label: "Brief", group: "design" },
-  reads: ["background"],
+  reads: ["background", "ground", "dividers", "vessels"],
   needs: [],
   gives: [],
   plan: planResidents,

@@ -1,6 +1,6 @@
 import * as v from "valibot";
-import { id, type Measure, MeasureSchema, origin, text } from "../design/basics";
-import { DIVIDER_KINDS, FACES, LAYER_IDS, SAFETY_SPLITS } from "../design/names";
+import { id, type Measure, MeasureSchema, text } from "../design/basics";
+import { FACES, LAYER_IDS, SAFETY_SPLITS } from "../design/names";
 import { TestEventSchema } from "./test/schema";
 
 /** One layer of a face's stack. */
@@ -15,17 +15,6 @@ export const LayerSchema = v.object({
 
 export type Layer = v.InferOutput<typeof LayerSchema>;
 
-/** A wall across the floor, water on one side or both. */
-export const DividerSchema = v.object({
-  id,
-  name: v.pipe(text(60), v.nonEmpty("Give the divider a name.")),
-  made: v.picklist(DIVIDER_KINDS),
-  height: MeasureSchema,
-  /** It is to keep one side dry. */
-  watertight: v.boolean(),
-  origin,
-});
-
 export const SealSchema = v.object({
   sealant: id,
   leg: MeasureSchema,
@@ -38,7 +27,6 @@ export const SealSchema = v.object({
     v.maxLength(FACES.length),
     v.check((list) => new Set(list.map((s) => s.face)).size === list.length, "A face has one stack."),
   ),
-  dividers: v.pipe(v.array(DividerSchema), v.maxLength(8, "At most eight dividers.")),
   /** What the builder decided where careful builders differ and safety hangs on it, and why. */
   decisions: v.array(v.object({ split: v.picklist(SAFETY_SPLITS), school: text(80), reason: text(500) })),
 });
@@ -46,14 +34,14 @@ export type Seal = v.InferOutput<typeof SealSchema>;
 
 const stated = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
 
-/** A seal before anything is put on any face, across any floor, or decided. */
+/** A seal before anything is put on any face, or decided. */
 export const bareSeal = (): Seal => ({
   sealant: "silicone-neutral",
   leg: stated(6),
   seams: "all",
   standingWater: null,
   airingDays: stated(7),
-  ...{ stacks: [], dividers: [], decisions: [] },
+  ...{ stacks: [], decisions: [] },
 });
 
 export const sealSchemas = { part: { seal: { schema: SealSchema, bare: bareSeal } }, events: [TestEventSchema] };

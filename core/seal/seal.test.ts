@@ -46,7 +46,7 @@ describe("the seal's steps", () => {
       v.seal.standingWater = statedMm(50);
     });
     const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
-    expect(at("ground/lay").startAt).toBeGreaterThanOrEqual(at("seal/water-test").readyAt);
+    expect(at("ground/mix/mix").startAt).toBeGreaterThanOrEqual(at("seal/water-test").readyAt);
   });
 
   it("beads the foot seams alone when asked, and nothing when nothing is asked", () => {

@@ -1,6 +1,10 @@
+import { poolDividers } from "../dividers/bounds";
+import type { Divider } from "../dividers/schema";
+import { zonesNamed, zonesOf } from "../dividers/zones";
 import { featureKind } from "../features/index";
 import type { Figure } from "../figures/figure";
 import type { Step } from "../ledgers/ledger";
+import { baseOf } from "../shell/base";
 import type { Seam } from "../shell/shell";
 import type { Site } from "../shell/site";
 import { formatNumber } from "../units/format";
@@ -169,22 +173,25 @@ function repairSteps(metres: number, cureMinutes: number): Step[] {
 }
 
 /** What the pool behind a divider takes for its test. */
-function poolWords({ variant }: Site, divider: string): string {
-  const { pool } = variant.ground;
-  if (pool?.divider !== divider) return "";
-  const { height } = variant.seal.dividers.find((d) => d.id === divider)!;
-  const litres = (pool.width.value * pool.length.value * height.value) / 1e6;
-  return `, ${formatNumber(litres)} L in the pool's own ${formatNumber((pool.width.value * pool.length.value) / 1e6, 3)} m²`;
+function poolWords(site: Site, divider: Divider): string {
+  const { variant } = site;
+  const pool = variant.vessels.find((p) => p.kind === "pool" && poolDividers(variant, p).includes(divider));
+  if (pool?.kind !== "pool") return "";
+  const m2 =
+    pool.zone === null
+      ? (pool.width.value * pool.length.value) / 1e6
+      : zonesNamed(zonesOf(baseOf(site.shell), variant.dividers), pool.zone).reduce((sum, z) => sum + z.m2, 0);
+  return `, ${formatNumber(m2 * divider.height.value)} L in the pool's own ${formatNumber(m2, 3)} m²`;
 }
 
 /** Each divider that keeps one side dry is tested so, after the base. */
 const dividerTests = (site: Site): Step[] =>
-  site.variant.seal.dividers
+  site.variant.dividers
     .filter((d) => d.watertight)
     .map((d) => ({
       id: `seal/divider-test/${d.id}`,
       title: `Test ${d.name.toLowerCase()}, one side dry`,
-      detail: `Water on one side to just under ${site.say(d.height.value)}${poolWords(site, d.id)}, dry paper along the other side's foot.`,
+      detail: `Water on one side to just under ${site.say(d.height.value)}${poolWords(site, d)}, dry paper along the other side's foot.`,
       stage: "seal",
       handsOnMinutes: RATES.waterTestSetUp.value,
       waitMinutes: WAITS.dryOut.value,

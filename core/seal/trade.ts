@@ -13,7 +13,7 @@ import { airOut, beadSteps, testSteps } from "./steps";
 import { TEST, UNTESTED } from "./test/facts";
 import type { TestStanding } from "./test/standing";
 import { waterSnags } from "./waterSnags";
-import { dividerSnags, galvanisedSnags } from "./wetFaces";
+import { galvanisedSnags } from "./wetFaces";
 
 /** What begins the sealing waits for the survey: a shell that was found is measured and clean before anything sticks to it. */
 function afterSurvey(steps: readonly Step[]): Step[] {
@@ -46,7 +46,6 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
       ...waterSnags(site, test),
       ...stacks.snags,
       ...galvanisedSnags(site),
-      ...dividerSnags(site),
       ...decisionSnags(site, facts),
     ],
     figures: [...figures, ...stacks.figures],
@@ -56,7 +55,7 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
 export const sealTrade: Trade = {
   id: "seal",
   stage: sealStage,
-  reads: ["seal", "features", "ground"],
+  reads: ["seal", "dividers", "vessels", "features", "ground"],
   needs: [TEST, SPLIT_MET],
   gives: [],
   check({ seal }, { between, add, book }) {

@@ -13,12 +13,12 @@ export const keptWet = ({ residents }: Pick<Brief, "residents">): boolean =>
 export const isMisted = ({ ground }: Pick<Variant, "ground">): boolean => (ground.misting?.value ?? 0) > 0;
 
 /** Why water can stand in a build, in words, the surest first; empty where none can. */
-export function whyWaterStands({ brief, variant, say }: Site): string[] {
-  const { seal, ground } = variant;
+export function whyWaterStands({ brief, variant, shell, say }: Site): string[] {
+  const { seal } = variant;
   return [
     ...(seal.standingWater ? [`${say(seal.standingWater.value)} of standing water`] : []),
-    ...(ground.drain ? [`a drainage layer of ${say(ground.drain.depth.value)}`] : []),
-    ...(ground.pool ? ["a pool"] : []),
+    ...(shell.levels.drainMm > 0 ? [`a drainage layer of ${say(shell.levels.drainMm)}`] : []),
+    ...(variant.vessels.some((x) => x.kind === "pool") ? ["a pool"] : []),
     ...(isMisted(variant) ? ["misting"] : []),
     ...(keptWet(brief) ? ["a resident that is kept wet"] : []),
   ];
@@ -35,7 +35,10 @@ export const openSeams = ({ shell }: Pick<Site, "shell">) => shell.seams.filter(
 
 /** Whether misting fills the drain layer in so many days, and nothing lets the water out. */
 export const fillsForSure = ({ variant: { ground } }: Pick<Site, "variant">): boolean =>
-  ground.drain !== null && isMisted({ ground }) && (ground.lost?.value ?? 0) < 100 && ground.outlet === "none";
+  ground.layers.some((l) => l.kind === "drain") &&
+  isMisted({ ground }) &&
+  (ground.lost?.value ?? 0) < 100 &&
+  ground.outlet === "none";
 
 /** How high a dam must be for what is planned behind it, mm: the test's level, and the ground with its freeboard. */
 export const damWantedMm = ({ shell }: Pick<Site, "shell">, freeboardMm: number): number =>

@@ -1,9 +1,10 @@
-import { featureKind } from "../features/index";
+import { plugAtPort } from "../features/plug";
 import { fact } from "../ledgers/facts";
 import { set, setMm } from "../ledgers/fix";
 import type { Severity } from "../ledgers/ledger";
 import { emptyLedger, type Snag } from "../ledgers/ledger";
 import { REACHED } from "../ledgers/reached";
+import { UNCOUNTED } from "../ledgers/uncounted";
 import type { Site } from "../shell/site";
 import { throughWords } from "../shell/through";
 import type { Trade } from "../trade/trade";
@@ -25,13 +26,19 @@ const WAY_OUT: Record<Service["way"], (wide: string, high: string, through: stri
   none: () => "none: it is glued in",
 };
 
+/** What of it is bought with something else: a pump with what it moves, a drain with its port, a dish as a vessel. */
+const COUNTED: Record<Service["kind"], boolean> = {
+  ...{ pump: true, drain: true, dish: true },
+  ...{ filter: false, nozzle: false, mat: false, lamp: false },
+};
+
 /** What must be reached, each with its way out past everything that is glued. */
 export const serviceTrade: Trade = {
   id: "service",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
   reads: ["service", "features"],
   needs: [],
-  gives: [REACHED],
+  gives: [REACHED, UNCOUNTED],
   check({ service }, { between, add }) {
     service.forEach((item, i) => {
       const path = `/service/${i}`;
@@ -47,6 +54,9 @@ export const serviceTrade: Trade = {
     ...emptyLedger(),
     snags: site.variant.service.flatMap((item, i) => serviceSnags(site, item, site.at(`/service/${i}`))),
     facts: [
+      ...site.variant.service
+        .filter((item) => !COUNTED[item.kind])
+        .map((item) => fact(UNCOUNTED, item.name.toLowerCase())),
       fact(
         REACHED,
         site.variant.service.map((item) => ({
@@ -64,7 +74,7 @@ export const serviceTrade: Trade = {
 };
 
 function serviceSnags(site: Site, item: Service, path: string): Snag[] {
-  const { say, variant } = site;
+  const { say } = site;
   const list: Snag[] = [];
   const add = (severity: Severity, subject: string, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject, severity, ...snag });
@@ -93,10 +103,8 @@ function serviceSnags(site: Site, item: Service, path: string): Snag[] {
       });
   }
   if (item.port === null) return list;
-  const at = variant.features.findIndex((f) => f.id === item.port);
-  const feature = variant.features[at];
-  const port = feature && featureKind(feature).passes?.(feature);
-  if (!port) {
+  const at = plugAtPort(site, { port: item.port, plugMm: item.plug?.value ?? null, portPath: `${path}/port` });
+  if (at.port === "gone")
     add("mind", `${item.id}-port`, {
       rule: "service/port-gone",
       title: `${item.name}’s port is gone`,
@@ -104,19 +112,15 @@ function serviceSnags(site: Site, item: Service, path: string): Snag[] {
       reason: "A cable is planned before the wall is closed: too short or shut in, it cannot be undone.",
       fix: { label: "It needs no port", patch: [set(`${path}/port`, null)] },
     });
-    return list;
-  }
-  if (item.plug && item.plug.value > port.boreMm)
+  else if (at.fixes)
     add("mind", `${item.id}-plug`, {
       rule: "service/plug-too-large",
       title: `${item.name}’s plug does not pass`,
-      sentence: `The plug is ${say(item.plug.value)}, the port ${say(port.boreMm)}.`,
+      sentence: `The plug is ${say(item.plug!.value)}, the port ${say(at.boreMm)}.`,
       reason:
         "To swap it the cable would be cut, and no joint belongs inside. Bore for the plug, close round the cable.",
-      fix: {
-        label: `Bore the port ${say(item.plug.value + 1)}`,
-        patch: [setMm(site.at(`/features/${at}${port.path}`), item.plug.value + 1)],
-      },
+      fix: at.fixes[0]!,
+      otherFixes: at.fixes.slice(1),
     });
   return list;
 }

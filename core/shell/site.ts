@@ -22,6 +22,8 @@ export interface Site {
   saySum: (sum: Sum) => string;
   /** A JSON Pointer into the chosen variant, for fixes. */
   at: (path: string) => string;
+  /** A design that a fix would lead to is only judged: fixes of its own, which take long to find, are not asked for. */
+  judged: boolean;
 }
 
 /**
@@ -30,9 +32,10 @@ export interface Site {
  */
 export const makeSite = ({
   brief,
+  judged = false,
   ...given
-}: Pick<Site, "brief" | "variant" | "shell" | "book" | "workshop" | "at">): Site => ({
-  ...given,
+}: Pick<Site, "brief" | "variant" | "shell" | "book" | "workshop" | "at"> & Partial<Pick<Site, "judged">>): Site => ({
+  ...{ ...given, judged },
   brief,
   say: (mm, rounding) => formatLengthWithUnit(mm, brief.units, rounding),
   saySpan: (lowMm, highMm) => formatSpan(lowMm, highMm, brief.units),

@@ -18,8 +18,8 @@ const PATCHES: Record<string, Operation[]> = {
     { op: "replace", path: "/variants/0/features/1/name", value: "Moved on" },
   ],
   "a list's end, and what was put there": [
-    { op: "add", path: "/variants/0/seal/dividers/-", value: { id: "d", height: { value: 1 } } },
-    { op: "replace", path: "/variants/0/seal/dividers/1/height/value", value: 2 },
+    { op: "add", path: "/variants/0/dividers/-", value: { id: "d", height: { value: 1 } } },
+    { op: "replace", path: "/variants/0/dividers/1/height/value", value: 2 },
   ],
   "moved within a list": [
     { op: "move", from: "/variants/0/seal/stacks/0/layers/1", path: "/variants/0/seal/stacks/0/layers/0" },

@@ -1,7 +1,8 @@
 import type { Hung } from "../closures/facts";
 import { constant, type Figure, memory, published } from "../figures/figure";
+import { WET_GROUND } from "../figures/substrate";
 import { WATER } from "../figures/water";
-import { type Fill, WET_GROUND } from "../ground/mass";
+import type { Fill } from "../ground/mass";
 import type { Shell, Solid } from "../shell/shell";
 import { shellKg } from "../shell/shell";
 import type { Site } from "../shell/site";

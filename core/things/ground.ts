@@ -1,7 +1,6 @@
-import { BARRIER } from "../ground/barrier";
-import { DRAINS } from "../ground/drain";
-import { MIX } from "../ground/mix";
+import { layerKindOf } from "../ground/layers/kinds";
 import type { Plan } from "../plan";
+import { capital } from "../units/capital";
 import { formatLengthWithUnit, formatNumber } from "../units/format";
 import type { Thing, ThingKind } from "./thing";
 
@@ -10,24 +9,24 @@ const one = (thing: Omit<Thing, "stage" | "what"> & { what?: string }): Thing[] 
   { what: "layer", ...thing, stage: "ground" },
 ];
 
-export const drain: ThingKind = {
-  rows: "levels",
-  list: (plan) => {
-    const { drain } = plan.site.variant.ground;
-    return one({
-      ...{ kind: "drain", id: "drain", name: "Drainage layer", paths: ["/ground/drain", "/ground/outlet"] },
-      says: drain ? `${DRAINS[drain.body].name}, ${say(plan, drain.depth.value)}` : "none",
-    });
-  },
-};
-
-export const barrier: ThingKind = {
+/** A layer of the substrate, from the base up. */
+export const bed: ThingKind = {
   rows: "levels",
   list: ({ site }) =>
-    one({
-      ...{ kind: "barrier", id: "barrier", name: "Barrier", paths: ["/ground/barrier"] },
-      says: site.variant.ground.barrier ? BARRIER[site.variant.ground.barrier.kind].name : "none",
+    site.variant.ground.layers.map((layer, i): Thing => {
+      const kind = layerKindOf(layer);
+      const depth = "depth" in layer ? layer.depth : undefined;
+      const deep = depth ? formatLengthWithUnit(depth.value, site.brief.units) : depth === null ? "to the top" : "";
+      const drains = layer.kind === "drain";
+      return {
+        ...{ kind: "bed", id: layer.id, name: capital(kind.word), what: "layer", stage: "ground" },
+        paths: [`/ground/layers/${i}`, ...(drains ? ["/ground/outlet"] : [])],
+        says: [deep, kind.of(layer)].filter((w) => w !== "" && w !== kind.word).join(", "),
+      };
     }),
+  off: (variant, id) => {
+    variant.ground.layers = variant.ground.layers.filter((l) => l.id !== id);
+  },
 };
 
 export const substrate: ThingKind = {
@@ -37,7 +36,7 @@ export const substrate: ThingKind = {
     const slopes = Math.abs(groundMm - groundFrontMm) > 0.5;
     return one({
       ...{ kind: "substrate", id: "ground", name: "Substrate" },
-      paths: ["/shell/groundDepth", "/ground/front", "/ground/charcoal", "/ground/litter"],
+      paths: ["/shell/groundDepth", "/ground/front", "/ground/layers"],
       says:
         groundMm > 0
           ? `to ${say(plan, groundMm)}${slopes ? `, ${say(plan, groundFrontMm)} at the front` : ""}`
@@ -54,45 +53,6 @@ export const water: ThingKind = {
       paths: ["/seal/standingWater", "/ground/misting", "/ground/lost"],
       says: plan.shell.levels.waterMm > 0 ? `stands ${say(plan, plan.shell.levels.waterMm)}` : "none stands",
     }),
-};
-
-export const mix: ThingKind = {
-  rows: "levels",
-  list: ({ site }) =>
-    one({
-      ...{ kind: "mix", id: "mix", name: "Mix", what: "substrate", paths: ["/ground/mix"] },
-      says: site.variant.ground.mix.parts.map((p) => MIX[p.what].name).join(", ") || "nothing mixed yet",
-    }),
-};
-
-export const pool: ThingKind = {
-  rows: "inIt",
-  list: (plan) => {
-    const { pool } = plan.site.variant.ground;
-    if (!pool) return [];
-    return one({
-      ...{ kind: "pool", id: "pool", name: "Pool", what: "water", paths: ["/ground/pool"], face: "base" },
-      says: `${say(plan, pool.width.value)} × ${say(plan, pool.length.value)}`,
-    });
-  },
-  off: (variant) => {
-    variant.ground.pool = null;
-  },
-};
-
-export const dish: ThingKind = {
-  rows: "inIt",
-  list: ({ site }) => {
-    const { dish } = site.variant.ground;
-    if (!dish) return [];
-    return one({
-      ...{ kind: "dish", id: "dish", name: "Dish", what: "water", paths: ["/ground/dish"] },
-      says: `${formatNumber(dish.volume.value / 1000, 2)} L`,
-    });
-  },
-  off: (variant) => {
-    variant.ground.dish = null;
-  },
 };
 
 export const plant: ThingKind = {

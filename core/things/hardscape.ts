@@ -1,6 +1,7 @@
 import { footprint } from "../hardscape/line";
 import { weightOf } from "../hardscape/mass";
 import type { Piece } from "../hardscape/schema";
+import { shapeOf } from "../hardscape/shapes/list";
 import { formatLength, formatNumber } from "../units/format";
 import type { Thing, ThingKind } from "./thing";
 
@@ -14,9 +15,9 @@ export const piece: ThingKind = {
       const say = (mm: number) => formatLength(mm, site.brief.units);
       return {
         ...{ kind: "piece", id: p.id, name: p.name, stage: "ground", face: "base" },
-        what: p.shape === "branch" ? "branch" : p.of,
+        what: shapeOf(p).word(p),
         paths: [`/hardscape/${i}`],
-        says: `${p.shape === "block" ? `${say(p.height.value)} high` : `${say(p.width.value)} long`} · ${formatNumber(weightOf(p).kg, 1)} kg`,
+        says: `${shapeOf(p).says(p, say)} · ${formatNumber(weightOf(p).kg, 1)} kg`,
       };
     }),
   off: (variant, id) => {

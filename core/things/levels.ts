@@ -9,7 +9,6 @@ import type { Thing } from "./thing";
 
 /** The measures that set a level's height, in the variant. */
 const PATHS: Partial<Record<LevelLine["id"], string>> = {
-  drain: "/ground/drain/depth",
   ground: "/shell/groundDepth",
   groundFront: "/ground/front",
   water: "/seal/standingWater",
@@ -24,10 +23,10 @@ export interface LevelOf {
 /** What a level of a section is; undefined for one that only follows from others. */
 export function levelOf(
   id: LevelLine["id"],
-  { damPath }: Pick<Shell, "damPath">,
+  { damPath, levels }: Pick<Shell, "damPath" | "levels">,
   things: readonly Thing[],
 ): LevelOf | undefined {
-  const path = id === "dam" ? damPath : PATHS[id];
+  const path = id === "dam" ? damPath : id === "drain" ? levels.drainPath : PATHS[id];
   const thing = path ? thingAt(path, things) : undefined;
   return path && thing ? { thing, path } : undefined;
 }

@@ -5,11 +5,13 @@ import { isWithin } from "./at";
 import { swatch, wall, zone } from "./background";
 import { resident, room, size } from "./brief";
 import { odd, part, sheet, slips } from "./cuts";
+import { circuit, fixture } from "./fixtures";
+import { box, divider, pool, stream, vessel } from "./floor";
 import { closure, gap, way } from "./front";
-import { barrier, dish, drain, mix, plant, planting, pool, service, substrate, water } from "./ground";
+import { bed, plant, planting, service, substrate, water } from "./ground";
 import { piece } from "./hardscape";
 import type { ThingKindId } from "./names";
-import { beads, decision, divider, layer, stack, test } from "./seal";
+import { beads, decision, layer, stack, test } from "./seal";
 import { dam, feature, secondFloor, shelf, survey, tray } from "./shell";
 import type { Thing, ThingKind } from "./thing";
 
@@ -17,9 +19,10 @@ import type { Thing, ThingKind } from "./thing";
 export const THINGS: Record<ThingKindId, ThingKind> = {
   ...{ resident, room, size },
   ...{ survey, shelf, tray, dam, secondFloor, feature },
-  ...{ drain, barrier, substrate, water, mix, pool, dish, plant, planting, service, piece },
+  ...{ bed, substrate, water, divider, box, pool, vessel, stream, plant, planting, service, piece },
   ...{ closure, way, gap },
-  ...{ beads, stack, layer, divider, decision, test },
+  ...{ fixture, circuit },
+  ...{ beads, stack, layer, decision, test },
   ...{ wall, zone, swatch },
   ...{ sheet, part, odd, slips },
   ...{ line, step },

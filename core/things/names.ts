@@ -2,21 +2,11 @@
 export const THING_KINDS = [
   ...(["resident", "room", "size"] as const),
   ...(["survey", "shelf", "tray", "dam", "secondFloor", "feature"] as const),
-  ...([
-    "drain",
-    "barrier",
-    "substrate",
-    "water",
-    "mix",
-    "pool",
-    "dish",
-    "plant",
-    "planting",
-    "service",
-    "piece",
-  ] as const),
+  ...(["bed", "substrate", "water", "divider", "box", "pool", "vessel", "stream"] as const),
+  ...(["plant", "planting", "service", "piece"] as const),
   ...(["closure", "way", "gap"] as const),
-  ...(["beads", "stack", "layer", "divider", "decision", "test"] as const),
+  ...(["fixture", "circuit"] as const),
+  ...(["beads", "stack", "layer", "decision", "test"] as const),
   ...(["wall", "zone", "swatch"] as const),
   ...(["sheet", "part", "odd", "slips"] as const),
   ...(["line", "step"] as const),
@@ -27,5 +17,6 @@ export type ThingKindId = (typeof THING_KINDS)[number];
 export type RowsId =
   | ("residents" | "home" | "measured" | "openings")
   | ("levels" | "inIt" | "waysOut" | "closed")
+  | ("hung" | "power")
   | ("faces" | "water" | "walls" | "swatches")
   | ("sheets" | "alsoCut");

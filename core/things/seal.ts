@@ -61,21 +61,6 @@ export const layer: ThingKind = {
   },
 };
 
-export const divider: ThingKind = {
-  rows: "water",
-  list: ({ site }) =>
-    site.variant.seal.dividers.map(
-      (d, i): Thing => ({
-        ...{ kind: "divider", id: d.id, name: d.name, what: "divider", stage: "seal" },
-        paths: [`/seal/dividers/${i}`],
-        says: formatLengthWithUnit(d.height.value, site.brief.units),
-      }),
-    ),
-  off: (variant, id) => {
-    variant.seal.dividers = variant.seal.dividers.filter((d) => d.id !== id);
-  },
-};
-
 /** Questions of safety that careful builders answer in opposite ways: all in one place. */
 export const decision: ThingKind = {
   rows: "water",

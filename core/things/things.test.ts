@@ -37,7 +37,7 @@ describe("things to take in hand", () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: 35 },
     );
   });
 
@@ -91,7 +91,7 @@ describe("things to take in hand", () => {
           else without.add(snag.rule);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: 35 },
     );
     expect(placed / told, [...without].join(", ")).toBeGreaterThan(0.8);
   });
@@ -112,8 +112,8 @@ describe("things to take in hand", () => {
     const cabinet = demoBuilds().find((b) => b.name.includes("cabinet"))!;
     const p = planned(cabinet);
     expect(levelOf("drain", p.shell, thingsOf(p))).toMatchObject({
-      thing: { kind: "drain" },
-      path: "/ground/drain/depth",
+      thing: { kind: "bed", id: "drain" },
+      path: "/ground/layers/0/depth",
     });
     expect(levelOf("ground", p.shell, thingsOf(p))?.thing.kind).toBe("substrate");
     expect(levelOf("top", p.shell, thingsOf(p))).toBeUndefined();
@@ -136,7 +136,7 @@ describe("what to do next", () => {
         if (p.diary.entries.length > 0) expect(next).toBeDefined();
         if (next?.thing) expect(thingsOf(p).map(thingKey)).toContain(thingKey(next.thing));
       }),
-      { numRuns: 60 },
+      { numRuns: 35 },
     );
   });
 

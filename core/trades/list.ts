@@ -1,9 +1,12 @@
 import { airTrade } from "../air/trade";
 import { backgroundTrade } from "../background/trade";
 import { bareShellTrade } from "../bareShell/trade";
+import { boxesTrade } from "../boxes/trade";
 import { closuresTrade } from "../closures/trade";
 import { curesTrade } from "../cures/trade";
+import { dividersTrade } from "../dividers/trade";
 import { featuresTrade } from "../features/trade";
+import { fixturesTrade } from "../fixtures/trade";
 import { gapsTrade } from "../gaps/trade";
 import { groundTrade } from "../ground/trade";
 import { hardscapeTrade } from "../hardscape/trade";
@@ -16,7 +19,9 @@ import { sealTrade } from "../seal/trade";
 import { serviceTrade } from "../service/trade";
 import { slipsTrade } from "../slips/trade";
 import { standingTrade } from "../standing/trade";
+import { streamsTrade } from "../streams/trade";
 import type { Trade } from "../trade/trade";
+import { vesselsTrade } from "../vessels/trade";
 
 /** Every trade, in the order its ledger is read. Beside its folder and its schemas, a trade is one line here. */
 export const TRADES: readonly Trade[] = [
@@ -35,7 +40,12 @@ export const TRADES: readonly Trade[] = [
   backgroundTrade,
   groundTrade,
   hardscapeTrade,
+  dividersTrade,
+  boxesTrade,
+  vesselsTrade,
+  streamsTrade,
   serviceTrade,
+  fixturesTrade,
   oddTrade,
   slipsTrade,
 ];

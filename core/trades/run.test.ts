@@ -60,7 +60,7 @@ describe("trades run again after a fix", () => {
           if (fixed) expect(madeBy(run(fixed, before)), fix.label).toEqual(madeBy(run(fixed)));
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 15 },
     );
   });
 
@@ -70,7 +70,7 @@ describe("trades run again after a fix", () => {
         const run = bench();
         expect(madeBy(run(other, run(one)))).toEqual(madeBy(run(other)));
       }),
-      { numRuns: 30 },
+      { numRuns: 20 },
     );
   });
 
@@ -111,7 +111,7 @@ describe("trades run again after a fix", () => {
           trade.plan({ ...site, variant }, { facts: factsOf(needed), log: jobInput().log });
         }
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
     expect(looked).toBeGreaterThan(1000);
   });

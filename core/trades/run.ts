@@ -20,6 +20,8 @@ export interface RunInput {
   log: Log;
   /** A JSON Pointer into the variant as one into the build, for fixes. */
   at: (path: string) => string;
+  /** Only judged: fixes are not looked for. */
+  judged?: boolean;
 }
 
 /** One trade's run: what it was given, and what it made of it. */
@@ -42,7 +44,7 @@ const same = (a: readonly unknown[], b: readonly unknown[]): boolean =>
 
 /** What a shell is built from: `buildShell` reads nothing else of the variant. */
 const shellGivenOf = ({ shell, faces, ground, seal }: Variant, book: Book): unknown[] => [
-  ...[book, shell, faces, ground.front, ground.drain, ground.charcoal],
+  ...[book, shell, faces, ground.front, ground.layers],
   seal.standingWater,
 ];
 
@@ -78,10 +80,10 @@ const TURN = inTurn(TRADES);
  * a run before, its ledger is that run's.
  * @param before a run to take unchanged ledgers from
  */
-export function runTrades({ brief, variant, book, workshop, log, at }: RunInput, before?: Run): Run {
+export function runTrades({ brief, variant, book, workshop, log, at, judged }: RunInput, before?: Run): Run {
   const shellGiven = shellGivenOf(variant, book);
   const shell = before && same(before.shellGiven, shellGiven) ? before.shell : buildShell(variant, book);
-  const site = makeSite({ brief, variant, shell, book, workshop, at });
+  const site = makeSite({ brief, variant, shell, book, workshop, at, ...(judged && { judged }) });
   const ran = new Map<string, Ran>();
   const bench = [book, workshop, log, at(""), brief, shell];
   for (const trade of TURN) {

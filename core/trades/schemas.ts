@@ -1,8 +1,11 @@
 import { backgroundSchemas } from "../background/schema";
+import { boxesSchemas } from "../boxes/schema";
 import { closuresSchemas } from "../closures/schema";
 import { curesSchemas } from "../cures/schema";
 import { cutsSchemas } from "../cuts/record/schema";
+import { dividersSchemas } from "../dividers/schema";
 import { featuresSchemas } from "../features/schema";
+import { fixturesSchemas } from "../fixtures/schema";
 import { gapsSchemas } from "../gaps/schema";
 import { groundSchemas } from "../ground/schema";
 import { hardscapeSchemas } from "../hardscape/schema";
@@ -10,6 +13,8 @@ import { oddSchemas } from "../odd/schema";
 import { sealSchemas } from "../seal/schema";
 import { serviceSchemas } from "../service/schema";
 import { slipsSchemas } from "../slips/schema";
+import { streamsSchemas } from "../streams/schema";
+import { vesselsSchemas } from "../vessels/schema";
 
 /**
  * What each trade writes: its part of a variant with its bare value, and what the log tells of it. One line a trade; the
@@ -26,6 +31,11 @@ export const SCHEMAS = [
   backgroundSchemas,
   groundSchemas,
   hardscapeSchemas,
+  dividersSchemas,
+  boxesSchemas,
+  vesselsSchemas,
+  streamsSchemas,
   serviceSchemas,
+  fixturesSchemas,
   cutsSchemas,
 ] as const;

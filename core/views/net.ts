@@ -1,17 +1,35 @@
 import { FACES, type FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
+import { floorZones } from "../ground/zones";
 import { type Box, placeLabels, type Wanted } from "../labels/place";
 import { textWidth } from "../labels/width";
 import { faceName } from "../materials/face";
 import type { Plan } from "../plan";
+import { floorCorner } from "../shell/base";
 import { FACE_WORDS } from "../shell/boxFaces";
+import type { Rect } from "../shell/faces";
 import { type Arrangement, layNet, type Net } from "../shell/net";
 import type { Shell } from "../shell/shell";
 import { isPlaced } from "../things/placed";
 import type { Seen } from "../things/seen";
 import { formatLength, formatNumber } from "../units/format";
+import type { Pool } from "../vessels/schema";
+import { vesselRect } from "../vessels/sizes";
 import { drawRect } from "./drawRect";
 import { frameOf, HELD_PX, type Size, spotsIn, spotsRound, type View } from "./view";
+
+/** The rectangle round a pool, on the base: of the part of the floor it takes, or its own. */
+function poolRect({ shell, site }: Pick<Plan, "shell" | "site">, pool: Pool): Rect {
+  const [offU, offV] = floorCorner(shell);
+  const outline = floorZones(site).find((z) => z.pool?.id === pool.id)?.outline;
+  if (!outline) {
+    const rect = vesselRect(pool);
+    return { ...rect, uMm: offU + rect.uMm, vMm: offV + rect.vMm };
+  }
+  const span = (i: 0 | 1) => [Math.min(...outline.map((p) => p[i])), Math.max(...outline.map((p) => p[i]))] as const;
+  const [[u0, u1], [v0, v1]] = [span(0), span(1)];
+  return { uMm: offU + u0, vMm: offV + v0, widthMm: u1 - u0, heightMm: v1 - v0 };
+}
 
 /** Between two faces, and round the net for its dimensions, px. */
 const GAP = 20;
@@ -166,11 +184,17 @@ export function netView({ plan, seen, variant, size, chosen = [] }: NetOf): View
     ...{ id, says, tone: "water", within: base },
     spots: [...spotsIn(base)].reverse(),
   });
-  const pooled = plan.figures.find((f) => f.id === "ground/pool");
   const waters: Wanted[] = [
-    ...(variant.ground.pool
-      ? [inBase("pool", [...(pooled ? [`pool ${formatNumber(pooled.value)} L`] : []), "pool"])]
-      : []),
+    ...variant.vessels.flatMap((pool) => {
+      if (pool.kind !== "pool") return [];
+      const pooled = plan.figures.find((f) => f.id === `vessels/${pool.id}/litres`);
+      const own = rectAt("base", poolRect(plan, pool));
+      const words = [
+        ...(pooled ? [`pool ${formatNumber(pooled.value, 2)} L`, `${formatNumber(pooled.value, 1)} L`] : []),
+        "pool",
+      ];
+      return [{ ...inBase(pool.id, words), within: own, spots: spotsIn(own) }];
+    }),
     ...(tray
       ? [inBase("tray", [`tray ${say(tray.heightMm)} high, glass ${say(tray.glassMm)}`, `tray ${say(tray.heightMm)}`])]
       : []),

@@ -1,4 +1,5 @@
 import { type CoverPiece, cutCovers } from "../background/cut";
+import { type BoxCut, cutBoxes } from "../boxes/cut";
 import { cutLeaves } from "../closures/cutLeaves";
 import type { Variant } from "../document/schema";
 import { cutStrata, type FillPiece } from "../ground/cutStrata";
@@ -9,6 +10,7 @@ import type { Plan } from "../plan";
 import { type Cut, cutShell, type LevelLine, type Section } from "../shell/section";
 import type { Seen } from "../things/seen";
 import { formatLength, formatLengthWithUnit } from "../units/format";
+import { cutVessels, type VesselCut } from "../vessels/cut";
 import { frameOf, type Size, type View } from "./view";
 
 /** Room round the sections and between two of them, px. */
@@ -31,7 +33,7 @@ export interface CutOf {
 export interface DrawnSection {
   cut: Cut;
   section: Section;
-  inside: (FillPiece | CoverPiece | HardscapeCut)[];
+  inside: (FillPiece | CoverPiece | HardscapeCut | VesselCut | BoxCut)[];
   /** Millimetres across to px. */
   x: (mm: number) => number;
   left: number;
@@ -112,7 +114,9 @@ export function sectionView({
     return {
       ...{ cut, section },
       inside: [
-        ...cutStrata(shell, variant, cut, atMm),
+        ...cutStrata({ shell, variant, book: site.book }, cut, atMm),
+        ...cutVessels({ shell, variant }, cut, atMm),
+        ...cutBoxes({ shell, variant, book: site.book }, cut, atMm),
         ...cutHardscape(shell, variant, cut, atMm),
         ...cutCovers(shell, covers, cut, atMm),
       ],

@@ -3,6 +3,7 @@ import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
 import type { RoundTubShell } from "../../core/shell/kinds/roundTub/schema";
 
+import { hang } from "./hang";
 import { measured, starter } from "./measures";
 
 /** A round tub with a poured floor and a tube to the next box, for carpenter ants. */
@@ -48,6 +49,10 @@ export function antYard(): Build {
       v: statedMm(52),
     },
   ];
+  hang(variant, "heatCable", "heat-cable", "Heat cable", {
+    ...{ width: statedMm(120), length: statedMm(40), watts: statedMm(7), mass: statedMm(0.1), cutOut: true },
+  });
+  hang(variant, "smokeAlarm", "smoke-alarm", "Smoke alarm", {});
   const build = newBuild("Ant yard", { unit: "mm" }, variant);
   build.brief.residents = [{ ...starter("carpenter-ant"), count: 400, narrowestRigid: measured(1.6) }];
   return build;

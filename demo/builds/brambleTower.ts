@@ -2,10 +2,12 @@ import type { FoundClosure } from "../../core/closures/kinds/found/schema";
 import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
+import { stackOf } from "../../core/ground/layers/starts";
 import { RECIPES } from "../../core/ground/mix";
 import { newBlock, newBranch } from "../../core/hardscape/create";
 import type { Branch } from "../../core/hardscape/schema";
 import type { FrontGlassShell } from "../../core/shell/kinds/frontGlass/schema";
+import { hang } from "./hang";
 import { measured, starter } from "./measures";
 
 export const BRAMBLE_TOWER = "Bramble tower";
@@ -58,10 +60,12 @@ export function brambleTower(): Build {
   ];
   variant.ground = {
     ...variant.ground,
-    drain: { body: "clay", depth: statedMm(40) },
-    barrier: { kind: "weedCloth", curl: statedMm(30) },
-    mix: RECIPES.find((r) => r.id === "coirBarkMoss")!.mix,
-    litter: statedMm(20),
+    layers: stackOf({
+      drain: { body: "clay", mm: 40 },
+      barrier: { cloth: "weedCloth", curlMm: 30 },
+      mix: RECIPES.find((r) => r.id === "coirBarkMoss")!.mix,
+      leavesMm: 20,
+    }),
     misting: { typed: "120", value: 120, how: "measured" },
     outlet: "standpipe",
   };
@@ -72,6 +76,11 @@ export function brambleTower(): Build {
     },
     bramble(),
   ];
+  hang(variant, "plantLight", "plant-light", "Plant light", {
+    ...{ width: statedMm(380), length: statedMm(35), watts: statedMm(12), mass: statedMm(0.45), held: "rests" },
+    ...{ v: statedMm(330), hours: { from: "08:00", to: "20:00" } },
+  });
+  hang(variant, "gauge", "climate-gauge", "Climate gauge", { v: statedMm(600) });
   const build = newBuild(BRAMBLE_TOWER, { unit: "mm" }, variant);
   build.brief.residents = [{ ...starter("stick-insect"), count: 12, narrowestRigid: measured(3) }];
   build.brief.room = { tempC: { low: 17, high: 24 }, rh: { low: 35, high: 60 } };

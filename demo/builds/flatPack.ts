@@ -3,8 +3,11 @@ import { newSlidingPair } from "../../core/closures/kinds/slidingPair/create";
 import { statedMm } from "../../core/design/measure";
 import { newBuild, newSheetVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
+import { stackOf } from "../../core/ground/layers/starts";
 import { RECIPES } from "../../core/ground/mix";
+import { newVessel } from "../../core/vessels/kinds";
 
+import { hang } from "./hang";
 import { measured, starter, wall } from "./measures";
 
 /** PVC foam sheet 10 mm for a pair of rosy boas. */
@@ -86,9 +89,27 @@ export function flatPack(): Build {
   ];
   variant.ground = {
     ...variant.ground,
-    mix: RECIPES.find((r) => r.id === "soilSand")!.mix,
-    dish: { volume: { typed: "1 L", value: 1000, how: "measured" }, wicked: false },
+    layers: stackOf({ mix: RECIPES.find((r) => r.id === "soilSand")!.mix }),
   };
+  variant.vessels = [
+    {
+      ...newVessel("dish", "dish", "Water bowl", 380, 320),
+      ...{ of: "glazed", width: measured(210), length: measured(210), wall: measured(8), depth: measured(52) },
+      ...{ filled: statedMm(45), rim: statedMm(20), bathes: true },
+    },
+  ];
+  hang(variant, "uvTube", "uv-tube", "UV tube", {
+    ...{ side: "inside", off: statedMm(10), u: statedMm(520), v: statedMm(330), mass: statedMm(0.8), ip: 67 },
+    ...{ watts: statedMm(24), held: "clips", second: true, hours: { from: "10:00", to: "16:00" } },
+    uv: [
+      { mm: statedMm(250), uvi: statedMm(0.7) },
+      { mm: statedMm(350), uvi: statedMm(0.43) },
+    ],
+  });
+  hang(variant, "probe", "warm-probe", "Warm probe", { u: statedMm(1150), v: statedMm(200) });
+  hang(variant, "probe", "cool-probe", "Cool probe", { u: statedMm(200), v: statedMm(120) });
+  hang(variant, "smokeAlarm", "smoke-alarm", "Smoke alarm", {});
+  variant.circuit = { volts: statedMm(230), amps: statedMm(16), others: statedMm(600), guarded: "yes" };
   const build = newBuild("Flat-pack 1500", { unit: "mm" }, variant);
   build.brief.residents = [
     {

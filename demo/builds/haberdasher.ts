@@ -1,11 +1,16 @@
 import { newZone } from "../../core/background/create";
+import { newBox } from "../../core/boxes/create";
 import { foundClosure } from "../../core/closures/kinds/found/schema";
 import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
+import { stackOf } from "../../core/ground/layers/starts";
 import { RECIPES } from "../../core/ground/mix";
 import { starterCabinet } from "../../core/shell/kinds/cabinet/starter";
+import { newStream } from "../../core/streams/create";
+import { demoBook } from "../tern-street";
 
+import { hang } from "./hang";
 import { measured, starter, wall } from "./measures";
 
 /** The name of the cabinet. */
@@ -159,8 +164,19 @@ export function haberdasher(): Build {
       v: statedMm(300),
     },
   ];
-  variant.seal.dividers = [
-    { id: "pool-pane", name: "Pool pane", made: "glass", height: statedMm(85), watertight: true, origin: "made" },
+  variant.dividers = [
+    {
+      ...{ id: "pool-pane", name: "Pool pane", origin: "made", height: statedMm(85), watertight: true },
+      ...{ layers: [{ id: "layer-1", of: "glass", material: "glass-6" }] },
+      line: { from: { on: "front", at: statedMm(608) }, to: { on: "back", at: statedMm(608) } },
+    },
+  ];
+  variant.vessels = [
+    {
+      ...{ id: "pool", kind: "pool", name: "Pool", face: "base", zone: "pool-pane:b", divider: null },
+      ...{ u: statedMm(838), v: statedMm(254), width: statedMm(460), length: statedMm(508) },
+      ...{ wayOut: "ramp", ramp: statedMm(35) },
+    },
   ];
   variant.background = {
     walls: [
@@ -193,16 +209,14 @@ export function haberdasher(): Build {
   variant.ground = {
     ...variant.ground,
     front: statedMm(95),
-    drain: { body: "clay", depth: statedMm(40) },
-    barrier: { kind: "weedCloth", curl: statedMm(30) },
-    mix: RECIPES.find((r) => r.id === "barkFern")!.mix,
-    litter: statedMm(20),
+    layers: stackOf({
+      drain: { body: "clay", mm: 40 },
+      barrier: { cloth: "weedCloth", curlMm: 30 },
+      mix: RECIPES.find((r) => r.id === "barkFern")!.mix,
+      leavesMm: 20,
+    }),
     misting: { typed: "350", value: 350, how: "measured" },
     outlet: "bulkhead",
-    pool: {
-      ...{ u: statedMm(829), v: statedMm(254), width: statedMm(460), length: statedMm(508) },
-      ...{ divider: "pool-pane", wayOut: "ramp", ramp: statedMm(35) },
-    },
     plants: [
       {
         ...{
@@ -213,7 +227,7 @@ export function haberdasher(): Build {
           height: statedMm(250),
           spread: statedMm(200),
         },
-        ...{ where: "ground", live: true, toxic: false },
+        ...{ where: "ground", live: true, toxic: false, by: "planted", got: "bought" },
       },
       {
         ...{
@@ -224,7 +238,7 @@ export function haberdasher(): Build {
           height: statedMm(120),
           spread: statedMm(300),
         },
-        ...{ where: "planter-1", live: true, toxic: false },
+        ...{ where: "planter-1", live: true, toxic: false, by: "planted", got: "bought" },
       },
       {
         ...{
@@ -235,11 +249,25 @@ export function haberdasher(): Build {
           height: statedMm(150),
           spread: statedMm(160),
         },
-        ...{ where: "planter-2", live: true, toxic: false },
+        ...{ where: "planter-2", live: true, toxic: false, by: "planted", got: "bought" },
       },
     ],
     settleWeeks: statedMm(5),
   };
+  variant.boxes = [
+    {
+      ...newBox("pump-box", demoBook(), 1033, 481),
+      ...{ name: "Pump box", height: statedMm(150), hose: statedMm(14) },
+    },
+  ];
+  variant.streams = [
+    {
+      ...newStream("trickle", "Trickle down the back", "pump"),
+      ...{ flow: { typed: "300", value: 300, how: "measured" }, head: measured(600) },
+      ...{ tubeBore: measured(10), tubeLength: measured(620), lift: statedMm(240), lip: statedMm(120) },
+      ...{ intake: measured(12), needs: measured(30) },
+    },
+  ];
   variant.service = [
     {
       ...{ id: "pump", name: "Pool pump", kind: "pump", width: measured(52), height: measured(64), way: "box" },
@@ -250,6 +278,15 @@ export function haberdasher(): Build {
       ...{ wayWidth: statedMm(300), wayHeight: statedMm(10), plug: null, port: null },
     },
   ];
+  for (const [id, name, u] of [
+    ["nozzle-left", "Left nozzle", 150],
+    ["nozzle-right", "Right nozzle", 930],
+  ] as const)
+    hang(variant, "mistNozzle", id, name, {
+      ...{ u: statedMm(u), v: statedMm(120), cone: statedMm(70), flow: statedMm(80), mass: statedMm(0.05) },
+    });
+  hang(variant, "timer", "mist-timer", "Mist timer", { u: statedMm(900), v: statedMm(80) });
+  hang(variant, "gauge", "climate-gauge", "Climate gauge", { face: "left", u: statedMm(270), v: statedMm(400) });
   const build = newBuild(HABERDASHER, { unit: "mm" }, variant);
   build.brief.residents = [{ ...starter("mossy-frog"), count: 4, narrowestRigid: measured(9) }];
   build.brief.note = "Was a haberdasher's show cabinet. A pool of 14 litres at the right, moss and cork at the back.";

@@ -3,6 +3,7 @@ import { statedMm } from "../../core/design/measure";
 import { newBuild, newSheetVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
 
+import { hang } from "./hang";
 import { starter } from "./measures";
 
 /** A small, damp box of 6 mm sheet; its meeting gap and its vents still want work. */
@@ -55,6 +56,7 @@ export function landingBox(): Build {
       v: statedMm(350),
     },
   ];
+  hang(variant, "smokeAlarm", "smoke-alarm", "Smoke alarm", {});
   const build = newBuild("Landing box", { unit: "mm" }, variant);
   build.brief.residents = [{ ...starter("hissing-roach"), count: 12, name: "Hissing roach nymphs" }];
   return build;

@@ -1,9 +1,12 @@
 import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
 import type { Build } from "../../core/document/schema";
+import { stackOf } from "../../core/ground/layers/starts";
 import { RECIPES } from "../../core/ground/mix";
 import type { TubShell } from "../../core/shell/kinds/tub/schema";
 
+import { newVessel } from "../../core/vessels/kinds";
+import { hang } from "./hang";
 import { measured, starter } from "./measures";
 
 /** A latching tub sold by a label nobody can explain, for fire salamander juveniles. */
@@ -61,15 +64,25 @@ export function nurseryTub(): Build {
   ];
   variant.ground = {
     ...variant.ground,
-    drain: { body: "clay", depth: statedMm(20) },
-    barrier: { kind: "twoScreens", curl: statedMm(25) },
-    mix: RECIPES.find((r) => r.id === "coirBarkMoss")!.mix,
-    litter: statedMm(30),
+    layers: stackOf({
+      drain: { body: "clay", mm: 20 },
+      barrier: { cloth: "twoScreens", curlMm: 25 },
+      mix: RECIPES.find((r) => r.id === "coirBarkMoss")!.mix,
+      leavesMm: 30,
+    }),
     misting: { typed: "40", value: 40, how: "measured" },
     outlet: "standpipe",
-    dish: { volume: { typed: "200 mL", value: 200, how: "measured" }, wicked: false },
     wild: "boiled",
   };
+  variant.vessels = [
+    {
+      ...newVessel("dish", "dish", "Shallow dish", 420, 110),
+      ...{ of: "glazed", width: measured(120), length: measured(120), depth: measured(24), filled: statedMm(18) },
+      ...{ rim: statedMm(42), bathes: true },
+    },
+  ];
+  hang(variant, "gauge", "climate-gauge", "Climate gauge", { v: statedMm(250) });
+  hang(variant, "probe", "probe", "Probe", { u: statedMm(120), v: statedMm(150) });
   const build = newBuild("Nursery tub", { unit: "mm" }, variant);
   build.brief.oldHome = { width: measured(300), depth: measured(200), height: measured(180) };
   build.brief.residents = [{ ...starter("fire-salamander"), count: 6, narrowestRigid: measured(6) }];

@@ -1,5 +1,6 @@
 import { Box, Table, Text } from "@chakra-ui/react";
 import type { BuyLine } from "#core/buying/buyLine";
+import { UNCOUNTED } from "#core/ledgers/uncounted";
 import { formatMoney } from "#core/units/money";
 import { FigureReading, Reading } from "../../fields/Reading";
 import { RowSheet } from "../../frame/Rows";
@@ -15,6 +16,7 @@ import { Prices } from "./Prices";
 export default function BuyingStage() {
   const { buildId } = useBuildHandle();
   const { lines, likelyMinor, safeMinor, unpriced } = useShown(({ plan }) => plan.buying);
+  const leftOut = useShown(({ plan }) => [...new Set(plan.facts.all(UNCOUNTED))]);
   const { currency } = useBench().workshop;
   const money = (minor: number | null) => (minor === null ? "?" : formatMoney(minor, currency));
   return (
@@ -54,6 +56,11 @@ export default function BuyingStage() {
         </Text>
       ) : (
         <RowSheet title="To buy">
+          {leftOut.length > 0 && (
+            <Text fontSize="xs" color="muted" mb="1">
+              {`Left out of it, and of the cost: ${leftOut.join(", ")}.`}
+            </Text>
+          )}
           <PlainTable
             heads={[
               "What",

@@ -1,5 +1,5 @@
 import { Button, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import type { SawSheet } from "#core/cuts/record/sawSheet";
 import type { SheetGroup } from "#core/cuts/sheets";
 import { statedMm } from "#core/design/measure";
@@ -19,7 +19,8 @@ import { AtTheSaw } from "./AtTheSaw";
 import { CutFiles } from "./CutFiles";
 import { OddParts } from "./OddParts";
 import { PartsTable } from "./PartsTable";
-import { Templates } from "./Templates";
+
+const Templates = lazy(() => import("./Templates").then((m) => ({ default: m.Templates })));
 
 /** More sheets than this are chosen from a list. */
 const MANY = 6;
@@ -78,7 +79,10 @@ export default function CutsStage() {
       own={
         view
           ? { title: view.group.material.name, fields: <GroupReadings group={view.group} /> }
-          : { title: "Odd parts", fields: <OddParts /> }
+          : {
+              title: "Odd parts",
+              fields: <OddParts />,
+            }
       }
     >
       {!view && <Text mb="2">Nothing is cut from sheet here. Panes, bars and mesh are in the list below.</Text>}
@@ -107,7 +111,9 @@ export default function CutsStage() {
           />
         </RowSheet>
         <CutFiles />
-        <Templates />
+        <Suspense fallback={null}>
+          <Templates />
+        </Suspense>
       </TwoUp>
     </Workbench>
   );

@@ -5,7 +5,7 @@ import { chosenVariant } from "#core/document/variant";
 import { materialsOf } from "#core/materials/find";
 import { cornerWords } from "#core/odd/corners";
 import type { OddPart } from "#core/odd/schema";
-import { type RowError, readOddParts } from "#files/oddCsv";
+import type { RowError } from "#files/oddCsv";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { ListButton } from "../../ui/ListButton";
 import { Fields } from "../../ui/Panel";
@@ -82,7 +82,7 @@ export function OddParts() {
     const text = await chosen.text();
     const read = chosen.name.toLowerCase().endsWith(".dxf")
       ? (await import("#files/oddDxf")).readOddDxf(text, { material, taken })
-      : readOddParts(text, { unit: units.unit, materials: sheets, material, taken });
+      : (await import("#files/oddCsv")).readOddParts(text, { unit: units.unit, materials: sheets, material, taken });
     setErrors(read.errors);
     if (read.parts.length > 0) add(read.parts);
   };

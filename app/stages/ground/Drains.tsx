@@ -3,6 +3,8 @@ import { type DrainWay, drainsOf } from "#core/compare/drains";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { DRAINS } from "#core/ground/drain";
+import { drain } from "#core/ground/layers/drain";
+import { freeThingId } from "#core/things/handle";
 import { formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
@@ -15,11 +17,13 @@ export function Drains() {
   const { currency } = useBench().workshop;
   const { say, units } = useUnits();
   const rows = useShown(({ plan }) => drainsOf(plan.site));
-  const now = useVariant((v) => v.ground.drain?.body);
+  const now = useVariant((v) => v.ground.layers.find((l) => l.kind === "drain")?.body);
   const take = ({ id, depthMm }: DrainWay) =>
     api.commit((draft) => {
-      const { ground } = chosenVariant(draft);
-      ground.drain = { body: id, depth: ground.drain?.depth ?? statedMm(depthMm) };
+      const { layers } = chosenVariant(draft).ground;
+      const own = layers.find((l) => l.kind === "drain");
+      if (own) own.body = id;
+      else layers.unshift({ ...drain.begin(freeThingId(layers, "drain")), body: id, depth: statedMm(depthMm) });
     });
   const columns: SortColumn<DrainWay>[] = [
     {

@@ -1,12 +1,9 @@
 import { Text } from "@chakra-ui/react";
 import { lazy, useState } from "react";
-import { statedMm } from "#core/design/measure";
-import { chosenVariant } from "#core/document/variant";
 import { keptApart } from "#core/ground/poolLevel";
-import { siteFloor } from "#core/ground/site";
-import { newBlock, newBranch } from "#core/hardscape/create";
-import type { Piece } from "#core/hardscape/schema";
-import { freeThingId } from "#core/things/handle";
+import { floorZones } from "#core/ground/zones";
+import { baseOf } from "#core/shell/base";
+import { poolsOf } from "#core/vessels/split";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -14,22 +11,34 @@ import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { StackOfLayers } from "../../hand/ground";
-import { useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
+import { useShown, useUnits, useVariant } from "../../state/context";
 import { Fields } from "../../ui/Panel";
-import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
+import { PutIn } from "./PutIn";
 
 const Drains = lazy(() => import("./Drains").then((m) => ({ default: m.Drains })));
 
 const VIEWS = [SECTIONS_VIEW, NET_VIEW] as const;
+
+/** The middle of the first pool, where sections are cut so that both sides are seen. */
+function poolMiddle(site: Parameters<typeof floorZones>[0]): readonly [number, number] | undefined {
+  const [pool] = poolsOf(site.variant.vessels);
+  if (!pool) return undefined;
+  if (pool.zone === null) return [pool.u.value, pool.v.value];
+  const outline = floorZones(site).find((z) => z.pool === pool)?.outline;
+  if (!outline) return undefined;
+  const mean = (i: 0 | 1) => outline.reduce((sum, p) => sum + p[i], 0) / outline.length;
+  return [mean(0), mean(1)];
+}
 
 /** The one vertical stack: drainage layer, barrier, substrate, water and dam against each other; and what stands in it. */
 export default function GroundStage() {
   const { say, units } = useUnits();
   const boards = useBoards();
   const { levels, inside, tray } = useShown(({ plan }) => plan.shell);
-  const floor = useShown(({ plan }) => siteFloor(plan.site));
-  const pool = useVariant((v) => v.ground.pool);
+  const base = useShown(({ plan }) => baseOf(plan.shell));
+  const pool = useShown(({ plan }) => poolMiddle(plan.site));
+  const inIt = useVariant((v) => poolsOf(v.vessels)[0]?.id);
   const apart = useVariant(keptApart);
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("sections");
   const unit = units.unit === "mm" ? " mm" : "";
@@ -43,8 +52,8 @@ export default function GroundStage() {
   // Through the pool where it has one, so that both sides are seen.
   const stands = (room: number, own: number) => (tray ? (room - own) / 2 : 0);
   const cuts = [
-    { cut: "frontBack" as const, ...(pool && { atMm: pool.u.value + stands(inside.widthMm, floor.widthMm) }) },
-    { cut: "leftRight" as const, ...(pool && { atMm: pool.v.value + stands(inside.depthMm, floor.depthMm) }) },
+    { cut: "frontBack" as const, ...(pool && { atMm: pool[0] + stands(inside.widthMm, base.widthMm) }) },
+    { cut: "leftRight" as const, ...(pool && { atMm: pool[1] + stands(inside.depthMm, base.depthMm) }) },
   ];
   return (
     <Workbench
@@ -71,9 +80,9 @@ export default function GroundStage() {
             <FigureReading id="ground/mix" />
             <FigureReading id="ground/capacity" />
             <FigureReading id="ground/days-to-fill" />
-            <FigureReading id="ground/pool" />
-            <FigureReading id="ground/conditioner" />
-            <FigureReading id="ground/ramp" />
+            {inIt && <FigureReading id={`vessels/${inIt}/litres`} />}
+            <FigureReading id="ground/shared-water" />
+            <FigureReading id="vessels/conditioner" />
             <FigureReading id="shell/mass-fill" label="Substrate and water weigh" />
           </Fields>
           <Text fontSize="xs" color="muted" mt="1">
@@ -86,97 +95,5 @@ export default function GroundStage() {
         </RowSheet>
       </TwoUp>
     </Workbench>
-  );
-}
-
-/** What can be put into it, a button each. */
-function PutIn() {
-  const { api, make } = useBuildHandle();
-  const { pool, dish } = useShown(({ plan }) => {
-    const { pool, dish } = plan.site.variant.ground;
-    return { pool: pool !== null, dish: dish !== null };
-  });
-  const addPool = () =>
-    make((draft) => {
-      const floor = siteFloor(api.shown.getState().plan.site);
-      const own = chosenVariant(draft);
-      const width = Math.round(floor.widthMm * 0.35);
-      own.ground.pool = {
-        ...{ u: statedMm(Math.round(floor.widthMm - width / 2)), v: statedMm(Math.round(floor.depthMm / 2)) },
-        ...{ width: statedMm(width), length: statedMm(Math.floor(floor.depthMm)) },
-        ...{ divider: own.seal.dividers[0]?.id ?? null, wayOut: "ramp", ramp: statedMm(40) },
-      };
-      own.seal.standingWater ??= statedMm(50);
-      return { kind: "pool", id: "pool" };
-    });
-  const addDish = () =>
-    make((draft) => {
-      chosenVariant(draft).ground.dish = { volume: { typed: "300 mL", value: 300, how: "stated" }, wicked: false };
-      return { kind: "dish", id: "dish" };
-    });
-  const addPlant = () =>
-    make((draft) => {
-      const { plants } = chosenVariant(draft).ground;
-      const id = freeThingId(plants, "plant");
-      plants.push({
-        ...{ id, name: `Plant ${id.slice("plant-".length)}`, count: 1, where: "ground", live: true, toxic: false },
-        ...{ pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
-      });
-      return { kind: "plant", id };
-    });
-  const addService = () =>
-    make((draft) => {
-      const { service } = chosenVariant(draft);
-      const id = freeThingId(service, "thing");
-      service.push({
-        ...{ id, name: service.length === 0 ? "Pump" : `Thing ${service.length + 1}`, kind: "pump", way: "box" },
-        ...{ plug: null, port: null, width: statedMm(50), height: statedMm(60) },
-        ...{ wayWidth: statedMm(80), wayHeight: statedMm(100) },
-      });
-      return { kind: "service", id };
-    });
-  const addPiece = (shape: Piece["shape"], of: Piece["of"]) =>
-    make((draft) => {
-      const { shell } = api.shown.getState().plan;
-      const { hardscape } = chosenVariant(draft);
-      const id = freeThingId(hardscape, of === "stone" ? "stone" : shape === "branch" ? "branch" : "stump");
-      const { widthMm, depthMm, heightMm } = shell.inside;
-      hardscape.push(
-        shape === "branch"
-          ? newBranch(id, widthMm, Math.round(depthMm / 2), Math.round(heightMm / 2))
-          : newBlock(id, of, Math.round(widthMm / 3), Math.round(depthMm / 2)),
-      );
-      return { kind: "piece", id };
-    });
-  return (
-    <>
-      {(
-        [
-          ["Add a stone", "block", "stone"],
-          ["Add a stump", "block", "wood"],
-          ["Add a branch", "branch", "wood"],
-        ] as const
-      ).map(([words, shape, of]) => (
-        <QuietButton key={words} size="xs" onClick={() => addPiece(shape, of)}>
-          {words}
-        </QuietButton>
-      ))}
-      {!pool && (
-        <QuietButton size="xs" onClick={addPool}>
-          Put a pool in
-        </QuietButton>
-      )}
-      {!dish && (
-        <QuietButton size="xs" onClick={addDish}>
-          Put a dish in
-        </QuietButton>
-      )}
-      <QuietButton size="xs" onClick={addPlant}>
-        Add a plant
-      </QuietButton>
-      <QuietButton size="xs" onClick={addService}>
-        Add what must be reached
-      </QuietButton>
-    </>
   );
 }

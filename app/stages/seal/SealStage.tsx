@@ -1,11 +1,8 @@
 import { Table, Text } from "@chakra-ui/react";
 import { lazy, useState } from "react";
-import { statedMm } from "#core/design/measure";
-import { chosenVariant } from "#core/document/variant";
 import { PANES } from "#core/panes/names";
 import { sealedSeams } from "#core/seal/beads";
 import { waterStands } from "#core/seal/water";
-import { freeThingId } from "#core/things/handle";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -13,10 +10,9 @@ import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { BeadFields } from "../../hand/seal";
-import { useBuildHandle, usePicked, useShown, useUnits } from "../../state/context";
+import { usePicked, useShown, useUnits } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
-import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
 import { TestBoard, TestReadings } from "./TestBoard";
 
@@ -73,7 +69,7 @@ export default function SealStage() {
         >
           <ThingRows rows="faces" />
         </RowSheet>
-        <RowSheet title="Water" tools={<AddDivider />}>
+        <RowSheet title="Water">
           <ThingRows rows="water" />
           <Fields>
             <FigureReading id="seal/length" />
@@ -92,25 +88,6 @@ export default function SealStage() {
         <Seams />
       </TwoUp>
     </Workbench>
-  );
-}
-
-function AddDivider() {
-  const { make } = useBuildHandle();
-  const add = () =>
-    make((draft) => {
-      const { dividers } = chosenVariant(draft).seal;
-      const id = freeThingId(dividers, "divider");
-      dividers.push({
-        ...{ id, name: dividers.length === 0 ? "Divider" : `Divider ${dividers.length + 1}` },
-        ...{ made: "glass", height: statedMm(100), watertight: true, origin: "made" },
-      });
-      return { kind: "divider", id };
-    });
-  return (
-    <QuietButton size="xs" onClick={add}>
-      Put a divider in
-    </QuietButton>
   );
 }
 

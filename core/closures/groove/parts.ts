@@ -1,3 +1,4 @@
+import { glueSupply } from "../../ledgers/glue";
 import type { Part, Supply } from "../../ledgers/ledger";
 import { capital } from "../../units/capital";
 import type { Here } from "../kind";
@@ -22,7 +23,7 @@ export function groovedParts({ site, opening, id }: Here, { of, run, alongMm, in
 }
 
 /** Grooves by the metre, a pull and a stop. */
-export function groovedSupplies({ opening, id }: Here, { of, groove }: GroovedJob): Supply[] {
+export function groovedSupplies({ opening, id, site }: Here, { of, groove }: GroovedJob): Supply[] {
   const counted = (thing: string, materialId: string, label: string, n: number, unit: Supply["unit"], why: string) => ({
     ...{ id: id(`${of.one}-${thing}`), label, materialId, unit, why, likely: n, low: n, high: n },
   });
@@ -37,5 +38,6 @@ export function groovedSupplies({ opening, id }: Here, { of, groove }: GroovedJo
     ),
     counted("pull", "finger-pull", "Finger pull", 1, "piece", "to draw it by"),
     counted("stop", "door-stop", "Stop for a door or lid", 1, "piece", "so that it is not drawn right out"),
+    ...glueSupply(site.book, id("groove-adhesive"), 2 * opening.heightMm + opening.widthMm, "under the grooves"),
   ];
 }

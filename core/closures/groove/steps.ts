@@ -1,4 +1,5 @@
 import { memory } from "../../figures/figure";
+import { ADHESIVE } from "../../ledgers/glue";
 import type { Step } from "../../ledgers/ledger";
 import { CAUTION } from "../../workshop/cautions";
 import type { Here } from "../kind";
@@ -21,7 +22,7 @@ export function groovedSteps(here: Here, { of, run, alongMm, infill, groove }: G
     {
       id: id("grooves"),
       title: "Glue the grooves in",
-      detail: `Two of ${site.say(opening.heightMm)} and one of ${site.say(opening.widthMm)}, mitred or butted, in one plane. The adhesive, as profile and wall want it, is not counted.`,
+      detail: `Two of ${site.say(opening.heightMm)} and one of ${site.say(opening.widthMm)}, mitred or butted, in one plane.`,
       stage: "front",
       handsOnMinutes: GROOVE_MINUTES.value,
       waitMinutes: 1440,
@@ -30,7 +31,7 @@ export function groovedSteps(here: Here, { of, run, alongMm, infill, groove }: G
         { reached: "stands", because: "the frame carries them" },
         { reached: "fetched", because: "the profile must be there" },
       ],
-      uses: [groove.material.id],
+      uses: [groove.material.id, ADHESIVE],
       splittable: true,
       toHand: ["fine saw", "adhesive", "tape to hold them"],
       cautions: [CAUTION.solventFumes],

@@ -93,7 +93,7 @@ function steps(site: Site, feature: Pane): Step[] {
       reaches: ["sealed"],
       uses: [site.variant.seal.sealant, ...(feature.onHand ? [] : [feature.glass])],
       splittable: false,
-      toHand: ["pane", "sealant", "weights", "gloves"],
+      toHand: [feature.onHand ? "the pane on hand" : "pane", "sealant", "weights", "gloves"],
       cautions: [CAUTION.glass, CAUTION.siliconeFumes],
       passSign: "No bubble in the bed, no gap along the edge.",
     },

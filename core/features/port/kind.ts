@@ -1,6 +1,9 @@
 import { type Known, label } from "../../figures/figure";
+import { fact } from "../../ledgers/facts";
 import { setMm } from "../../ledgers/fix";
-import { emptyLedger, type Snag, type Step } from "../../ledgers/ledger";
+import { emptyLedger, type Snag, type Step, type Supply } from "../../ledgers/ledger";
+import { UNCOUNTED } from "../../ledgers/uncounted";
+import { materialName } from "../../materials/find";
 import type { Site } from "../../shell/site";
 import { capital } from "../../units/capital";
 import { CAUTION } from "../../workshop/cautions";
@@ -79,6 +82,12 @@ function refitSteps({ say }: Site, feature: Port): Step[] {
   ];
 }
 
+/** What closes a port round what passes it. */
+const fittingSupply = (feature: Port, materialId: string, { book }: Pick<Site, "book">): Supply => ({
+  ...{ id: `ports/${feature.id}/fitting`, label: materialName(book, materialId), materialId, unit: "piece" },
+  ...{ likely: 1, low: 1, high: 1, why: featureName(feature) },
+});
+
 /** A hole for something that passes the wall. */
 export const port: FeatureKind<Port> = {
   kind: "port",
@@ -143,23 +152,29 @@ export const port: FeatureKind<Port> = {
     },
   ],
   plan(site, feature, path) {
-    const { words, cover } = PORT_WORDS[feature.use];
-    const steps = cutSteps(site, feature, {
+    const { words, cover, fitting } = PORT_WORDS[feature.use];
+    const cut = cutSteps(site, feature, {
       title: `Drill the ${words}: ${featureName(feature)}`,
-      detail: `${holeWords(site, feature)} in the ${feature.face}; then ${cover}.${notchWords(site, feature)} At most ${site.say(feature.gap.value)} may stay open.`,
+      detail: `${holeWords(site, feature)} in the ${feature.face}; then ${cover}.${notchWords(site, feature)} At most ${site.say(feature.gap.value)} may stay open.${fitting ? "" : " The fitting is not counted."}`,
       stage: "shell",
       handsOnMinutes: RATES.holeSaw.value,
       toHand: ["step drill or hole saw", "backing board"],
       passSign: "Edges deburred; the fitting seats without force.",
     });
+    const there = { reached: "fetched", because: "its fitting must be there" } as const;
+    const steps = fitting
+      ? cut.map((step) => ({ ...step, after: [...step.after, there], uses: [...(step.uses ?? []), fitting] }))
+      : cut;
     return {
       ...emptyLedger(),
+      supplies: cut.length > 0 && fitting ? [fittingSupply(feature, fitting, site)] : [],
       steps: [
         ...(feature.use === "cable"
           ? steps.map((step) => ({ ...step, cautions: [...step.cautions, CAUTION.waterPower] }))
           : steps),
         ...refitSteps(site, feature),
       ],
+      facts: cut.length > 0 && !fitting ? [fact(UNCOUNTED, `the ${cover} of ${featureName(feature)}`)] : [],
       figures: feature.tube
         ? [ovalFigure(feature, feature.tube), ...(feature.face === "base" ? [underFigure(feature, feature.tube)] : [])]
         : [],

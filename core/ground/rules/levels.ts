@@ -1,22 +1,32 @@
+import { statedMm } from "../../design/measure";
 import { featureKind } from "../../features/index";
 import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
+import { LIES } from "../../levels/strata";
 import { isMisted, keptWet, WET_RH } from "../../seal/water";
 import { raiseDam } from "../../shell/dam/raise";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
-import { ceil, over, SET_MM } from "../../units/tolerance";
+import { ceil, over, SET_MM, under } from "../../units/tolerance";
 import { fillBalance } from "../balance";
-import { BARRIER, CURL_MM } from "../barrier";
 import { DRAIN_DEPTH_MM, OVER_WATER_MM, SOON_DAYS } from "../drain";
 import { drainRoom } from "../drainRoom";
-import { keptApart, poolDivider } from "../poolLevel";
+import { drain as drainKind } from "../layers/drain";
+import { keptApart } from "../poolLevel";
 import { mixDepthMm } from "../site";
+import { freeId } from "./mix";
 
 /** Ground thinner than this is a film: from memory. */
 const FILM_MM = 20;
 
 const ceilTo = (mm: number, step: number) => ceil(mm / step) * step;
+
+/** The measure that sets the drain layer's top, and what it is; undefined without one. */
+function drainPathMm({ shell, variant }: Site): { path: string; depthMm: number } | undefined {
+  const path = shell.levels.drainPath;
+  const layer = path && variant.ground.layers[Number(path.split("/")[3])];
+  return path && layer && layer.kind === "drain" ? { path, depthMm: layer.depth.value } : undefined;
+}
 
 /** The vertical stack against itself: water, drain layer, barrier, ground, and the way water gets out. */
 export function levelSnags(site: Site): Snag[] {
@@ -26,25 +36,29 @@ export function levelSnags(site: Site): Snag[] {
   const list: Snag[] = [];
   const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject: "ground", severity, ...snag });
-  const land = levels.strata.some((s) => s.id === "mix");
+  const land = levels.strata.some((s) => LIES[s.kind] === "fills");
+  const drains = ground.layers.some((l) => l.kind === "drain");
+  const charcoal = ground.layers.some((l) => l.kind === "charcoal");
+  const drainDeep = (mm: number) => {
+    const own = drainPathMm(site);
+    return own ? setMm(at(own.path), own.depthMm + mm - levels.drainMm) : drainBeneath(site, mm);
+  };
   const apart = keptApart(variant);
 
   if (land && levels.waterMm > 0 && !apart) {
     const wanted = ceilTo(levels.waterMm + OVER_WATER_MM.value, 5);
     const least = levels.waterMm + OVER_WATER_MM.low;
     const aboveDrainMm = levels.waterMm - levels.drainMm;
-    if (!ground.drain) {
+    if (!drains) {
       add("mind", {
         rule: "ground/no-drain",
         title: "Substrate stands in water",
         sentence: `Water to ${say(levels.waterMm)}, and no drainage layer under the substrate.`,
         reason: "A drainage layer that tops the water line keeps the substrate damp, not drowned.",
-        fix: { label: `Lay ${say(wanted)} of expanded clay`, patch: [set(at("/ground/drain"), drainOf(wanted))] },
+        fix: { label: `Lay ${say(wanted)} of expanded clay`, patch: [drainBeneath(site, wanted)] },
       });
     } else if (levels.drainMm < least) {
-      const fixes: Fix[] = [
-        { label: `Raise the drainage layer to ${say(wanted)}`, patch: [setMm(at("/ground/drain/depth"), wanted)] },
-      ];
+      const fixes: Fix[] = [{ label: `Raise the drainage layer to ${say(wanted)}`, patch: [drainDeep(wanted)] }];
       const lower = levels.drainMm - OVER_WATER_MM.value;
       if (lower >= 5)
         fixes.push({ label: `Lower the water to ${say(lower)}`, patch: [setMm(at("/seal/standingWater"), lower)] });
@@ -67,14 +81,14 @@ export function levelSnags(site: Site): Snag[] {
       reason: "It is sloped up to the back: deeper for roots, better to look at, and it stays behind the dam.",
       fix: { label: "Lay it level", patch: [set(at("/ground/front"), null)] },
     });
-  const filled = levels.strata.filter((s) => s.id !== "mix").at(-1)?.backMm ?? 0;
+  const filled = levels.strata.filter((s) => LIES[s.kind] !== "fills").at(-1)?.backMm ?? 0;
   const depth = variant.shell.groundDepth?.value ?? 0;
   if (filled > 0 && mixDepthMm(site) < FILM_MM) {
     const wanted = ceilTo(filled + 60, 5);
     add("mind", {
       rule: "ground/a-film",
       title: "Hardly any substrate",
-      sentence: `${say(mixDepthMm(site))} of substrate over ${say(filled)} of drainage layer${ground.charcoal ? " and charcoal" : ""}; the substrate's top stands at ${say(depth)}.`,
+      sentence: `${say(mixDepthMm(site))} of substrate over ${say(filled)} of drainage layer${charcoal ? " and charcoal" : ""}; the substrate's top stands at ${say(depth)}.`,
       reason: `Bags are bought by habit and make a film: roots want ${site.saySpan(50, 75)} (common practice, no source).`,
       ...(wanted + 10 <= levels.damTopMm && {
         fix: { label: `Bring its top to ${say(wanted)}`, patch: [setMm(at("/shell/groundDepth"), wanted)] },
@@ -88,7 +102,7 @@ export function levelSnags(site: Site): Snag[] {
         }),
     });
   }
-  if (!ground.drain && !(land && levels.waterMm > 0 && !apart) && (isMisted(variant) || keptWet(brief)))
+  if (!drains && !(land && levels.waterMm > 0 && !apart) && (isMisted(variant) || keptWet(brief)))
     add("mind", {
       rule: "ground/wet-without-drain",
       title: "Kept wet, and no drainage layer",
@@ -96,86 +110,27 @@ export function levelSnags(site: Site): Snag[] {
       reason: "Water that has nowhere to go stands in the substrate and sours it (common practice, no source).",
       fix: {
         label: `Lay ${say(DRAIN_DEPTH_MM.wet.low)} of expanded clay`,
-        patch: [set(at("/ground/drain"), drainOf(DRAIN_DEPTH_MM.wet.low))],
+        patch: [drainBeneath(site, DRAIN_DEPTH_MM.wet.low)],
       },
     });
   const wettest = Math.max(0, ...brief.residents.map((r) => r.bands.rh?.low ?? 0));
   const least = wettest >= WET_RH ? DRAIN_DEPTH_MM.wet.low : DRAIN_DEPTH_MM.moderate.low;
-  if (ground.drain && ground.drain.depth.value < least)
+  if (drains && under(levels.drainMm, least))
     add("mind", {
       rule: "ground/thin-drain",
       title: "A thin drainage layer",
-      sentence: `${say(ground.drain.depth.value)}; ${wettest >= WET_RH ? `kept wet, ${site.saySpan(DRAIN_DEPTH_MM.wet.low, DRAIN_DEPTH_MM.wet.high)}` : site.saySpan(DRAIN_DEPTH_MM.moderate.low, DRAIN_DEPTH_MM.moderate.high)} is usual.`,
+      sentence: `${say(levels.drainMm)}; ${wettest >= WET_RH ? `kept wet, ${site.saySpan(DRAIN_DEPTH_MM.wet.low, DRAIN_DEPTH_MM.wet.high)}` : site.saySpan(DRAIN_DEPTH_MM.moderate.low, DRAIN_DEPTH_MM.moderate.high)} is usual.`,
       reason: "Too thin a layer drowns the substrate sooner (common practice, no source).",
       figure: "ground/capacity",
     });
-  list.push(...barrierSnags(site), ...outletSnags(site, wettest));
-  if (ground.pool) list.push(...poolLevelSnags(site));
+  list.push(...outletSnags(site, wettest));
   return list;
 }
 
-const drainOf = (mm: number) => ({ body: "clay", depth: { typed: `${mm} mm`, value: mm, how: "stated" } });
-
-function barrierSnags({ variant, at, say, saySpan, shell }: Site): Snag[] {
-  const { barrier, drain } = variant.ground;
-  const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">): Snag => ({
-    ...{ stage: "ground", subject: "barrier", severity },
-    ...snag,
-  });
-  const weed = set(at("/ground/barrier/kind"), "weedCloth");
-  if (!barrier) {
-    if (!drain || !shell.levels.strata.some((s) => s.id === "mix")) return [];
-    return [
-      add("mind", {
-        rule: "ground/no-barrier",
-        title: "Nothing keeps the substrate out of the drainage layer",
-        sentence: "Substrate lies straight on it.",
-        reason:
-          "Fines sink and fill it; only over flat mineral substrate do some leave it out (common practice, no source).",
-        fix: {
-          label: "Lay weed cloth between",
-          patch: [
-            set(at("/ground/barrier"), {
-              kind: "weedCloth",
-              curl: { typed: `${CURL_MM.value} mm`, value: CURL_MM.value, how: "stated" },
-            }),
-          ],
-        },
-      }),
-    ];
-  }
-  const { fault, name } = BARRIER[barrier.kind];
-  return [
-    ...(fault
-      ? [
-          add(fault.severity, {
-            rule: "ground/barrier-kind",
-            title: fault.title,
-            sentence: `The barrier is ${name}.`,
-            reason: fault.reason,
-            fix: { label: "Lay weed cloth instead", patch: [weed] },
-            otherFixes: [
-              { label: "Lay two fly screens instead", patch: [set(at("/ground/barrier/kind"), "twoScreens")] },
-            ],
-          }),
-        ]
-      : []),
-    ...(barrier.curl.value < CURL_MM.low
-      ? [
-          add(barrier.curl.value <= 0 ? "stop" : "mind", {
-            rule: "ground/no-curl",
-            title: barrier.curl.value <= 0 ? "The barrier is cut flush" : "The barrier hardly curls",
-            sentence: `${say(barrier.curl.value)} turns up the wall; ${saySpan(CURL_MM.low, CURL_MM.high)} is left.`,
-            reason:
-              "Substrate runs past a flush edge into the drainage layer. Cut it oversize, and never trim it (common practice, no source).",
-            fix: {
-              label: `Leave ${say(CURL_MM.value)} of curl`,
-              patch: [setMm(at("/ground/barrier/curl"), CURL_MM.value)],
-            },
-          }),
-        ]
-      : []),
-  ];
+/** A drain layer laid beneath all others. */
+function drainBeneath(site: Site, mm: number) {
+  const layer = { ...drainKind.begin(freeId(site, "drain")), depth: statedMm(mm) };
+  return set(site.at("/ground/layers"), [layer, ...site.variant.ground.layers]);
 }
 
 function outletSnags(site: Site, wettest: number): Snag[] {
@@ -193,7 +148,8 @@ function outletSnags(site: Site, wettest: number): Snag[] {
       reason: "It is drilled before coats, beads and the water test: put a drain port on the shell first.",
       fix: { label: "Use a siphon pipe instead", patch: [set(at("/ground/outlet"), "standpipe")] },
     });
-  if (drain && ground.outlet !== "bulkhead" && ground.drain)
+  const drains = ground.layers.some((l) => l.kind === "drain");
+  if (drain && ground.outlet !== "bulkhead" && drains)
     add("note", {
       rule: "ground/drain-not-used",
       title: "There is a drain",
@@ -201,9 +157,8 @@ function outletSnags(site: Site, wettest: number): Snag[] {
       reason: "Either is fine; a hole that nobody uses is one more seam to watch.",
       fix: { label: "Drain through it", patch: [set(at("/ground/outlet"), "bulkhead")] },
     });
-  if (!ground.drain) return list;
-  const { freeMm, landM2, voidShare } = drainRoom(site);
-  const { days } = fillBalance(ground, landM2, freeMm, voidShare);
+  if (!drains) return list;
+  const { days } = fillBalance(ground, drainRoom(site));
   if (ground.outlet === "none" && days !== null && days < SOON_DAYS.value)
     add("mind", {
       rule: "ground/fills-up",
@@ -221,48 +176,6 @@ function outletSnags(site: Site, wettest: number): Snag[] {
       title: "How much is misted?",
       sentence: "Nobody has typed it, so the day the drainage layer fills is not known.",
       reason: "A bottle's worth is enough: what goes into the reservoir in a week, by seven.",
-    });
-  return list;
-}
-
-/** The pool against its divider, the floor, and what falls in. */
-function poolLevelSnags(site: Site): Snag[] {
-  const { variant, at, say, shell } = site;
-  const pool = variant.ground.pool!;
-  const list: Snag[] = [];
-  const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
-    list.push({ stage: "ground", subject: "pool", severity, ...snag });
-  if (shell.levels.waterMm <= 0)
-    add("stop", {
-      rule: "ground/dry-pool",
-      title: "A pool without water",
-      sentence: "No standing water is planned under Seal.",
-      reason: "The water line sets the test, the dam and the drainage layer.",
-      fix: { label: `Plan ${say(50)} of water`, patch: [setMm(at("/seal/standingWater"), 50)] },
-      otherFixes: [{ label: "Leave the pool out", patch: [set(at("/ground/pool"), null)] }],
-    });
-  if (pool.divider !== null && !variant.seal.dividers.some((d) => d.id === pool.divider))
-    add("mind", {
-      rule: "ground/divider-gone",
-      title: "The pool's divider is gone",
-      sentence: "It names a divider that is no longer there, so land and water share one level.",
-      reason: "Dividers are planned under Seal, and tested with one side dry.",
-      fix: { label: "Let both share one level", patch: [set(at("/ground/pool/divider"), null)] },
-    });
-  const divider = poolDivider(variant);
-  const overDividerMm = shell.levels.waterMm - (divider?.height.value ?? Number.POSITIVE_INFINITY);
-  if (divider && overDividerMm >= 0)
-    add("stop", {
-      rule: "ground/pool-over-divider",
-      title: "The pool is deeper than its divider",
-      sentence: `Water ${say(shell.levels.waterMm)}, ${divider.name.toLowerCase()} ${say(divider.height.value)}.`,
-      reason: `It runs over onto the land; give the divider ${say(20)} of freeboard.`,
-      fix: {
-        label: `Make it ${say(shell.levels.waterMm + 20)} high`,
-        patch: [
-          setMm(at(`/seal/dividers/${variant.seal.dividers.indexOf(divider)}/height`), shell.levels.waterMm + 20),
-        ],
-      },
     });
   return list;
 }

@@ -2,54 +2,24 @@ import { pushN } from "../../escape/push";
 import { set, setMm } from "../../ledgers/fix";
 import type { Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
+import { outsideSnags } from "../../shell/standsIn";
 import { formatNumber } from "../../units/format";
 import { over } from "../../units/tolerance";
 import { footprint } from "../line";
 import { weightOf } from "../mass";
 import type { Block, Piece } from "../schema";
+import { shapeOf } from "../shapes/list";
 import { tippingOf } from "../statics";
 
 /** A block that tips before this is not left loose, degrees; and under this mass it hurts nobody, kg. From memory. */
 const TIPS = { degrees: 20, leastKg: 0.5 } as const;
 
-/** Whether it lies within the floor. */
-function outsideSnag({ shell, say }: Site, piece: Piece, path: string): Snag[] {
-  const { uMm, vMm, widthMm, heightMm } = footprint(piece);
-  const { inside } = shell;
-  const past = Math.max(-uMm, -vMm, uMm + widthMm - inside.widthMm, vMm + heightMm - inside.depthMm);
-  // An end that only just passes its wall is that end's to say.
-  if (piece.shape === "branch" || !over(past, 0)) return [];
-  const middle = (at: number, size: number, room: number) =>
-    size > room ? room / 2 : Math.min(room - size / 2, Math.max(size / 2, at));
-  const fits = !over(widthMm, inside.widthMm) && !over(heightMm, inside.depthMm);
-  return [
-    {
-      rule: "hardscape/outside",
-      subject: piece.id,
-      severity: "stop",
-      stage: "ground",
-      title: `${piece.name} does not stand in the shell`,
-      sentence: fits
-        ? `It passes a wall by ${say(past, "up")}.`
-        : `${say(widthMm)} × ${say(heightMm)} on a floor of ${say(inside.widthMm)} × ${say(inside.depthMm)}.`,
-      reason: "What stands through a wall is drawn, weighed and displaced wrongly.",
-      ...(fits && {
-        fix: {
-          label: "Move it in",
-          patch: [
-            setMm(`${path}/u`, middle(piece.u.value, widthMm, inside.widthMm)),
-            setMm(`${path}/v`, middle(piece.v.value, heightMm, inside.depthMm)),
-          ],
-        },
-      }),
-    },
-  ];
-}
-
 /** What a stump or stone stands on, how it goes through the barrier, and whether it falls. */
-function blockSnags(site: Site, block: Block, path: string): Snag[] {
+export function blockSnags(site: Site, block: Block, path: string): Snag[] {
   const { say, brief, shell } = site;
-  const list: Snag[] = [];
+  const list: Snag[] = outsideSnags(site, {
+    ...{ trade: "hardscape", subject: block.id, name: block.name, rect: footprint(block), path },
+  });
   const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject: block.id, severity, ...snag });
   const weight = weightOf(block);
@@ -98,9 +68,11 @@ function blockSnags(site: Site, block: Block, path: string): Snag[] {
 }
 
 /** Whether what stands on the base goes down through a barrier that is not cut for it. */
-function barrierSnags({ variant }: Site, piece: Piece, path: string): Snag[] {
-  const { barrier } = variant.ground;
-  const down = piece.shape === "block" ? piece.on === "base" : [piece.left, piece.right].some((e) => e.on === "base");
+export function barrierSnags({ variant }: Site, piece: Piece, path: string): Snag[] {
+  const barrier = variant.ground.layers.some((l) => l.kind === "barrier");
+  const down = shapeOf(piece)
+    .rests(piece)
+    .some((r) => r.on === "base");
   if (!barrier || !down || piece.cutOut) return [];
   return [
     {
@@ -117,7 +89,7 @@ function barrierSnags({ variant }: Site, piece: Piece, path: string): Snag[] {
 }
 
 /** A hide against who lives there: large enough to turn in, or too small for a head. */
-function hideSnags({ brief, say }: Site, { id, name, hollow }: Piece, path: string): Snag[] {
+export function hideSnags({ brief, say }: Site, { id, name, hollow }: Piece, path: string): Snag[] {
   if (!hollow) return [];
   const bore = hollow.bore.low ?? hollow.bore.value;
   const deadEnd: Snag[] = hollow.through
@@ -156,11 +128,3 @@ function hideSnags({ brief, say }: Site, { id, name, hollow }: Piece, path: stri
 }
 /** To turn in a hide a body wants its girth and half as much again. From memory. */
 const TURN_SHARE = 1.5;
-
-/** Where a piece stands, and what it does there. */
-export const footSnags = (site: Site, piece: Piece, path: string): Snag[] => [
-  ...outsideSnag(site, piece, path),
-  ...(piece.shape === "block" ? blockSnags(site, piece, path) : []),
-  ...barrierSnags(site, piece, path),
-  ...hideSnags(site, piece, path),
-];

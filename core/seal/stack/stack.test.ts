@@ -116,26 +116,6 @@ describe("mistakes made on purpose are stopped, with a reason and a cure that cl
       left: undefined,
     });
   });
-  it("a divider of foam and stone called watertight", () => {
-    const build = haberdasher();
-    const { seal } = chosenVariant(build);
-    seal.dividers.push({
-      id: "pool",
-      name: "Pool wall",
-      made: "foamStone",
-      height: statedMm(110),
-      watertight: true,
-      origin: "made",
-    });
-    expect(snag(build, "seal/divider-not-tight")).toMatchObject({
-      severity: "stop",
-      reason: expect.stringMatching(/failed as a dam/),
-    });
-    expect(afterFix(build, "seal/divider-not-tight")).toMatchObject({
-      label: "Make it a pane of glass, siliconed in",
-      left: undefined,
-    });
-  });
   it("a bead where there is no seam, or none is chosen", () => {
     const tub = put(nurseryTub(), "back", layer("beads"));
     expect(afterFix(tub, "seal/bead-without-seam")).toMatchObject({ label: "Take the beads off", left: undefined });

@@ -8,6 +8,7 @@ export const SURFACE_OF: Record<Family, Surface | undefined> = {
   plywood: "plywood",
   hdpe: "hdpe",
   xps: "xps",
+  twinWall: "pp",
   timber: "plywood",
   chipboard: "chipboard",
   mdf: "chipboard",

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { haberdasher } from "../../../demo/builds";
 import { simulateTest } from "../../../standins/waterGauge";
+import { dividerOf } from "../../../tests/inside";
 import { jobInput } from "../../../tests/job";
 import { statedMm } from "../../design/measure";
 import type { Build } from "../../document/schema";
@@ -107,9 +108,7 @@ describe("a water test by the log", () => {
   });
   it("tests a watertight divider one side dry, after the base and before the airing", () => {
     const build = wet();
-    chosenVariant(build).seal.dividers.push({
-      ...{ id: "pool", name: "Pool wall", made: "glass", height: statedMm(110), watertight: true, origin: "made" },
-    });
+    chosenVariant(build).dividers.push(dividerOf({ id: "pool", name: "Pool wall", height: statedMm(110) }));
     const p = planned(build, []);
     const at = (id: string) => p.diary.entries.find((e) => e.stepId === id)!;
     expect(at("seal/divider-test/pool").startAt).toBeGreaterThanOrEqual(at("seal/water-test").readyAt);

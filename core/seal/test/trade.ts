@@ -82,7 +82,7 @@ function testSnags(site: Site, { status, begun, ended, why, dropped, lacks }: Te
 export const waterTestTrade: Trade = {
   id: "waterTest",
   stage: sealStage,
-  reads: ["seal", "features", "ground"],
+  reads: ["seal", "features", "ground", "vessels"],
   needs: [],
   gives: [TEST],
   plan: (site, { log }) => planTest(site, log),

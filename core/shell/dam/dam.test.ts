@@ -6,6 +6,7 @@ import { checkDesign } from "../../document/check";
 import { newBuild, newVariant } from "../../document/create";
 import type { Build } from "../../document/schema";
 import { chosenVariant } from "../../document/variant";
+import { stackOf } from "../../ground/layers/starts";
 import { type Plan, plan } from "../../plan";
 import { sealedAs } from "../../seal/test/sealedAs";
 import { applyFix } from "../../snags/fix";
@@ -30,7 +31,7 @@ function cabinet(change?: (shell: CabinetShell, build: Build) => void): Build {
   ];
   for (const face of ["base", "left", "right", "back"] as const)
     shell.found.faces[face] = { material: "glass", thickness: statedMm(face === "back" ? 6 : 16) };
-  variant.ground.drain = { body: "clay", depth: statedMm(40) };
+  variant.ground.layers = stackOf({ drain: { body: "clay", mm: 40 } });
   shell.groundDepth = statedMm(80);
   const build = newBuild("Cabinet", { unit: "mm" }, variant);
   change?.(shell, build);
@@ -159,7 +160,7 @@ describe("a shell with a front frame", () => {
     const shell = variant.shell as SheetShell;
     shell.front.dam = statedMm(60);
     change?.(shell);
-    variant.ground.drain = { body: "clay", depth: statedMm(60) };
+    variant.ground.layers = stackOf({ drain: { body: "clay", mm: 60 } });
     return newBuild("Box", { unit: "mm" }, variant);
   };
 
@@ -195,7 +196,7 @@ describe("the water test of what holds the water", () => {
   it("is asked of a sheet box with a drainage layer, with beads; and of one without, not at all", () => {
     const build = flatPack();
     const variant = chosenVariant(build);
-    variant.ground.drain = { body: "clay", depth: statedMm(40) };
+    variant.ground.layers = stackOf({ drain: { body: "clay", mm: 40 } });
     variant.seal.seams = "none";
     const p = planned(build);
     expect(test(p)).toBeDefined();
@@ -221,14 +222,14 @@ describe("the water test of what holds the water", () => {
   it("warns of misting without a drainage layer, and not with one", () => {
     const build = haberdasher();
     const { ground } = chosenVariant(build);
-    const drain = ground.drain;
-    ground.drain = null;
-    ground.pool = null;
+    const { layers } = ground;
+    ground.layers = layers.filter((l) => l.kind !== "drain");
+    chosenVariant(build).vessels = [];
     chosenVariant(build).seal.standingWater = null;
     ground.misting = { typed: "80", value: 80, how: "stated" };
     const snag = planned(build).snags.find((s) => s.rule === "ground/wet-without-drain")!;
     expect(snag.severity).toBe("mind");
-    ground.drain = drain;
+    ground.layers = layers;
     expect(rules(planned(build))).not.toContain("ground/wet-without-drain");
   });
 });

@@ -1,5 +1,6 @@
 import { set } from "../../ledgers/fix";
-import type { Snag, Step } from "../../ledgers/ledger";
+import { bedSupply } from "../../ledgers/glue";
+import type { Snag, Step, Supply } from "../../ledgers/ledger";
 import { OWN_PANES } from "../../materials/ownPanes";
 import { CAUTION } from "../../workshop/cautions";
 import { RATES } from "../../workshop/rates";
@@ -64,6 +65,21 @@ export function damSteps({ variant, say }: Site, { dam, floor }: DamAndFloor): S
           }),
         ]
       : []),
+  ];
+}
+
+/** A second floor lies on a film of sealant this thick, mm. From memory. */
+const FILM_MM = 1.5;
+
+/** The sealant a dam's foot and ends stand in, and what a second floor lies on. */
+export function damBeds({ shell, variant, book }: Site, { dam, floor }: DamAndFloor): Supply[] {
+  const { sealant } = variant.seal;
+  const strip = shell.strips.find((s) => s.role === "dam");
+  const damMl = strip ? ((strip.widthMm + 2 * strip.heightMm) * BED_MM * strip.material.thicknessMm) / 1000 : 0;
+  const floorMl = (shell.inside.widthMm * shell.inside.depthMm * FILM_MM) / 1000;
+  return [
+    ...(dam ? bedSupply(book, "shell/dam-bed", sealant, damMl, "under the dam's foot and at its ends") : []),
+    ...(floor ? bedSupply(book, "shell/floor-bed", sealant, floorMl, "under the second floor") : []),
   ];
 }
 

@@ -9,6 +9,7 @@ import { checkDesign } from "../../document/check";
 import type { Build } from "../../document/schema";
 import { chosenVariant } from "../../document/variant";
 import { roomUnderMm, tubeHole } from "../../features/port/tubeHole";
+import { stackOf } from "../../ground/layers/starts";
 import { type Plan, plan } from "../../plan";
 import { STARTER_RESIDENTS } from "../../residents/starters";
 import { applyFix } from "../../snags/fix";
@@ -81,7 +82,7 @@ describe("second-hand glass", () => {
       const shell = variant.shell as TankShell;
       shell.found.secondHand = { is: "used", chips: "none", beadYears: null, disinfect: true };
       shell.groundDepth = statedMm(80);
-      variant.ground.drain = { body: "clay", depth: statedMm(40) };
+      variant.ground.layers = stackOf({ drain: { body: "clay", mm: 40 } });
       variant.closures = [newLid("top")];
       change(shell);
     });

@@ -1,5 +1,6 @@
 import type { Fate, Measure } from "../../design/basics";
 import type { Checker } from "../../ledgers/checker";
+import { ADHESIVE, glueSupply } from "../../ledgers/glue";
 import type { Part, Step, Supply } from "../../ledgers/ledger";
 import { findMaterial } from "../../materials/find";
 import { CAUTION } from "../../workshop/cautions";
@@ -87,7 +88,7 @@ export function foundMeshSteps({ id, name, fate = "kept", hole, materialId }: Fo
     waitMinutes: 1440,
     waitFor: "the adhesive round the mesh",
     reaches: ["meshed" as const],
-    uses: [materialId],
+    uses: [materialId, ADHESIVE],
     splittable: true,
     toHand: ["mesh", "scissors", "adhesive"],
     cautions: [CAUTION.mesh],
@@ -142,4 +143,10 @@ export function meshSupplies({ book }: Pick<Site, "book">, parts: readonly Part[
       why: `${pieces.length} ${pieces.length === 1 ? "piece" : "pieces"}, laps in it`,
     };
   });
+}
+
+/** The adhesive that mesh is glued down with, round every piece. */
+export function meshGlue({ book }: Pick<Site, "book">, parts: readonly Part[], stem: string): Supply[] {
+  const roundMm = parts.reduce((sum, p) => (p.kind === "mesh" ? sum + 2 * (p.lengthMm + p.widthMm) * p.qty : sum), 0);
+  return glueSupply(book, `${stem}/mesh-adhesive`, roundMm, "round every mesh");
 }

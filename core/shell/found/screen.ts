@@ -6,13 +6,14 @@ import { emptyLedger, type Snag, type TradeLedger } from "../../ledgers/ledger";
 import { findMaterial, materialsOf } from "../../materials/find";
 import type { Book } from "../../materials/schema";
 import { formatNumber } from "../../units/format";
+import { topCarriesKg } from "../carries";
 import type { Rect } from "../faces";
 import type { FoundGap, OwnHold } from "../shell";
 import type { Site } from "../site";
 import type { Size3 } from "../size";
 import type { SurveyField } from "../survey";
 import { slotOf } from "./doors";
-import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps, LAP_MM, meshSupplies } from "./mesh";
+import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps, LAP_MM, meshGlue, meshSupplies } from "./mesh";
 import type { Screen } from "./schema";
 
 /** A screen that does not lift off is held by its frame. */
@@ -156,8 +157,8 @@ const SCREEN_BEARS_KG: Known = { value: 0.5, basis: memory };
 
 /** What stands on a screen. */
 function loadSnags({ variant, at }: Site): Snag[] {
-  const { topLoadKg } = variant.shell;
-  if (topLoadKg.value <= SCREEN_BEARS_KG.value) return [];
+  const kg = topCarriesKg(variant);
+  if (kg <= SCREEN_BEARS_KG.value) return [];
   return [
     {
       rule: "shell/screen-load",
@@ -165,11 +166,14 @@ function loadSnags({ variant, at }: Site): Snag[] {
       severity: "mind",
       stage: "shell",
       title: "Too heavy for the screen",
-      sentence: `${formatNumber(topLoadKg.value)} kg stands on it; mesh bears ${formatNumber(SCREEN_BEARS_KG.value)} kg in its middle (from memory).`,
+      sentence: `${formatNumber(kg)} kg stands on it; mesh bears ${formatNumber(SCREEN_BEARS_KG.value)} kg in its middle (from memory).`,
       reason: "It sags, opens at its lip, and drops what is hot. Hang it from a bar across the frame, or from above.",
       fix: {
         label: "Hang it from above",
-        patch: [set(at("/shell/topLoadKg"), { ...topLoadKg, typed: "0", value: 0 })],
+        patch: [
+          set(at("/shell/topLoadKg"), { ...variant.shell.topLoadKg, typed: "0", value: 0 }),
+          ...variant.fixtures.flatMap((f, i) => (f.face === "top" ? [set(at(`/fixtures/${i}/held`), "hung")] : [])),
+        ],
       },
     },
   ];
@@ -183,7 +187,7 @@ export function planScreen(site: Site, screen: Screen): TradeLedger {
     ...emptyLedger(),
     snags: loadSnags(site),
     parts,
-    supplies: meshSupplies(site, parts, "shell"),
+    supplies: [...meshSupplies(site, parts, "shell"), ...meshGlue(site, parts, "shell")],
     steps: foundMeshSteps(mesh, "shell"),
   };
 }

@@ -380,7 +380,7 @@ describe("standing on a floor", () => {
     shell.found.height = statedMm(1900);
     shell.tray = { height: statedMm(800) };
     shell.groundDepth = statedMm(780);
-    chosenVariant(build).ground = bareGround();
+    Object.assign(chosenVariant(build), { ground: bareGround(), vessels: [], dividers: [] });
     const planned = plan(jobInput(build));
     const foot = planned.figures.find((f) => f.id === "shell/foot-load")!;
     const filled = planned.figures.find((f) => f.id === "shell/floor-load")!.inputs[0]!.value;

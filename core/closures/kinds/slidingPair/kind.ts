@@ -1,6 +1,7 @@
 import { isMade } from "../../../design/found";
 import { fact } from "../../../ledgers/facts";
 import { set } from "../../../ledgers/fix";
+import { glueSupply } from "../../../ledgers/glue";
 import { emptyLedger, type Supply, type TradeLedger } from "../../../ledgers/ledger";
 import { MASS } from "../../../ledgers/masses";
 import { findMaterial } from "../../../materials/find";
@@ -56,7 +57,19 @@ export function planSlides(here: Here, closure: SlidingPair, hanging?: Parameter
   return {
     ...emptyLedger(),
     parts: made ? slideParts(here, slides) : [],
-    supplies: [...(made ? [pulls] : []), ...lockSupplies(here, closure), ...(made ? brush : [])],
+    supplies: [
+      ...(made ? [pulls] : []),
+      ...lockSupplies(here, closure),
+      ...(made ? brush : []),
+      ...(made
+        ? glueSupply(
+            here.site.book,
+            here.id("track-adhesive"),
+            4 * here.opening.widthMm,
+            "under both tracks, two lines each",
+          )
+        : []),
+    ],
     steps: [
       ...(made ? slideSteps(here, closure, slides, hanging) : []),
       ...lockSteps(here, closure, "Push both panes home and fit it where they meet."),

@@ -1,3 +1,4 @@
+import { ADHESIVE } from "../../../ledgers/glue";
 import type { Step, Wait } from "../../../ledgers/ledger";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
@@ -34,7 +35,7 @@ export function slideSteps(
       waitMinutes: 1440,
       waitFor: "the adhesive",
       after: [{ reached: "stands", because: "the frame carries the tracks" }],
-      uses: [closure.track],
+      uses: [closure.track, ADHESIVE],
       splittable: true,
       toHand: ["tracks", "adhesive", "tape to hold them"],
       cautions: [CAUTION.solventFumes],

@@ -5,14 +5,19 @@ import { emptyLedger, type Snag, type Step, type TradeLedger } from "../../../le
 import { OWN_PANES } from "../../../materials/ownPanes";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
-import { damSnags, damSteps } from "../../dam/plan";
+import { damBeds, damSnags, damSteps } from "../../dam/plan";
 import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import type { CabinetShell } from "./schema";
 import { cutShelves } from "./tray";
 
 /** Its shelves and holes, board under damp, and the tray that keeps it dry. */
-export const planCabinet = (site: Site): TradeLedger => ({ ...emptyLedger(), steps: steps(site), snags: snags(site) });
+export const planCabinet = (site: Site): TradeLedger => ({
+  ...emptyLedger(),
+  supplies: damBeds(site, damOf(site.variant.shell as CabinetShell)),
+  steps: steps(site),
+  snags: snags(site),
+});
 
 function steps(site: Site): Step[] {
   const { shell, variant } = site;

@@ -8,6 +8,7 @@ import { checkDesign } from "../../../document/check";
 import { newBuild, newVariant } from "../../../document/create";
 import type { Build } from "../../../document/schema";
 import { chosenVariant } from "../../../document/variant";
+import { stackOf } from "../../../ground/layers/starts";
 import { type Plan, plan, publicPlan } from "../../../plan";
 import { STARTER_RESIDENTS } from "../../../residents/starters";
 import { applyFix } from "../../../snags/fix";
@@ -28,7 +29,7 @@ function ours(change?: (build: Build, shell: FrontGlassShell) => void): Build {
   const shell = variant.shell as FrontGlassShell;
   shell.found.sill = { height: statedMm(110), from: "inside" };
   shell.groundDepth = statedMm(100);
-  variant.ground.drain = { body: "clay", depth: statedMm(50) };
+  variant.ground.layers = stackOf({ drain: { body: "clay", mm: 50 } });
   const build = newBuild("Ours", { unit: "mm" }, variant);
   const nymph = structuredClone(STARTER_RESIDENTS.find((r) => r.id === "stick-insect")!);
   build.brief.residents = [{ ...nymph, narrowestRigid: statedMm(3) }];

@@ -2,7 +2,7 @@ import { set, setMm } from "../../../ledgers/fix";
 import { emptyLedger, gather, type Snag, type Step, type TradeLedger } from "../../../ledgers/ledger";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
-import { damSnags, damSteps } from "../../dam/plan";
+import { damBeds, damSnags, damSteps } from "../../dam/plan";
 import { planScreen } from "../../found/screen";
 import { secondHandSnags, secondHandSteps } from "../../found/secondHand";
 import type { Site } from "../../site";
@@ -20,6 +20,7 @@ export function planFrontGlass(site: Site): TradeLedger {
   return gather([
     {
       ...emptyLedger(),
+      supplies: damBeds(site, shell),
       steps: [
         surveyStep(
           site,

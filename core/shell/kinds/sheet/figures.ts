@@ -1,6 +1,7 @@
 import type { SheetVariant } from "../../../document/schema";
 import { constant, type Figure, from, memory, practice } from "../../../figures/figure";
 import { GRAVITY } from "../../../units/constants";
+import { topCarriesKg } from "../../carries";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "../../sag";
 import type { Site } from "../../site";
 import { type Box, measureBox } from "./box";
@@ -66,8 +67,7 @@ function sagFigures(site: SheetSite): Figure[] {
   const rail = shell.strips.find((s) => s.role === "headRail");
   const spanMm = rail ? Math.min(widthMm, depthMm) : widthMm;
   const areaMm2 = widthMm * depthMm;
-  const pressureMPa =
-    (top.densityKgPerM3.value * topMm * GRAVITY) / 1e9 + (variant.shell.topLoadKg.value * GRAVITY) / areaMm2;
+  const pressureMPa = (top.densityKgPerM3.value * topMm * GRAVITY) / 1e9 + (topCarriesKg(variant) * GRAVITY) / areaMm2;
   const elasticMPa = top.elasticGPa.value * 1000;
   const topSag: Figure = {
     id: TOP,
@@ -81,7 +81,7 @@ function sagFigures(site: SheetSite): Figure[] {
       { name: "span", value: spanMm, unit: "mm" },
       { name: "thickness", value: topMm, unit: "mm" },
       { name: "load with its own weight", value: pressureMPa * 1e6, unit: "Pa" },
-      { name: "load on the top", value: variant.shell.topLoadKg.value, unit: "kg" },
+      { name: "load on the top, fixtures with it", value: topCarriesKg(variant), unit: "kg" },
       constant("Young's modulus", top.elasticGPa, "GPa"),
       constant("creep", top.creepFactor, "×"),
       constant("density", top.densityKgPerM3, "kg/m³"),

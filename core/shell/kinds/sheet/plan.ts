@@ -1,13 +1,15 @@
 import type { Figure } from "../../../figures/figure";
 import { type Fact, fact } from "../../../ledgers/facts";
+import { bedSupply } from "../../../ledgers/glue";
 import { emptyLedger, type Step, type Supply, type TradeLedger } from "../../../ledgers/ledger";
 import { findMaterial } from "../../../materials/find";
 import { CAUTION } from "../../../workshop/cautions";
 import { LIFT_KG } from "../../../workshop/lift";
 import { RATES } from "../../../workshop/rates";
-import { damSnags, damSteps } from "../../dam/plan";
+import { damBeds, damSnags, damSteps } from "../../dam/plan";
 import { behindFrame } from "../../dam/schema";
 import { RAIL_SAG } from "../../facts";
+import { filletMl } from "../../fillet";
 import { shellKg } from "../../shell";
 import type { Site } from "../../site";
 import { jointMm, railSag, type SheetSite, sheetFigures, sheetSite } from "./figures";
@@ -20,7 +22,7 @@ export function planSheet(anySite: Site): TradeLedger {
   const own = behindFrame(site.variant.shell);
   return {
     ...emptyLedger(),
-    supplies: supplies(site),
+    supplies: [...supplies(site), ...damBeds(site, own)],
     steps: [...steps(site), ...damSteps(site, own)],
     snags: [...sheetSnags(site, figures), ...damSnags(site, own, [], "/shell/damPane")],
     figures,
@@ -52,6 +54,12 @@ function supplies(site: SheetSite): Supply[] {
       why: `${site.sayRun(metres * 1000)} of joints`,
       figure: "shell/joints",
     });
+  } else {
+    const { seal } = site.variant;
+    const mL = filletMl(seal.leg.value, jointMm(site));
+    list.push(
+      ...bedSupply(site.book, "shell/joint-sealant", seal.sealant, mL, `${site.sayRun(jointMm(site))} of joints`),
+    );
   }
   const screws = site.shell.joints.reduce((sum, j) => sum + j.screws, 0);
   if (screws > 0)
@@ -73,6 +81,7 @@ function steps(site: SheetSite): Step[] {
   const adhesive = adhesiveOf(site);
   const { shell } = site;
   const heavy = shellKg(shell) > LIFT_KG;
+  const screwed = shell.joints.some((j) => j.screws > 0);
   return [
     {
       id: "shell/dry-fit",
@@ -100,11 +109,11 @@ function steps(site: SheetSite): Step[] {
       waitFor: "the joints to carry load",
       after: [{ id: "shell/dry-fit", because: "what does not fit dry does not fit wet" }],
       reaches: ["stands"],
-      uses: [...(adhesive ? [adhesive.id] : []), ...(shell.joints.some((j) => j.screws > 0) ? ["screws"] : [])],
+      uses: [adhesive?.id ?? site.variant.seal.sealant, ...(screwed ? ["screws"] : [])],
       posture: "onBack",
       holdsPosture: true,
       splittable: true,
-      toHand: [adhesive?.name ?? "sealant", "screws", "driver", `${site.say(2.5)} drill`],
+      toHand: [adhesive?.name ?? "sealant", ...(screwed ? ["screws", "driver", `${site.say(2.5)} drill`] : [])],
       cautions: [CAUTION.solventFumes, ...(heavy ? [CAUTION.lift] : [])],
       passSign: "Nothing creaks when a corner is lifted.",
       figure: "shell/joints",

@@ -1,9 +1,11 @@
 import { statedMm } from "../../../design/measure";
+import { bedSupply } from "../../../ledgers/glue";
 import { emptyLedger, type TradeLedger } from "../../../ledgers/ledger";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
-import { damSnags, damSteps } from "../../dam/plan";
+import { damBeds, damSnags, damSteps } from "../../dam/plan";
 import { behindFrame } from "../../dam/schema";
+import { filletMl } from "../../fillet";
 import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import { tankSecondHand } from "../glassTank";
@@ -17,6 +19,16 @@ export function planOnEnd(site: Site): TradeLedger {
   const metres = shell.joints.reduce((sum, j) => sum + j.lengthMm, 0) / 1000;
   return {
     ...emptyLedger(),
+    supplies: [
+      ...damBeds(site, behindFrame(own)),
+      ...bedSupply(
+        site.book,
+        "shell/strip-sealant",
+        variant.seal.sealant,
+        filletMl(variant.seal.leg.value, metres * 1000),
+        "under dam and rails",
+      ),
+    ],
     steps: [
       surveyStep(site, "Stand it on end and look along every seam; mark which pane is now the base.", [CAUTION.glass]),
       ...used.steps,
@@ -36,6 +48,7 @@ export function planOnEnd(site: Site): TradeLedger {
               posture: "onBack" as const,
               holdsPosture: true,
               splittable: true,
+              uses: [variant.seal.sealant],
               toHand: ["silicone", "masking tape", "alcohol"],
               cautions: [CAUTION.siliconeFumes, CAUTION.glass],
               passSign: "No strip moves under a thumb.",

@@ -1,26 +1,15 @@
-import { isPlanter, zoneName } from "../../background/zones";
-import { set } from "../../ledgers/fix";
+import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
-import { heightOf } from "../../shell/space";
 import { formatNumber } from "../../units/format";
-import type { Plant } from "../schema";
 import { siteFloor } from "../site";
+import { ROOTED_WAYS } from "./rooted";
+import { standOf } from "./stand";
 
 /** Weeks a planted shell settles before its animal (source: ground; 2–8). */
 export const SETTLE_WEEKS = { low: 2, usual: 4, high: 8 } as const;
 /** Quarantine, days (source: ground; a month). */
 const QUARANTINE_DAYS = 30;
-
-/** Where a plant stands: how high, and how wide its pot may be. */
-function standOf(site: Site, plant: Plant): { atMm: number; potMm: number | null; words: string } | undefined {
-  const { shell, variant } = site;
-  if (plant.where === "ground") return { atMm: shell.levels.groundMm, potMm: null, words: "in the substrate" };
-  const zone = variant.background.zones.find((z) => z.id === plant.where && isPlanter(z));
-  if (!zone) return undefined;
-  const top = zone.v.value + zone.height.value / 2;
-  return { atMm: heightOf(shell.faces[zone.face].frame, top), potMm: zone.width.value, words: `in ${zoneName(zone)}` };
-}
 
 /** Grown plants against the room, pots against planters, and the weeks they are given. */
 export function plantSnags(site: Site): Snag[] {
@@ -35,9 +24,9 @@ export function plantSnags(site: Site): Snag[] {
     if (!stand) {
       add("mind", plant.id, {
         rule: "ground/planter-gone",
-        title: `${plant.name} has no planter`,
-        sentence: "It names a planter that is no longer on any wall.",
-        reason: "Plants stand in the substrate or in a planter drawn on a wall.",
+        title: `${plant.name} has nothing to grow on`,
+        sentence: "It names a planter, slab or branch that is no longer there.",
+        reason: "Plants grow in the substrate, in a planter, on wood, stone and slabs, or on a wall.",
         fix: { label: "Plant it in the substrate", patch: [set(at(`/ground/plants/${i}/where`), "ground")] },
       });
       return;
@@ -51,8 +40,47 @@ export function plantSnags(site: Site): Snag[] {
         reason: "Plants grow: what is taller than the room is pruned for life, or burns at the lamp.",
         fix: leave,
       });
+    if (stand.bare && ROOTED_WAYS[plant.by].roots)
+      add("mind", `${plant.id}-held`, {
+        rule: "ground/not-held",
+        title: `Nothing holds ${plant.name}`,
+        sentence: `It grows ${stand.words}, and there is nothing there to plant it in.`,
+        reason: "It is pinned, glued dry, wedged or bedded in moss until its roots hold (common practice, no source).",
+        fix: { label: "Bed it in a pad of moss", patch: [set(at(`/ground/plants/${i}/by`), "moss")] },
+        otherFixes: [
+          { label: "Pin it with stainless wire", patch: [set(at(`/ground/plants/${i}/by`), "pinnedStainless")] },
+        ],
+      });
+    if (stand.coversMm) {
+      const [across, up] = stand.coversMm;
+      const past = plant.spread.value > Math.max(across, up);
+      if (past)
+        add("mind", `${plant.id}-spread`, {
+          rule: "ground/outgrows-slab",
+          title: `${plant.name} outgrows what it grows on`,
+          sentence: `Grown it spreads ${say(plant.spread.value)}; ${stand.words} it has ${say(across)} × ${say(up)}.`,
+          reason: "Past its edge it hangs in the room, shades what is below and tears off with its own weight.",
+          ...(stand.sizes && {
+            fix: {
+              label: `Make that ${say(plant.spread.value)} wide`,
+              patch: [setMm(at(stand.sizes.width), plant.spread.value)],
+            },
+          }),
+          otherFixes: [
+            ...(stand.sizes
+              ? [
+                  {
+                    label: `Make that ${say(plant.spread.value)} high`,
+                    patch: [setMm(at(stand.sizes.height), plant.spread.value)],
+                  },
+                ]
+              : []),
+            leave,
+          ],
+        });
+    }
     const net = site.shell.profile;
-    if (plant.spread.value > Math.max(net.footWidthMm, net.footDepthMm))
+    if (!stand.coversMm && plant.spread.value > Math.max(net.footWidthMm, net.footDepthMm))
       add("mind", `${plant.id}-spread`, {
         rule: "ground/outspreads",
         title: `${plant.name} outgrows the floor`,

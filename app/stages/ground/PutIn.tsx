@@ -1,0 +1,123 @@
+import { newBox } from "#core/boxes/create";
+import { statedMm } from "#core/design/measure";
+import { newDivider } from "#core/dividers/create";
+import type { Build, Variant } from "#core/document/schema";
+import { chosenVariant } from "#core/document/variant";
+import { newBlock, newBranch } from "#core/hardscape/create";
+import type { Book } from "#core/materials/schema";
+import type { Shell } from "#core/shell/shell";
+import { newStream } from "#core/streams/create";
+import { freeThingId } from "#core/things/handle";
+import { newVessel, VESSELS } from "#core/vessels/kinds";
+import { VESSEL_KINDS, type VesselKindId } from "#core/vessels/names";
+import { newPool } from "#core/vessels/pool";
+import { Add } from "../../frame/Add";
+import { type Held, useBench, useBuildHandle } from "../../state/context";
+
+type Put = (variant: Variant, shell: Shell, book: Book) => Held;
+
+/** A name that tells the second of a kind from the first. */
+const named = (list: readonly unknown[], word: string) => (list.length === 0 ? word : `${word} ${list.length + 1}`);
+
+const vessel =
+  (kind: VesselKindId): Put =>
+  ({ vessels }, { inside }) => {
+    const id = freeThingId(vessels, kind);
+    const word = VESSELS[kind].words;
+    const own = vessels.filter((x) => x.kind === kind);
+    const name = named(own, `${word.charAt(0).toUpperCase()}${word.slice(1)}`);
+    vessels.push(newVessel(id, kind, name, Math.round(inside.widthMm / 2), Math.round(inside.depthMm / 2)));
+    return { kind: "vessel", id };
+  };
+
+const block =
+  (of: "stone" | "wood", word: string): Put =>
+  ({ hardscape }, { inside }) => {
+    const id = freeThingId(hardscape, word);
+    hardscape.push(newBlock(id, of, Math.round(inside.widthMm / 3), Math.round(inside.depthMm / 2)));
+    return { kind: "piece", id };
+  };
+
+/** Everything that can be put in, in the order it is offered; each makes one of its kind and takes it in hand. */
+const PUTS: readonly (readonly [words: string, put: Put])[] = [
+  ["a stone", block("stone", "stone")],
+  ["a stump", block("wood", "stump")],
+  [
+    "a branch",
+    ({ hardscape }, { inside: { widthMm, depthMm, heightMm } }) => {
+      const id = freeThingId(hardscape, "branch");
+      hardscape.push(newBranch(id, widthMm, Math.round(depthMm / 2), Math.round(heightMm / 2)));
+      return { kind: "piece", id };
+    },
+  ],
+  [
+    "a divider",
+    ({ dividers }, shell, book) => {
+      const id = freeThingId(dividers, "divider");
+      dividers.push(newDivider(id, named(dividers, "Divider"), book, shell));
+      return { kind: "divider", id };
+    },
+  ],
+  [
+    "a pool",
+    (own, shell) => {
+      const id = freeThingId(own.vessels, "pool");
+      const pools = own.vessels.filter((x) => x.kind === "pool");
+      own.vessels.push(newPool(id, named(pools, "Pool"), shell, own.dividers));
+      own.seal.standingWater ??= statedMm(50);
+      return { kind: "pool", id };
+    },
+  ],
+  [
+    "a service box",
+    ({ boxes }, { inside }, book) => {
+      const id = freeThingId(boxes, "box");
+      boxes.push(newBox(id, book, Math.round(inside.widthMm - 45), Math.round(inside.depthMm - 45)));
+      return { kind: "box", id };
+    },
+  ],
+  ...VESSEL_KINDS.map((kind) => [`a ${VESSELS[kind].words}`, vessel(kind)] as const),
+  [
+    "moving water",
+    ({ streams, service }) => {
+      const id = freeThingId(streams, "stream");
+      const pump = service.find((s) => s.kind === "pump");
+      streams.push(newStream(id, named(streams, "Trickle"), pump?.id ?? null));
+      return { kind: "stream", id };
+    },
+  ],
+  [
+    "a plant",
+    ({ ground: { plants } }) => {
+      const id = freeThingId(plants, "plant");
+      plants.push({
+        ...{ id, name: `Plant ${id.slice("plant-".length)}`, count: 1, where: "ground", live: true, toxic: false },
+        ...{ by: "planted", got: "bought", pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
+      });
+      return { kind: "plant", id };
+    },
+  ],
+  [
+    "what must be reached",
+    ({ service }) => {
+      const id = freeThingId(service, "thing");
+      service.push({
+        ...{ id, name: service.length === 0 ? "Pump" : `Thing ${service.length + 1}`, kind: "pump", way: "box" },
+        ...{ plug: null, port: null, width: statedMm(50), height: statedMm(60) },
+        ...{ wayWidth: statedMm(80), wayHeight: statedMm(100) },
+      });
+      return { kind: "service", id };
+    },
+  ],
+];
+
+/** What can be put into the room, chosen from a list. */
+export function PutIn() {
+  const { api, make } = useBuildHandle();
+  const { book } = useBench();
+  const add = (put: Put) => {
+    const { shell } = api.shown.getState().plan;
+    make((draft: Build) => put(chosenVariant(draft), shell, book));
+  };
+  return <Add label="Put in" options={PUTS.map(([words, put]) => ({ words, add: () => add(put) }))} />;
+}

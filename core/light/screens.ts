@@ -1,0 +1,62 @@
+import type { Place, Screen } from "./format";
+
+/** What of a ray a screen lets through, UV and heat. */
+export interface Through {
+  uv: number;
+  heat: number;
+}
+
+/** Whether a straight ray between two places passes a screen: strictly between them, its edges inside. */
+function passes({ z, x, y }: Screen, from: Place, to: Place): boolean {
+  if ((from[2] - z) * (to[2] - z) >= 0) return false;
+  const t = (z - from[2]) / (to[2] - from[2]);
+  const [px, py] = [from[0] + t * (to[0] - from[0]), from[1] + t * (to[1] - from[1])];
+  return px >= x[0] && px <= x[1] && py >= y[0] && py <= y[1];
+}
+
+/** What all the screens between two places let through. */
+export function throughAll(screens: readonly Screen[], from: Place, to: Place): Through {
+  let [uv, heat] = [1, 1];
+  for (const screen of screens) {
+    if (!passes(screen, from, to)) continue;
+    uv *= screen.uv;
+    heat *= screen.heat;
+  }
+  return { uv, heat };
+}
+
+/**
+ * Where along a line, seen from a point, a screen begins and ends: places on the line are `start + s · dir`. All that holds
+ * a ray within the rectangle is linear in s, once its height is put on one side.
+ * @returns the s between which rays pass it; undefined where none does
+ */
+export function spanBehind(
+  { z, x, y }: Screen,
+  seenFrom: Place,
+  { start, dir }: { start: Place; dir: Place },
+  [low, high]: readonly [number, number],
+): [number, number] | undefined {
+  const side = Math.sign(z - seenFrom[2]);
+  if (side === 0) return undefined;
+  const rise = Math.abs(z - seenFrom[2]);
+  let [a, b] = [low, high];
+  /** Keeps of the span what has `c + k · s ≥ 0`. */
+  const keep = (c: number, k: number) => {
+    if (k === 0) {
+      if (c < 0) b = Number.NEGATIVE_INFINITY;
+    } else if (k > 0) a = Math.max(a, -c / k);
+    else b = Math.min(b, -c / k);
+  };
+  // Its far side of the line.
+  keep(side * (start[2] - z), side * dir[2]);
+  const [h, hs] = [side * (start[2] - seenFrom[2]), side * dir[2]];
+  for (const [axis, [least, most]] of [
+    [0, x],
+    [1, y],
+  ] as const) {
+    const [p, q, k] = [seenFrom[axis], rise * (start[axis] - seenFrom[axis]), rise * dir[axis]];
+    keep((p - least) * h + q, (p - least) * hs + k);
+    keep((most - p) * h - q, (most - p) * hs - k);
+  }
+  return a < b ? [a, b] : undefined;
+}

@@ -1,0 +1,158 @@
+import { expect, type Page } from "@playwright/test";
+import {
+  choose,
+  goOn,
+  inHand,
+  letGo,
+  open,
+  putIn,
+  saved,
+  showAllSnags,
+  take,
+  toldAndCleared,
+  type,
+  undoAll,
+} from "./hand";
+import { test } from "./site";
+
+/** Puts a fixture on; it is in hand then. */
+const putOn = (page: Page, what: string) =>
+  page.getByRole("combobox", { name: "Put on", exact: true }).selectOption({ label: what });
+const tick = (page: Page, label: string) => inHand(page).getByRole("checkbox", { name: label }).click({ force: true });
+
+/** An empty glass tank of a size, mm outside, at its fixtures. */
+async function tank(page: Page, name: string, [length, width, height]: readonly [string, string, string]) {
+  await page.goto("/new?kind=tank");
+  await page.getByLabel("Name").fill(name);
+  await page.getByLabel("Length outside").fill(length);
+  await page.getByLabel("Width outside").fill(width);
+  await page.getByLabel("Height outside").fill(height);
+  await page.getByRole("button", { name: "Start the build" }).click();
+  await page.waitForURL(/\/builds\/[^/]+\/shell/);
+  await page.getByRole("heading", { name: "Shell", exact: true }).waitFor();
+  await goOn(page, "fixtures");
+}
+
+test("everything wants a place on a lid of 300 × 300, and finds one by its fixes", async ({ page }) => {
+  await tank(page, "Small lid", ["312", "312", "450"]);
+  for (const what of [
+    "spot lamp",
+    "UV tube",
+    "plant light",
+    "mist nozzle",
+    "mist nozzle",
+    "heat mat",
+    "small fan",
+    "temperature probe",
+    "temperature probe",
+  ])
+    await putOn(page, what);
+  await letGo(page);
+  await showAllSnags(page);
+  const met = page.locator("[data-rule='fixtures/in-the-way']");
+  expect(await met.count()).toBeGreaterThan(2);
+  for (let i = 0; i < 12 && (await met.count()) > 0; i++) {
+    const before = await met.count();
+    await met
+      .first()
+      .getByRole("button", { name: /^Move it to the nearest/ })
+      .click();
+    await expect.poll(() => met.count()).toBeLessThan(before);
+  }
+  await expect(met).toHaveCount(0);
+  // Drawn from above or cut through, no two of them lie in one another.
+  const boxesOf = (mark: string) =>
+    page.locator(`[${mark}]`).evaluateAll(
+      (all, name) =>
+        Object.fromEntries(
+          all.map((el) => {
+            const { x, y, width, height } = (el as SVGGraphicsElement).getBBox();
+            return [el.getAttribute(name)!, { x: [x, x + width], y: [y, y + height] }] as const;
+          }),
+        ),
+      mark,
+    );
+  const [plan, cut] = [await boxesOf("data-top"), await boxesOf("data-section")];
+  const apart = (a: readonly number[], b: readonly number[]) => a[1]! <= b[0]! + 0.5 || b[1]! <= a[0]! + 0.5;
+  const ids = Object.keys(plan);
+  expect(ids).toHaveLength(6);
+  for (const a of ids)
+    for (const b of ids.filter((id) => id > a))
+      expect(
+        apart(plan[a]!.x, plan[b]!.x) || apart(plan[a]!.y, plan[b]!.y) || apart(cut[a]!.y, cut[b]!.y),
+        `${a} and ${b}`,
+      ).toBe(true);
+  await saved(page);
+});
+
+test("fixtures made wrong on purpose are told, and each fix clears it", async ({ page }) => {
+  await tank(page, "Wrong lights", ["912", "462", "606"]);
+  // A lamp: in plastic, without thermostat or second cut-out, above every zone, over a branch put in later.
+  await putOn(page, "spot lamp");
+  await choose(page, "Holder", "plastic");
+  await toldAndCleared(page, "fixtures/holder", /^It is ceramic/);
+  await choose(page, "Switched by", "timer");
+  await toldAndCleared(page, "fixtures/no-thermostat", /^Put it on a thermostat/);
+  await toldAndCleared(page, "fixtures/no-cut-out", /^Add a high-limit/);
+  await goOn(page, "ground");
+  await putIn(page, "a stone");
+  await type(page, "High", "450");
+  await goOn(page, "fixtures");
+  await take(page, "Spot lamp");
+  await type(page, "Its middle, from the left", "300");
+  await toldAndCleared(page, "fixtures/too-near", /^Raise it by/);
+  await inHand(page).getByRole("button", { name: "Add a reading" }).click();
+  await type(page, "UV index", "30");
+  await toldAndCleared(page, "fixtures/above-every-zone", /^Raise it by/);
+  // A mat under wet substrate; a nozzle on a lamp inside; a circuit at nine tenths.
+  await putOn(page, "heat mat");
+  await tick(page, "A high-limit cut-out of its own");
+  await choose(page, "Face", "base");
+  await goOn(page, "ground");
+  await letGo(page);
+  await type(page, "Substrate's top, at the back", "120");
+  await goOn(page, "fixtures");
+  await toldAndCleared(page, "fixtures/mat-under-wet", /^Move it to the/);
+  await putOn(page, "ceramic emitter");
+  await choose(page, "Side", "inside");
+  await tick(page, "A guard round it");
+  await type(page, "Its middle, from the left", "700");
+  await putOn(page, "mist nozzle");
+  await type(page, "Its middle, from the left", "620");
+  await toldAndCleared(page, "fixtures/nozzle-on-lamp", /^Move it to the nearest/);
+  await letGo(page);
+  await type(page, "What else hangs on it, W", "2990");
+  await toldAndCleared(page, "fixtures/circuit-full", /^Give it a circuit/);
+  await saved(page);
+});
+
+test("a top that softens or sags, a mat behind foam or on timber, UV through glass, a plug that does not pass", async ({
+  page,
+}) => {
+  await open(page, "/builds/flat-pack-1500/fixtures");
+  await putOn(page, "spot lamp");
+  await type(page, "Watts, W", "100");
+  await choose(page, "Side", "inside");
+  await toldAndCleared(page, "fixtures/soft-top", /^(Fit a metal shade|Hang it|Put it outside)/);
+  await type(page, "Weighs, kg", "25");
+  await toldAndCleared(page, "shell/top-sags", /^Make the top of/);
+  await putOn(page, "heat mat");
+  await toldAndCleared(page, "fixtures/mat-behind-foam", /^(Move it|Leave it out)/);
+  await goOn(page, "shell");
+  await page.getByRole("button", { name: "Add a port" }).click();
+  await goOn(page, "fixtures");
+  await putOn(page, "thermostat");
+  await type(page, "Plug, the long way", "40");
+  await inHand(page).getByRole("combobox", { name: "Cable passes" }).selectOption({ index: 1 });
+  await toldAndCleared(page, "fixtures/plug-too-large", /^Bore the port/);
+  await undoAll(page);
+  await open(page, "/builds/haberdasher-s-cabinet/fixtures");
+  await putOn(page, "heat mat");
+  await toldAndCleared(page, "fixtures/mat-on-timber", /^(Move it|Leave it out)/);
+  await undoAll(page);
+  await open(page, "/builds/tower-on-end/fixtures");
+  await putOn(page, "UV tube");
+  await inHand(page).getByRole("button", { name: "Add a reading" }).click();
+  await toldAndCleared(page, "fixtures/uv-through-glass", /^(Hang it inside|Move it over)/);
+  await undoAll(page);
+});
