@@ -11,11 +11,18 @@ const chromium = needChromium();
 
 let passed = 0;
 let failed = 0;
+let since = Date.now();
+/** Says how long what was just done took: all of it shall stay under a quarter of an hour. */
+const took = (what) => {
+  console.log(`(${what}: ${Math.round((Date.now() - since) / 1000)} s)`);
+  since = Date.now();
+};
 const check = (what, command, args, env) => {
   console.log(`\n— ${what}`);
   const ok = run(command, args, env) === 0;
   if (ok) passed++;
   else failed++;
+  took(what);
   return ok;
 };
 /** Adds up a runner's JSON report; a runner that failed without naming a test counts as one failure. */
@@ -29,6 +36,7 @@ const count = (what, file, ok, read) => {
     console.error(`${what} left no report.`);
     failed++;
   }
+  took(what);
 };
 
 // The routes' types come first: linters and compiler read them, and a fresh clone has none.
@@ -47,6 +55,7 @@ const reading = [
   else failed++;
 });
 await Promise.all(reading);
+took("Lint and types");
 
 console.log("\n— Unit tests");
 const unitReport = resolve(results, "unit.json");

@@ -23,13 +23,16 @@ const SAVE_WORDS: Record<SaveState["kind"], string> = {
   conflict: "Changed elsewhere",
 };
 
+/** What was changed before the planner was there, and waits for it. */
+const HELD: SaveState = { kind: "waiting" };
+
 /** The head of an open build: where you are, units, undo, history, and whether it is saved. */
 export function BuildHeader({ saver }: { saver: Saver }) {
   const { api } = useBuildHandle();
   const { units } = useUnits();
   const name = useShown(({ design }) => design.name);
   const workshop = useShown(({ bench }) => bench.workshop.name);
-  const save = useStore(api.store, (s) => s.save);
+  const save = useStore(api.store, (s) => (s.held ? HELD : s.save));
   const past = useStore(api.store.temporal, (s) => s.pastStates.length);
   const future = useStore(api.store.temporal, (s) => s.futureStates.length);
   const [showHistory, setShowHistory] = useState(false);

@@ -117,13 +117,15 @@ describe("the build's store", () => {
     api.commit(widen(1400), then);
     await vi.advanceTimersByTimeAsync(0);
     expect(api.store.getState().refused).toContain("could not be fetched");
+    // Until then the page does not call it saved.
+    expect(api.store.getState().held).toBe(true);
     await vi.advanceTimersByTimeAsync(4000);
     expect([tries, width(api)]).toEqual([2, 1500]);
     expect(then).not.toHaveBeenCalled();
     await vi.advanceTimersByTimeAsync(4000);
     expect([tries, width(api)]).toEqual([3, 1400]);
     expect(then).toHaveBeenCalledOnce();
-    expect(api.store.getState().refused).toBeNull();
+    expect(api.store.getState()).toMatchObject({ refused: null, held: false });
     vi.useRealTimers();
   });
 

@@ -39,6 +39,8 @@ export interface BuildState {
   save: SaveState;
   /** Why the last change was not made, where no field says it. */
   refused: string | null;
+  /** Whether something was changed that waits for the planner: it is not saved, and closed now it would be lost. */
+  held: boolean;
 }
 
 /** What is shown: the design in force, what it is planned with, and its plan. */
@@ -88,11 +90,14 @@ export function createBuildStore(
   later: (work: () => void) => void = (work) => work(),
 ) {
   const store = createStore<BuildState>()(
-    temporal((): BuildState => ({ design, preview: null, save: { kind: "saved", revision }, refused: null }), {
-      partialize: ({ design }) => ({ design }),
-      equality: (a, b) => a.design === b.design,
-      limit: 200,
-    }),
+    temporal(
+      (): BuildState => ({ design, preview: null, save: { kind: "saved", revision }, refused: null, held: false }),
+      {
+        partialize: ({ design }) => ({ design }),
+        equality: (a, b) => a.design === b.design,
+        limit: 200,
+      },
+    ),
   );
   let code = typeof planner === "function" ? null : planner;
   let nester = code?.rememberingNester();
@@ -111,6 +116,7 @@ export function createBuildStore(
         () => {
           if (store.getState().refused === NOT_FETCHED) store.setState({ refused: null });
           for (const work of waiting.splice(0)) work();
+          store.setState({ held: false });
         },
         () => {
           store.setState({ refused: NOT_FETCHED });
@@ -126,6 +132,11 @@ export function createBuildStore(
     if (code) return work();
     waiting.push(work);
     wake();
+  };
+  /** The same for what the builder changed: until then it is not saved. */
+  const readyToChange = (work: () => void) => {
+    if (!code) store.setState({ held: true });
+    ready(work);
   };
   const current = () => store.getState().preview ?? store.getState().design;
   const show = (using: Bench): Shown => {
@@ -173,7 +184,7 @@ export function createBuildStore(
    */
   const whenReady = (what: string, change: () => Problem[], later?: Told): Problem[] => {
     if (code) return change();
-    ready(() => {
+    readyToChange(() => {
       const problems = change();
       if (later) later(problems);
       else refuse(what, problems);
@@ -199,8 +210,7 @@ export function createBuildStore(
     shown,
     settled,
     wake,
-    /** Whether something was changed that waits for the planner: closed now, it would be lost. */
-    isWaiting: () => waiting.length > 0 && !code,
+    isWaiting: () => store.getState().held,
     /**
      * Changes the design for good: one undo step, one revision. The last good design stays when it cannot be planned.
      * @param later told the same, where the planner is still on its way
@@ -228,7 +238,7 @@ export function createBuildStore(
       const first = early === null;
       early = { recipe, settled: false };
       if (first)
-        ready(() => {
+        readyToChange(() => {
           const last = early;
           early = null;
           if (!last) return;
@@ -251,7 +261,7 @@ export function createBuildStore(
     },
     /** Applies a fix; one that does not fit the build as it has become meanwhile is said to. */
     applyFix: ({ label, patch }: Fix): void =>
-      ready(() => {
+      readyToChange(() => {
         const fixed = code!.tryFix(current(), patch);
         refuse(`“${label}” was not done:`, fixed ? offer(fixed, true) : [{ message: "the build has changed since." }]);
       }),
