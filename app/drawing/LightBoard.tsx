@@ -1,5 +1,6 @@
 import { contours } from "d3-contour";
 import { useMemo } from "react";
+import { LIGHTS } from "#core/fixtures/lighting";
 import { placeLabels, type Wanted } from "#core/labels/place";
 import { formatNumber } from "#core/units/format";
 import { type LightField, lightSection } from "#core/views/light";
@@ -30,7 +31,10 @@ const pathOf = (
 export function LightBoard({ size }: { size: Size }) {
   const { plan, variant } = useBuild();
   const held = usePicked((p) => p.held.find((h) => h.kind === "fixture")?.id);
-  const section = useMemo(() => lightSection({ ...plan.site, variant }, plan.audit.ways, held), [plan, variant, held]);
+  const section = useMemo(
+    () => lightSection({ ...plan.site, variant }, plan.facts.one(LIGHTS), held),
+    [plan, variant, held],
+  );
   const half = (size.width - 3 * PAD) / 2;
   const room = size.height - 2 * PAD;
   const top = topView({ shell: plan.shell, variant }, { x: PAD, y: PAD, width: half, height: room });

@@ -18,6 +18,7 @@ import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
 import { TextField } from "../ui/TextField";
 import { Tick } from "../ui/Tick";
+import { Measured } from "./measured";
 import { useIndex } from "./useIndex";
 
 const CONTROL_WORDS: Record<(typeof CONTROLS)[number], string> = {
@@ -76,6 +77,7 @@ export function FixtureFields({ id }: { id: string }) {
         <HadTick path={path} />
       </Box>
       {"uv" in fixture && <Readings fixture={fixture} path={path} />}
+      <Measured fixture={fixture} />
     </>
   );
 }

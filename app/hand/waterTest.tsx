@@ -4,7 +4,6 @@ import { sealedAs } from "#core/seal/test/sealedAs";
 import { isPassed } from "#core/seal/test/standing";
 import { testLevel } from "#core/seal/testLevel";
 import { formatFineLength, formatLengthWithUnit } from "#core/units/format";
-import { parseLength } from "#core/units/length";
 import { FigureReading, Reading } from "../fields/Reading";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import { useLog } from "../state/useLog";
@@ -15,6 +14,7 @@ import { TextField } from "../ui/TextField";
 import { Tick } from "../ui/Tick";
 import { TEST_STATUS } from "../words/testStatus";
 import { Gauge } from "./Gauge";
+import { useTyped } from "./useTyped";
 
 /** The water test: where it stands, what it takes, and what was read. */
 export function TestFields() {
@@ -41,15 +41,6 @@ export function TestFields() {
       {test.ended && <Again />}
     </>
   );
-}
-
-/** Reads lengths typed in local fields; undefined where they cannot be read. */
-function useTyped() {
-  const { units } = useUnits();
-  return (text: string): number | undefined => {
-    const mm = parseLength(text, units.unit);
-    return mm.ok && mm.value >= 0 ? mm.value : undefined;
-  };
 }
 
 /** Another test, asked for only when it is wanted. */

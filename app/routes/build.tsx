@@ -14,6 +14,7 @@ import { planInputOf, planOnServer } from "../planOf.server";
 import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
+import { fetchPlanner } from "../state/fetchPlanner";
 import { createBuildStore } from "../state/store";
 import { SIDE_WIDTH } from "../ui/room";
 import type { Route } from "./+types/build";
@@ -50,7 +51,7 @@ function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: 
       {
         ...{ design, revision, bench, seen },
         plan: received(plan, { design, ...bench }),
-        planner: () => import("../state/planner"),
+        planner: fetchPlanner,
       },
       afterPaint,
     ),

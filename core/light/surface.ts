@@ -38,3 +38,12 @@ export function surfaceC(wPerM2: number, air: Air, { absorptance, emissivity }: 
   const all = [value, ...[CASES.low, CASES.high].map((c) => at(c.absorptance, c.heat, c.film, c.sides))];
   return { value, low: Math.min(...all), high: Math.max(...all) };
 }
+
+/**
+ * The radiant heat under which a surface gets so warm, W/m²: the middle case turned round (source: light).
+ * @returns under nought where the surface is cooler than what is round it
+ */
+export function wPerM2For(surface: number, air: Air, { absorptance, emissivity }: Surface): number {
+  const shone = emissivity * STEFAN_BOLTZMANN.value * ((surface + KELVIN) ** 4 - (air.surroundC + KELVIN) ** 4);
+  return (air.hcWPerM2K * (surface - air.tempC) + shone) / absorptance;
+}

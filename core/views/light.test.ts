@@ -2,16 +2,17 @@ import { expect, it } from "vitest";
 import { towerOnEnd } from "../../demo/builds";
 import { planned } from "../../tests/bareTank";
 import { fixtureKind } from "../fixtures/kinds/list";
+import { LIGHTS } from "../fixtures/lighting";
 import { insideSolids } from "./insideSolids";
 import { lightSection } from "./light";
 import { topView } from "./top";
 
 it("map, section and model have each fixture in the same place", () => {
-  const { site, shell, audit } = planned(towerOnEnd());
+  const { site, shell, facts } = planned(towerOnEnd());
   const { widthMm, depthMm } = shell.inside;
   // The map at one px a millimetre, its corner at nought.
   const map = topView(site, { x: 0, y: 0, width: widthMm, height: depthMm });
-  const section = lightSection(site, audit.ways, undefined);
+  const section = lightSection(site, facts.one(LIGHTS), undefined);
   const solids = insideSolids(shell, site.variant, site.book);
   const on = site.variant.fixtures.filter((f) => !fixtureKind(f).inRoom);
   expect(on.length).toBeGreaterThan(2);

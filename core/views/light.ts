@@ -1,10 +1,9 @@
-import { airwaysOf } from "../air/paths";
 import { fixtureKind } from "../fixtures/kinds/list";
 import { liesAt } from "../fixtures/lies";
-import { knowsUv, lightingFor } from "../fixtures/lighting";
+import { knowsUv, type Lights, lightingFrom } from "../fixtures/lighting";
 import { inSpace } from "../fixtures/place";
 import { cutHardscape } from "../hardscape/cut";
-import { litAt } from "../light/light";
+import { type Lighting, litAt } from "../light/light";
 import { ABOVE_ZONES_UVI, ZONES_FROM } from "../light/zones";
 import type { Site } from "../shell/site";
 import type { Point } from "../shell/space";
@@ -47,20 +46,17 @@ const NEAR_MM = 120;
 
 /**
  * The section from left to right through what is in hand, with the light over it.
+ * @param lights what lights it; undefined where nothing is put on
  * @param held the fixture it goes through; without one, the first that shines
  */
-export function lightSection(
-  site: Site,
-  ways: Parameters<typeof airwaysOf>[1],
-  held: string | undefined,
-): LightSection {
+export function lightSection(site: Site, lights: Lights | undefined, held: string | undefined): LightSection {
   const { shell, variant } = site;
   const { widthMm, depthMm, heightMm } = shell.inside;
   const on = variant.fixtures.filter((f) => !fixtureKind(f).inRoom);
   const spaces = on.map((f) => ({ f, space: inSpace(shell, f) }));
   const through = spaces.find(({ f }) => f.id === held) ?? spaces.find(({ f }) => fixtureKind(f).lamp) ?? spaces[0];
   const atMm = through ? (through.space.low[1] + through.space.high[1]) / 2 : depthMm / 2;
-  const lighting = lightingFor(site, airwaysOf(site, ways));
+  const lighting = lights && lightingFrom(lights);
   const lies = liesAt(site);
   return {
     ...{ atMm, widthMm, heightMm, groundMm: shell.levels.groundMm },
@@ -72,16 +68,12 @@ export function lightSection(
     })),
     lies: lies.map(({ id, name, back }) => ({
       ...{ id, name, x: back[0], z: back[2], here: Math.abs(back[1] - atMm) <= NEAR_MM },
-      uvi: lighting && knowsUv(variant.fixtures) ? litAt(lighting, back, "lamp").uvi : null,
+      uvi: lights && lighting && knowsUv(lights) ? litAt(lighting, back, "lamp").uvi : null,
     })),
   };
 }
 
-function fieldOf(
-  site: Site,
-  lighting: NonNullable<ReturnType<typeof lightingFor>>,
-  atMm: number,
-): LightField | undefined {
+function fieldOf(site: Site, lighting: Lighting, atMm: number): LightField | undefined {
   if (lighting.lamps.length === 0) return undefined;
   const { widthMm, heightMm } = site.shell.inside;
   const at = (i: number, j: number) =>

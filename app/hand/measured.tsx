@@ -1,0 +1,169 @@
+import { Box, Flex, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import { WATTS } from "#core/fixtures/kinds/label";
+import { fixtureKind } from "#core/fixtures/kinds/list";
+import { LIGHTS, type LieByLabel } from "#core/fixtures/lighting";
+import { type Entry, readOn } from "#core/fixtures/read/asRead";
+import type { FixtureRead } from "#core/fixtures/read/schema";
+import type { Fixture } from "#core/fixtures/schema";
+import { formatLengthWithUnit, formatNumber } from "#core/units/format";
+import { useBench, useShown, useUnits } from "../state/context";
+import { useLog } from "../state/useLog";
+import { Fields } from "../ui/Panel";
+import { QuietButton } from "../ui/QuietButton";
+import { Select } from "../ui/Select";
+import { TextField } from "../ui/TextField";
+import { useTyped } from "./useTyped";
+
+/** A bare number typed in a local field; undefined where it is none, or cannot be. */
+function numberIn(text: string, low: number, high: number): number | undefined {
+  const value = text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", "."));
+  return value >= low && value <= high ? value : undefined;
+}
+
+/** A button that logs what was typed, once all of it can be read, and what is wrong until then. */
+function LogIt({ what, wants, make }: { what: string; wants: string; make: () => FixtureRead | undefined }) {
+  const log = useLog();
+  const [refused, setRefused] = useState(false);
+  const add = () => {
+    const event = make();
+    setRefused(!event);
+    if (event) log.add(event);
+  };
+  return (
+    <Box mt="1">
+      <QuietButton size="xs" onClick={add} aria-label={`Log ${what}`}>
+        Log it
+      </QuietButton>
+      {refused && (
+        <Text role="alert" fontSize="xs" color="stop">
+          {wants}
+        </Text>
+      )}
+    </Box>
+  );
+}
+
+function UvRead({ fixture }: { fixture: string }) {
+  const read = useTyped();
+  const { units } = useUnits();
+  const [at, setAt] = useState("");
+  const [index, setIndex] = useState("");
+  return (
+    <Box>
+      <Fields min="7rem">
+        <TextField label="Measured at" value={at} onChange={setAt} />
+        <TextField label="UV index there" value={index} onChange={setIndex} />
+      </Fields>
+      <LogIt
+        what="the UV index"
+        wants={`Type a distance from ${formatLengthWithUnit(10, units)} to ${formatLengthWithUnit(2000, units)}, and an index from 0.01 to 100.`}
+        make={() => {
+          const [mm, uvi] = [read(at), numberIn(index, 0.01, 100)];
+          return mm && mm >= 10 && mm <= 2000 && uvi ? { kind: "uv-read", fixture, mm, uvi } : undefined;
+        }}
+      />
+    </Box>
+  );
+}
+
+function WattsRead({ fixture }: { fixture: string }) {
+  const [typed, setTyped] = useState("");
+  return (
+    <Box>
+      <Fields min="7rem">
+        <TextField label="Watts at the plug" value={typed} onChange={setTyped} />
+      </Fields>
+      <LogIt
+        what="the watts"
+        wants="Type watts from 0.1 to 2000."
+        make={() => {
+          const watts = numberIn(typed, 0.1, 2000);
+          return watts ? { kind: "watts-read", fixture, watts } : undefined;
+        }}
+      />
+    </Box>
+  );
+}
+
+function SurfaceRead({ fixture, lies }: { fixture: string; lies: readonly LieByLabel[] }) {
+  const [chosen, choose] = useState(lies[0]!.id);
+  const [surface, setSurface] = useState("");
+  const [air, setAir] = useState("");
+  const lie = lies.find((l) => l.id === chosen) ?? lies[0]!;
+  const sum = (own: boolean) => lie.byLamp.reduce((s, b) => ((b.id === fixture) === own ? s + b.wPerM2 : s), 0);
+  return (
+    <Box>
+      <Fields min="7rem">
+        <Select
+          label="Surface of"
+          value={lie.id}
+          options={lies.map((l) => [l.id, l.name] as const)}
+          onChange={choose}
+        />
+        <TextField label="It is, °C" value={surface} onChange={setSurface} />
+        <TextField label="Air in its shade, °C" value={air} onChange={setAir} />
+      </Fields>
+      <LogIt
+        what="the surface"
+        wants="Type both in °C: a surface from -10 to 120, and air from -10 to 60."
+        make={() => {
+          const [tempC, airC] = [numberIn(surface, -10, 120), numberIn(air, -10, 60)];
+          if (tempC === undefined || airC === undefined) return undefined;
+          const [wPerM2, othersWPerM2] = [sum(true), sum(false)];
+          return { kind: "surface-read", fixture, lie: lie.id, tempC, airC, wPerM2, othersWPerM2 };
+        }}
+      />
+    </Box>
+  );
+}
+
+/** What was measured of a fixture as it hangs, and under it. It goes before the label from then on. */
+export function Measured({ fixture }: { fixture: Fixture }) {
+  const { log } = useBench();
+  const room = useShown(({ plan }) => plan.facts.one(LIGHTS));
+  const { units } = useUnits();
+  const { label = [] } = fixtureKind(fixture);
+  if (!("uv" in fixture) && !label.includes(WATTS)) return null;
+  // What a lamp does not warm tells nothing of it.
+  const warmed = room?.lies.filter(({ byLamp }) => byLamp.some((b) => b.id === fixture.id && b.wPerM2 >= 1)) ?? [];
+  const say = (event: FixtureRead): string => {
+    if (event.kind === "uv-read")
+      return `UV index ${formatNumber(event.uvi)} at ${formatLengthWithUnit(event.mm, units)}`;
+    if (event.kind === "watts-read") return `${formatNumber(event.watts)} W at the plug`;
+    const name = room?.lies.find((l) => l.id === event.lie)?.name ?? "A place that is gone";
+    return `${name} ${formatNumber(event.tempC)} °C, air ${formatNumber(event.airC)} °C`;
+  };
+  return (
+    <Box mt="2" data-measured={fixture.id}>
+      <Text fontSize="xs" color="muted" mb="1">
+        Measured as it hangs, straight under it. What is logged goes before the label.
+      </Text>
+      <Flex direction="column" gap="1.5">
+        {"uv" in fixture && <UvRead fixture={fixture.id} />}
+        {warmed.length > 0 && <SurfaceRead fixture={fixture.id} lies={warmed} />}
+        {label.includes(WATTS) && <WattsRead fixture={fixture.id} />}
+      </Flex>
+      {readOn(log, fixture.id).map((entry) => (
+        <ReadLine key={entry.entry} entry={entry} words={say(entry.event)} />
+      ))}
+    </Box>
+  );
+}
+
+function ReadLine({ entry: { entry, at }, words }: { entry: Entry; words: string }) {
+  const log = useLog();
+  return (
+    <Flex fontSize="sm" align="center" gap="2" mt="1">
+      <Text flex="1">
+        {words}{" "}
+        <Text as="span" fontSize="xs" color="muted">
+          {at.replace("T", ", ")}
+        </Text>
+      </Text>
+      <QuietButton size="2xs" onClick={() => log.add({ kind: "taken-back", entry })} aria-label={`Take back: ${words}`}>
+        undo
+      </QuietButton>
+    </Flex>
+  );
+}
