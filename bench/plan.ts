@@ -10,6 +10,7 @@ import { produce } from "immer";
 import { rememberingNester } from "../core/cuts/nester";
 import { chosenVariant } from "../core/document/variant";
 import { type PlanInput, plan } from "../core/plan";
+import { planMemory } from "../core/trades/memory";
 import { readBuildFile } from "../files/buildFile";
 import { BROWSER_ARGS, needChromium, serveFreshDemo } from "../scripts/run.mjs";
 
@@ -39,15 +40,16 @@ for (const file of readdirSync("examples")) {
   const input = read.value;
   const nester = rememberingNester();
   const start = performance.now();
-  plan(input, nester);
+  const memory = planMemory();
+  plan(input, nester, false, memory);
   const first = performance.now() - start;
   const times = { another: [] as number[], dragged: [] as number[] };
   for (let run = 0; run < RUNS; run++) {
     const next = moved(input, run);
     const before = performance.now();
-    plan(next, nester);
+    plan(next, nester, false, memory);
     const between = performance.now();
-    plan(next, nester, true);
+    plan(next, nester, true, memory);
     times.another.push(between - before);
     times.dragged.push(performance.now() - between);
   }

@@ -35,7 +35,7 @@ describe("any build from a found shell", () => {
         expect(p.tally.massDryKg).toBeGreaterThan(0);
         expect(p.figures.find((f) => f.id === "shell/tipping")!.value).toBeGreaterThan(-90);
       }),
-      { numRuns: 70 },
+      { numRuns: 40 },
     );
   });
 

@@ -1,15 +1,9 @@
-import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { demoBuilds } from "../demo/builds";
-import { anySheetBuild } from "../tests/anySheet";
-import { anyFoundBuild } from "../tests/anyShell";
+import { onAnyPlan } from "../tests/anyPlans";
 import { jobInput } from "../tests/job";
-import { planUnproved } from "../tests/quick";
 import { ownMaterialId } from "./ground/layers/mixed";
 import { OWN_PANES } from "./materials/ownPanes";
 import type { Plan } from "./plan";
-
-const anyDesign = fc.oneof(anyFoundBuild(), anySheetBuild(), fc.constantFrom(...demoBuilds()));
 
 /** Materials of which something must be bought. */
 const bought = ({ buying }: Plan): Set<string> =>
@@ -26,65 +20,49 @@ const fetchedAt = ({ diary, steps }: Plan): number | undefined => {
 describe("on any design", () => {
   it("nothing is used before it is fetched, unless it is on hand", () => {
     let asked = 0;
-    fc.assert(
-      fc.property(anyDesign, (design) => {
-        const p = planUnproved(jobInput(design));
-        const toBuy = bought(p);
-        const there = fetchedAt(p);
-        for (const step of p.steps) {
-          const used = (step.uses ?? []).filter((id) => toBuy.has(id));
-          if (used.length === 0) continue;
-          asked++;
-          const start = p.diary.entries.find((e) => e.stepId === step.id)!.startAt;
-          expect(there, `${step.id} uses ${used.join(", ")}`).toBeDefined();
-          expect(start, `${step.id} uses ${used.join(", ")}`).toBeGreaterThanOrEqual(there!);
-        }
-      }),
-      { numRuns: 70 },
-    );
+    onAnyPlan((p) => {
+      const toBuy = bought(p);
+      const there = fetchedAt(p);
+      for (const step of p.steps) {
+        const used = (step.uses ?? []).filter((id) => toBuy.has(id));
+        if (used.length === 0) continue;
+        asked++;
+        const start = p.diary.entries.find((e) => e.stepId === step.id)!.startAt;
+        expect(there, `${step.id} uses ${used.join(", ")}`).toBeDefined();
+        expect(start, `${step.id} uses ${used.join(", ")}`).toBeGreaterThanOrEqual(there!);
+      }
+    });
     expect(asked).toBeGreaterThan(300);
   });
 
   it("what is bought is used by a step that says so", () => {
-    fc.assert(
-      fc.property(anyDesign, (design) => {
-        const p = planUnproved(jobInput(design));
-        const used = new Set(p.steps.flatMap((s) => s.uses ?? []));
-        for (const id of bought(p)) expect([...used], id).toContain(id);
-      }),
-      { numRuns: 70 },
-    );
+    onAnyPlan((p) => {
+      const used = new Set(p.steps.flatMap((s) => s.uses ?? []));
+      for (const id of bought(p)) expect([...used], id).toContain(id);
+    });
   });
 
   it("a step names what it uses as the book does, or the panes the shell came with", () => {
     const known = new Set([OWN_PANES, ...jobInput().book.materials.map((m) => m.id)]);
-    fc.assert(
-      fc.property(anyDesign, (design) => {
-        // A builder's own parts of a mix are in no book: they are known by their names.
-        const mine = design.variants.flatMap((v) =>
-          v.ground.layers.flatMap((l) => (l.kind === "mix" ? l.own.map(ownMaterialId) : [])),
-        );
-        for (const step of planUnproved(jobInput(design)).steps)
-          for (const id of step.uses ?? []) expect([...known, ...mine], step.id).toContain(id);
-      }),
-      { numRuns: 60 },
-    );
+    onAnyPlan((p, design) => {
+      // A builder's own parts of a mix are in no book: they are known by their names.
+      const mine = design.variants.flatMap((v) =>
+        v.ground.layers.flatMap((l) => (l.kind === "mix" ? l.own.map(ownMaterialId) : [])),
+      );
+      for (const step of p.steps) for (const id of step.uses ?? []) expect([...known, ...mine], step.id).toContain(id);
+    });
   });
 
   it("what a step uses is counted, cut, or the shell's own", () => {
     let asked = 0;
-    fc.assert(
-      fc.property(anyDesign, (design) => {
-        const p = planUnproved(jobInput(design));
-        const counted = new Set([OWN_PANES, ...[...p.supplies, ...p.parts].map((x) => x.materialId)]);
-        for (const step of p.steps)
-          for (const id of step.uses ?? []) {
-            asked++;
-            expect([...counted], `${step.id} uses ${id}`).toContain(id);
-          }
-      }),
-      { numRuns: 80 },
-    );
+    onAnyPlan((p) => {
+      const counted = new Set([OWN_PANES, ...[...p.supplies, ...p.parts].map((x) => x.materialId)]);
+      for (const step of p.steps)
+        for (const id of step.uses ?? []) {
+          asked++;
+          expect([...counted], `${step.id} uses ${id}`).toContain(id);
+        }
+    });
     expect(asked).toBeGreaterThan(200);
   });
 
@@ -110,22 +88,19 @@ describe("on any design", () => {
     const named = (words: string) =>
       materials.filter((m) => ` ${words.toLowerCase()} `.includes(` ${headOf(m)} `) || SHORT[words.toLowerCase()]?.(m));
     let asked = 0;
-    fc.assert(
-      fc.property(anyDesign, (design) => {
-        for (const step of planUnproved(jobInput(design)).steps)
-          for (const words of [step.title, ...step.toHand]) {
-            const meant = named(words);
-            if (meant.length === 0) continue;
-            asked++;
-            const uses = new Set(step.uses ?? []);
-            expect(
-              meant.some((m) => uses.has(m.id)) || uses.has(OWN_PANES),
-              `${step.id} names “${words}” and uses ${[...uses].join(", ") || "nothing"}`,
-            ).toBe(true);
-          }
-      }),
-      { numRuns: 80 },
-    );
+    onAnyPlan((p) => {
+      for (const step of p.steps)
+        for (const words of [step.title, ...step.toHand]) {
+          const meant = named(words);
+          if (meant.length === 0) continue;
+          asked++;
+          const uses = new Set(step.uses ?? []);
+          expect(
+            meant.some((m) => uses.has(m.id)) || uses.has(OWN_PANES),
+            `${step.id} names “${words}” and uses ${[...uses].join(", ") || "nothing"}`,
+          ).toBe(true);
+        }
+    });
     expect(asked).toBeGreaterThan(150);
   });
 });

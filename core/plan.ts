@@ -20,7 +20,8 @@ import type { Site } from "./shell/site";
 import { type Judge, settleSnags } from "./snags/settle";
 import type { Stock } from "./stock/schema";
 import { type Tally, tallyUp } from "./tally";
-import { gathered, type RunInput, runTrades } from "./trades/run";
+import { again, type PlanMemory, planMemory, runAgain, runFixed } from "./trades/memory";
+import { gathered, type RunInput } from "./trades/run";
 import type { Workshop } from "./workshop/schema";
 
 /** All a plan depends on. Plain data; the same input gives the same plan on any machine. */
@@ -97,15 +98,25 @@ const FETCHED: Wait = { reached: "fetched", because: "what it uses must be there
  * @param input the design and all it is computed with
  * @param nester answers nesting questions; give one that remembers to recompute fast
  * @param underWay true while the design is still being dragged or typed: fixes are then not proved
+ * @param memory what the last plan of the same build left; it changes how long this one takes, never what it says
  */
-export function plan(input: PlanInput, nester: Nester = rememberingNester(), underWay = false): Plan {
+export function plan(
+  input: PlanInput,
+  nester: Nester = rememberingNester(),
+  underWay = false,
+  memory: PlanMemory = planMemory(),
+): Plan {
   const { design, book, stock, workshop, seed } = input;
   const asked = knowing(nester, input.nestings);
-  const run = runTrades(runInput(input, design));
+  const run = runAgain(runInput(input, design), memory);
   const { shell, site } = run;
   const trades = gathered(run);
 
-  const cuts = planCuts(site, { parts: trades.parts, stock, seed, nester: asked, atSaw: sheetsAtSaw(input.log) });
+  const { parts } = trades;
+  const cutFrom = [shell, run.shellGiven, design.brief.units, site.at(""), book, workshop, parts, stock, seed];
+  const cuts = again(memory, "cuts", [...cutFrom, input.nestings, input.log], () =>
+    planCuts(site, { parts, stock, seed, nester: asked, atSaw: sheetsAtSaw(input.log) }),
+  );
   const buying = planBuying(site, {
     parts: trades.parts,
     supplies: trades.supplies,
@@ -121,8 +132,8 @@ export function plan(input: PlanInput, nester: Nester = rememberingNester(), und
   });
   const all = gather([before, diary]);
   const facts = factsOf(trades.facts);
-  const judge: Judge = (fixed) => {
-    const then = runTrades({ ...runInput(input, fixed), judged: true }, run);
+  const judge: Judge = (fixed, { patch }) => {
+    const then = runFixed(runInput(input, fixed), { base: run, from: chosenVariant(design), patch, memory });
     const { parts, snags } = gathered(then);
     return [
       ...snags,

@@ -1,5 +1,6 @@
 import { expect, type Page } from "@playwright/test";
 import { answers } from "../scripts/answers.mjs";
+import { quiet } from "./quiet";
 
 /** A builder at the screen whose entries and clicks are counted. */
 export class Hand {
@@ -113,8 +114,7 @@ export async function goOn(page: Page, stage: string) {
 /** Waits until the page answers to the hand and nothing is on its way. */
 export async function settled(page: Page) {
   await answers(page);
-  // Now and then the runner misses the end of a request, and would wait for it for ever.
-  await page.waitForLoadState("networkidle", { timeout: 5000 }).catch(() => undefined);
+  await quiet(page);
 }
 
 /** The cut list on the Cuts stage: part id to its two sizes as shown. */

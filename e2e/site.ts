@@ -2,6 +2,7 @@ import { cpSync, rmSync } from "node:fs";
 import { resolve } from "node:path";
 import { type BrowserContext, test as base, type ConsoleMessage, expect } from "@playwright/test";
 import { freePort, root, startServer } from "../scripts/run.mjs";
+import { watchTraffic } from "./quiet";
 
 /** Where the demo is laid out before any test. */
 export const DEMO = resolve(root, "test-results/e2e-data");
@@ -26,6 +27,7 @@ export const test = base.extend<object, { site: string; visitor: BrowserContext 
   visitor: [
     async ({ browser, site }, use) => {
       const visitor = await browser.newContext({ baseURL: site, viewport: { width: 1280, height: 800 } });
+      watchTraffic(visitor);
       await use(visitor);
       await visitor.close();
     },

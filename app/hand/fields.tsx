@@ -18,6 +18,7 @@ const vessel = () => import("./vessel");
 const stream = () => import("./stream");
 const hardscape = () => import("./hardscape");
 const fixture = () => import("./fixture");
+const circuit = () => import("./circuit");
 const front = () => import("./front");
 const seal = () => import("./seal");
 const test = () => import("./waterTest");
@@ -49,7 +50,7 @@ export const THING_FIELDS: Record<ThingKindId, HandFields> = {
   service: from(ground, "ServiceFields"),
   piece: from(hardscape, "PieceFields"),
   fixture: from(fixture, "FixtureFields"),
-  circuit: from(fixture, "CircuitFields"),
+  circuit: from(circuit, "CircuitFields"),
   closure: from(front, "ClosureFields"),
   way: from(front, "WayFields"),
   gap: from(front, "GapFields"),

@@ -15,7 +15,6 @@ import { useBuildHandle, useDecision, useVariant } from "../state/context";
 import { useDraft } from "../state/useDraft";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
-import { Select } from "../ui/Select";
 import { TextField } from "../ui/TextField";
 import { Tick } from "../ui/Tick";
 import { Measured } from "./measured";
@@ -224,27 +223,5 @@ function Readings({ fixture, path }: { fixture: Extract<Fixture, { uv: unknown }
         </QuietButton>
       </Box>
     </Box>
-  );
-}
-
-/** The circuit it all hangs on. */
-export function CircuitFields() {
-  const { value, commit } = useDecision<string>("/circuit/guarded");
-  return (
-    <Fields>
-      <MeasureField label="Circuit" suffix="V" kind="plain" path="/circuit/volts" />
-      <MeasureField label="Its fuse" suffix="A" kind="plain" path="/circuit/amps" />
-      <MeasureField label="What else hangs on it" suffix="W" kind="plain" path="/circuit/others" />
-      <Select
-        label="Residual-current device"
-        value={value}
-        options={[
-          ["unknown", "not known"],
-          ["yes", "there is one"],
-          ["no", "there is none"],
-        ]}
-        onChange={commit}
-      />
-    </Fields>
   );
 }

@@ -10,6 +10,7 @@ import type { Plan } from "#core/plan";
 import type { Stock } from "#core/stock/schema";
 import type { Seen } from "#core/things/seen";
 import type { Placed, Thing } from "#core/things/thing";
+import type { PlanMemory } from "#core/trades/memory";
 import type { Workshop } from "#core/workshop/schema";
 
 /** What a build is planned with, beside its design. */
@@ -101,6 +102,7 @@ export function createBuildStore(
   );
   let code = typeof planner === "function" ? null : planner;
   let nester = code?.rememberingNester();
+  const memory: PlanMemory = { last: undefined, tried: new Map(), kept: new Map() };
   const waiting: (() => void)[] = [];
   let fetching = false;
   /** Fetches the planner; what waits for it is done once it is there. */
@@ -141,7 +143,7 @@ export function createBuildStore(
   const current = () => store.getState().preview ?? store.getState().design;
   const show = (using: Bench): Shown => {
     const underWay = store.getState().preview !== null;
-    const planned = code!.plan({ design: current(), ...using }, nester, underWay);
+    const planned = code!.plan({ design: current(), ...using }, nester, underWay, memory);
     return { design: current(), bench: using, plan: planned, seen: code!.see(planned), underWay };
   };
   const shown = createStore<Shown>()((): Shown => ({ design, bench, plan: first, seen, underWay: false }));

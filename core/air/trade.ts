@@ -1,8 +1,10 @@
 import { AUDIT } from "../escape/facts";
 import { airStage } from "../features/stages";
+import { fact } from "../ledgers/facts";
 import { emptyLedger } from "../ledgers/ledger";
 import type { Trade } from "../trade/trade";
 import { airFigures } from "./figures";
+import { OVER_TOP, overTopOf } from "./overTop";
 import { airwaysOf } from "./paths";
 import { airSnags } from "./snags";
 
@@ -12,9 +14,14 @@ export const airTrade: Trade = {
   stage: airStage,
   reads: ["features", "closures"],
   needs: [AUDIT],
-  gives: [],
+  gives: [OVER_TOP],
   plan(site, { facts }) {
     const airways = airwaysOf(site, facts.one(AUDIT)?.ways ?? []);
-    return { ...emptyLedger(), snags: airSnags(site, airways), figures: airFigures(site, airways) };
+    return {
+      ...emptyLedger(),
+      snags: airSnags(site, airways),
+      figures: airFigures(site, airways),
+      facts: [fact(OVER_TOP, overTopOf(site, airways))],
+    };
   },
 };

@@ -76,7 +76,7 @@ describe("any door or lid", () => {
           expect(Number.isFinite(way.worstMm)).toBe(true);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 

@@ -2,8 +2,7 @@ import { set, setMm } from "../ledgers/fix";
 import type { Fix } from "../ledgers/ledger";
 import type { Site } from "../shell/site";
 import { over } from "../units/tolerance";
-import { featureKind } from "./index";
-import { featureName } from "./name";
+import type { PortFact } from "./facts";
 
 /** A plug passes a hole that is wider by so much, mm. From memory. */
 const EASE_MM = 1;
@@ -16,29 +15,24 @@ export type PlugAtPort =
 
 /**
  * Whether a plug passes the port its cable is led through: no joint belongs inside, so the hole is bored for the plug.
- * @param portPath where the cable names its port, in the build
+ * @param ports all there are
+ * @param cable the port it names, its plug's long way, and where it names the port in the build
  */
 export function plugAtPort(
-  { variant, say, at }: Pick<Site, "variant" | "say" | "at">,
+  ports: readonly PortFact[],
+  { say }: Pick<Site, "say">,
   { port, plugMm, portPath }: { port: string; plugMm: number | null; portPath: string },
 ): PlugAtPort {
-  const index = variant.features.findIndex((f) => f.id === port);
-  const passes = (i: number) => {
-    const feature = variant.features[i];
-    return feature && featureKind(feature).passes?.(feature);
-  };
-  const hole = passes(index);
+  const hole = ports.find((p) => p.id === port);
   if (!hole) return { port: "gone" };
-  if (plugMm === null || !over(plugMm, hole.boreMm)) return { port: "there", boreMm: hole.boreMm, fixes: null };
-  const wider = variant.features.find((_, i) => (passes(i)?.boreMm ?? 0) >= plugMm + EASE_MM);
+  const { boreMm, borePath } = hole;
+  if (plugMm === null || !over(plugMm, boreMm)) return { port: "there", boreMm, fixes: null };
+  const wider = ports.find((p) => p.boreMm >= plugMm + EASE_MM);
   return {
-    ...{ port: "there", boreMm: hole.boreMm },
+    ...{ port: "there", boreMm },
     fixes: [
-      {
-        label: `Bore the port ${say(plugMm + EASE_MM)}`,
-        patch: [setMm(at(`/features/${index}${hole.path}`), plugMm + EASE_MM)],
-      },
-      ...(wider ? [{ label: `Lead it through ${featureName(wider)}`, patch: [set(portPath, wider.id)] }] : []),
+      { label: `Bore the port ${say(plugMm + EASE_MM)}`, patch: [setMm(borePath, plugMm + EASE_MM)] },
+      ...(wider ? [{ label: `Lead it through ${wider.name}`, patch: [set(portPath, wider.id)] }] : []),
     ],
   };
 }

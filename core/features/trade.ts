@@ -7,7 +7,9 @@ import { meshGlue, meshSupplies } from "../shell/found/mesh";
 import type { Site } from "../shell/site";
 import { throughWords } from "../shell/through";
 import type { Trade } from "../trade/trade";
+import { PORTS, type PortFact } from "./facts";
 import { featureKind } from "./index";
+import { featureName } from "./name";
 import type { Feature } from "./schema";
 import { shellStage } from "./stages";
 
@@ -17,13 +19,22 @@ const reachedOf = (site: Site, feature: Feature) =>
     .reached(feature, { through: throughWords(site.shell) })
     .map(({ label, way }, n) => ({ id: n === 0 ? feature.id : `${feature.id}-${n + 1}`, label, way }));
 
+/** A feature as a hole that something is led through; none where it is none. */
+function portOf(feature: Feature, path: string): PortFact[] {
+  const { passes, drains } = featureKind(feature);
+  const hole = passes?.(feature);
+  if (!hole) return [];
+  const [boreMm, borePath] = [hole.boreMm, `${path}${hole.path}`];
+  return [{ id: feature.id, name: featureName(feature), boreMm, borePath, drains: drains?.(feature) === true }];
+}
+
 /** What every feature of the faces takes, does and leaves open. */
 export const featuresTrade: Trade = {
   id: "features",
   stage: shellStage,
   reads: ["features", "seal"],
   needs: [],
-  gives: [WAYS, REACHED, UNCOUNTED],
+  gives: [WAYS, REACHED, UNCOUNTED, PORTS],
   check({ features }, checker) {
     features.forEach((feature, i) => {
       const path = `/features/${i}`;
@@ -50,6 +61,10 @@ export const featuresTrade: Trade = {
           fact(
             REACHED,
             placed.flatMap(({ feature }) => reachedOf(site, feature)),
+          ),
+          fact(
+            PORTS,
+            placed.flatMap(({ feature, path }) => portOf(feature, path)),
           ),
         ],
       },

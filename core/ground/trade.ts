@@ -1,10 +1,11 @@
+import { PORTS } from "../features/facts";
 import { fact } from "../ledgers/facts";
 import type { TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { gatherNeeds } from "../ledgers/needs";
 import { METAL_INSIDE, SPLIT_MET, type SplitMet } from "../seal/facts";
 import type { Site } from "../shell/site";
-import type { Trade } from "../trade/trade";
+import type { Told, Trade } from "../trade/trade";
 import { POOLS, SHARED_LITRES } from "../vessels/facts";
 import { BARRIER } from "./barrier";
 import { FILLS } from "./facts";
@@ -27,7 +28,7 @@ const MINERAL_ADDITIVES: SplitMet = { split: "mineralAdditives", because: "there
 const ZINC_PINS: SplitMet = { split: "zinc", because: "plants are pinned with galvanised wire" };
 
 /** The layers from the base up, and plants: what they take, in what order, and whether their levels agree. */
-function planGround(site: Site): TradeLedger {
+function planGround(site: Site, { facts }: Told): TradeLedger {
   const planned = groundIsPlanned(site);
   const fills = fillOf(site);
   const { openL, heldL, soakedL } = sharedWater(site);
@@ -44,7 +45,7 @@ function planGround(site: Site): TradeLedger {
     parts: planned ? groundParts(site) : [],
     supplies: gathered.supplies,
     steps: groundSteps(site),
-    snags: [...levelSnags(site), ...layerSnags(site), ...mixSnags(site), ...plantSnags(site)],
+    snags: [...levelSnags(site, facts.one(PORTS) ?? []), ...layerSnags(site), ...mixSnags(site), ...plantSnags(site)],
     figures: [...(planned ? groundFigures(site) : []), ...gathered.figures],
   };
 }
@@ -59,8 +60,8 @@ const splitsRaised = ({ variant: { ground }, shell }: Site): SplitMet[] => [
 export const groundTrade: Trade = {
   id: "ground",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
-  reads: ["ground", "hardscape", "background", "boxes", "dividers", "vessels", "seal", "features", "shell"],
-  needs: [],
+  reads: ["ground", "hardscape", "background", "boxes", "dividers", "vessels", "seal", "shell"],
+  needs: [PORTS],
   gives: [FILLS, MASS, SPLIT_MET, POOLS, SHARED_LITRES],
   check: ({ ground }, checker) => checkGround(ground, checker),
   plan: planGround,

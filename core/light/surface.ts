@@ -11,18 +11,21 @@ export const CASES = {
   high: { absorptance: 0.1, heat: 1, film: 0.67, sides: 1, basis: memory },
 } as const;
 
-/** The temperature at which a surface loses what it takes up, °C. The loss only rises with it, so one answer stands. */
+/**
+ * The temperature at which a surface loses what it takes up, °C. What it loses rises ever faster with it, so steps along the
+ * slope from the warm side come down to the one answer and never past it.
+ */
 function balanced(taken: number, film: number, emissivity: number, sides: number, { tempC, surroundC }: Air): number {
+  const shines = emissivity * STEFAN_BOLTZMANN.value;
   const around = (surroundC + KELVIN) ** 4;
-  const over = (c: number) =>
-    sides * (film * (c - tempC) + emissivity * STEFAN_BOLTZMANN.value * ((c + KELVIN) ** 4 - around)) - taken;
-  let [low, high] = [Math.min(tempC, surroundC), Math.max(tempC, surroundC) + taken / (sides * film)];
-  for (let i = 0; i < 200 && high - low > 1e-10; i++) {
-    const mid = (low + high) / 2;
-    if (over(mid) > 0) high = mid;
-    else low = mid;
+  let c = Math.max(tempC, surroundC) + taken / (sides * film);
+  for (let i = 0; i < 100; i++) {
+    const over = sides * (film * (c - tempC) + shines * ((c + KELVIN) ** 4 - around)) - taken;
+    const step = over / (sides * (film + 4 * shines * (c + KELVIN) ** 3));
+    c -= step;
+    if (Math.abs(step) < 1e-11) break;
   }
-  return (low + high) / 2;
+  return c;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { PORTS, type PortFact } from "../features/facts";
 import { plugAtPort } from "../features/plug";
 import { fact } from "../ledgers/facts";
 import { set, setMm } from "../ledgers/fix";
@@ -36,8 +37,8 @@ const COUNTED: Record<Service["kind"], boolean> = {
 export const serviceTrade: Trade = {
   id: "service",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
-  reads: ["service", "features"],
-  needs: [],
+  reads: ["service"],
+  needs: [PORTS],
   gives: [REACHED, UNCOUNTED],
   check({ service }, { between, add }) {
     service.forEach((item, i) => {
@@ -50,9 +51,11 @@ export const serviceTrade: Trade = {
       between(`${path}/plug`, item.plug, 1, 100, "Its plug");
     });
   },
-  plan: (site) => ({
+  plan: (site, { facts }) => ({
     ...emptyLedger(),
-    snags: site.variant.service.flatMap((item, i) => serviceSnags(site, item, site.at(`/service/${i}`))),
+    snags: site.variant.service.flatMap((item, i) =>
+      serviceSnags(site, item, site.at(`/service/${i}`), facts.one(PORTS) ?? []),
+    ),
     facts: [
       ...site.variant.service
         .filter((item) => !COUNTED[item.kind])
@@ -73,7 +76,7 @@ export const serviceTrade: Trade = {
   }),
 };
 
-function serviceSnags(site: Site, item: Service, path: string): Snag[] {
+function serviceSnags(site: Site, item: Service, path: string, ports: readonly PortFact[]): Snag[] {
   const { say } = site;
   const list: Snag[] = [];
   const add = (severity: Severity, subject: string, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
@@ -103,7 +106,7 @@ function serviceSnags(site: Site, item: Service, path: string): Snag[] {
       });
   }
   if (item.port === null) return list;
-  const at = plugAtPort(site, { port: item.port, plugMm: item.plug?.value ?? null, portPath: `${path}/port` });
+  const at = plugAtPort(ports, site, { port: item.port, plugMm: item.plug?.value ?? null, portPath: `${path}/port` });
   if (at.port === "gone")
     add("mind", `${item.id}-port`, {
       rule: "service/port-gone",

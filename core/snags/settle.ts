@@ -7,7 +7,7 @@ import { applyFix } from "./fix";
 const ORDER: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
 
 /** Snags of a design, as far as fixes can change them; asked of each design a fix would lead to. */
-export type Judge = (design: Build) => Pick<Snag, "rule" | "subject" | "severity">[];
+export type Judge = (design: Build, fix: Fix) => Pick<Snag, "rule" | "subject" | "severity">[];
 
 const key = (snag: Pick<Snag, "rule" | "subject">) => `${snag.rule}/${snag.subject}`;
 const stopsOf = (snags: ReturnType<Judge>) => snags.filter((s) => s.severity === "stop").map(key);
@@ -16,7 +16,7 @@ const stopsOf = (snags: ReturnType<Judge>) => snags.filter((s) => s.severity ===
 function proves(fix: Fix, snag: Snag, build: Build, book: Book, before: Set<string>, judge: Judge): boolean {
   const fixed = applyFix(build, fix.patch);
   if (checkDesign(fixed, book).length > 0) return false;
-  const after = judge(fixed);
+  const after = judge(fixed, fix);
   return after.every((s) => key(s) !== key(snag)) && stopsOf(after).every((stop) => before.has(stop));
 }
 

@@ -37,7 +37,7 @@ describe("things to take in hand", () => {
           }
         }
       }),
-      { numRuns: 35 },
+      { numRuns: 15 },
     );
   });
 
@@ -91,7 +91,7 @@ describe("things to take in hand", () => {
           else without.add(snag.rule);
         }
       }),
-      { numRuns: 35 },
+      { numRuns: 15 },
     );
     expect(placed / told, [...without].join(", ")).toBeGreaterThan(0.8);
   });
@@ -136,7 +136,7 @@ describe("what to do next", () => {
         if (p.diary.entries.length > 0) expect(next).toBeDefined();
         if (next?.thing) expect(thingsOf(p).map(thingKey)).toContain(thingKey(next.thing));
       }),
-      { numRuns: 35 },
+      { numRuns: 15 },
     );
   });
 

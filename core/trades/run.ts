@@ -78,27 +78,33 @@ const TURN = inTurn(TRADES);
  * Builds the shell and runs the trades, each once all it needs is told. What a trade makes follows from the parts of the
  * variant it reads, the shell, the brief, the bench's own and the facts it needs alone: where none of these has changed since
  * a run before, its ledger is that run's.
- * @param before a run to take unchanged ledgers from
+ * @param before runs to take unchanged ledgers from, the first that has one
  */
-export function runTrades({ brief, variant, book, workshop, log, at, judged }: RunInput, before?: Run): Run {
+export function runTrades(
+  { brief, variant, book, workshop, log, at, judged }: RunInput,
+  before: readonly Run[] = [],
+): Run {
   const shellGiven = shellGivenOf(variant, book);
-  const shell = before && same(before.shellGiven, shellGiven) ? before.shell : buildShell(variant, book);
+  const shell = before.find((b) => same(b.shellGiven, shellGiven))?.shell ?? buildShell(variant, book);
   const site = makeSite({ brief, variant, shell, book, workshop, at, ...(judged && { judged }) });
   const ran = new Map<string, Ran>();
   const bench = [book, workshop, log, at(""), brief, shell];
   for (const trade of TURN) {
     const needed = toldFor(trade, ran);
     const given = [...bench, ...trade.reads.map((name) => variant[name]), ...needed.map((f) => f.value)];
-    const was = before?.ran.get(trade.id);
-    if (was && same(was.given, given)) {
+    const were = before.flatMap((b) => b.ran.get(trade.id) ?? []);
+    const was = were.find((w) => same(w.given, given));
+    if (was) {
       ran.set(trade.id, was);
       continue;
     }
     const ledger = trade.plan(site, { facts: factsOf(needed), log });
+    // The newest of what was told before: what is told again as it was is the very same.
+    const told = were.at(-1);
     ran.set(trade.id, {
       trade,
       given,
-      ledger: was ? { ...ledger, facts: kept(ledger.facts, was.ledger.facts) } : ledger,
+      ledger: told ? { ...ledger, facts: kept(ledger.facts, told.ledger.facts) } : ledger,
     });
   }
   return { shell, shellGiven, site, ran };

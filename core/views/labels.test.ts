@@ -74,7 +74,7 @@ describe("the labels of every view", () => {
       fc.property(anyBuild(), fc.constantFrom(...SIZES), (build, size) => {
         for (const p of [planned(build), planned(inches(build))]) expect(faults(p, size)).toEqual([]);
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 

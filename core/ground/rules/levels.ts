@@ -1,5 +1,5 @@
 import { statedMm } from "../../design/measure";
-import { featureKind } from "../../features/index";
+import type { PortFact } from "../../features/facts";
 import { set, setMm } from "../../ledgers/fix";
 import type { Fix, Severity, Snag } from "../../ledgers/ledger";
 import { LIES } from "../../levels/strata";
@@ -29,7 +29,7 @@ function drainPathMm({ shell, variant }: Site): { path: string; depthMm: number 
 }
 
 /** The vertical stack against itself: water, drain layer, barrier, ground, and the way water gets out. */
-export function levelSnags(site: Site): Snag[] {
+export function levelSnags(site: Site, ports: readonly PortFact[]): Snag[] {
   const { shell, variant, say, at, brief } = site;
   const { ground } = variant;
   const { levels } = shell;
@@ -123,7 +123,7 @@ export function levelSnags(site: Site): Snag[] {
       reason: "Too thin a layer drowns the substrate sooner (common practice, no source).",
       figure: "ground/capacity",
     });
-  list.push(...outletSnags(site, wettest));
+  list.push(...outletSnags(site, wettest, ports));
   return list;
 }
 
@@ -133,13 +133,13 @@ function drainBeneath(site: Site, mm: number) {
   return set(site.at("/ground/layers"), [layer, ...site.variant.ground.layers]);
 }
 
-function outletSnags(site: Site, wettest: number): Snag[] {
+function outletSnags(site: Site, wettest: number, ports: readonly PortFact[]): Snag[] {
   const { variant, at } = site;
   const { ground } = variant;
   const list: Snag[] = [];
   const add = (severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject: "outlet", severity, ...snag });
-  const drain = variant.features.find((f) => featureKind(f).drains?.(f));
+  const drain = ports.find((p) => p.drains);
   if (ground.outlet === "bulkhead" && !drain)
     add("stop", {
       rule: "ground/no-drain-port",
