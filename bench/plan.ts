@@ -13,6 +13,7 @@ import { type PlanInput, plan } from "../core/plan";
 import { planMemory } from "../core/trades/memory";
 import { readBuildFile } from "../files/buildFile";
 import { BROWSER_ARGS, needChromium, serveFreshDemo } from "../scripts/run.mjs";
+import { withTwelve } from "./twelve";
 
 const RUNS = 400;
 const rows: { what: string; budget: string; here: string }[] = [];
@@ -34,10 +35,19 @@ function moved(input: PlanInput, run: number): PlanInput {
   };
 }
 
-for (const file of readdirSync("examples")) {
+const inputOf = (file: string): PlanInput => {
   const read = readBuildFile(JSON.parse(readFileSync(join("examples", file), "utf8")));
   if (!read.ok) throw new Error(read.message);
-  const input = read.value;
+  return read.value;
+};
+/** The build that is planned and dragged with twelve fixtures. */
+const CROWDED = "haberdasher-s-cabinet";
+const crowded = (input: PlanInput): PlanInput => ({ ...input, design: withTwelve(input.design, input.book) });
+
+for (const [file, input] of [
+  ...readdirSync("examples").map((f) => [f, inputOf(f)] as const),
+  [`${CROWDED}.json with twelve fixtures`, crowded(inputOf(`${CROWDED}.json`))] as const,
+]) {
   const nester = rememberingNester();
   const start = performance.now();
   const memory = planMemory();
@@ -63,7 +73,7 @@ for (const file of readdirSync("examples")) {
  * Runs in the page: measures, from outside the application, each move of a dragged feature to the drawing of it, to the
  * frame painted, and to what the plan changes elsewhere on the page.
  */
-function watchDrag(feature: string) {
+function watchDrag(selector: string) {
   let moved: { sentAt: number; takenAt: number } | undefined;
   let unjudgedAt: number | undefined;
   const measure = (name: string, start: number, end = performance.now()) => performance.measure(name, { start, end });
@@ -77,7 +87,7 @@ function watchDrag(feature: string) {
     },
     { capture: true },
   );
-  const mark = document.querySelector(`[data-feature='${feature}']`)!;
+  const mark = document.querySelector(selector)!;
   const all = { subtree: true, childList: true, attributes: true, characterData: true };
   new MutationObserver(() => {
     if (!moved) return;
@@ -91,6 +101,21 @@ function watchDrag(feature: string) {
       port2.postMessage(null);
     });
   }).observe(mark, all);
+  const lines = document.querySelector("[data-contours]");
+  if (lines) {
+    let unlitAt: number | undefined;
+    addEventListener(
+      "pointermove",
+      () => {
+        unlitAt ??= performance.now();
+      },
+      { capture: true },
+    );
+    new MutationObserver(() => {
+      if (unlitAt !== undefined) measure("drag-lit", unlitAt);
+      unlitAt = undefined;
+    }).observe(lines, all);
+  }
   new MutationObserver((changes) => {
     if (unjudgedAt === undefined || changes.every((change) => mark.contains(change.target))) return;
     measure("drag-judged", unjudgedAt);
@@ -146,18 +171,11 @@ try {
   }
   row("saving an edit, median of 20", "100 ms", ms(quantile(saves, 0.5)));
 
-  // Every kind of feature of the largest demo build, and the flat-pack's mesh.
-  for (const [build, stage, feature] of [
-    ["flat-pack-1500", "air", "high-1"],
-    ["haberdasher-s-cabinet", "shell", "top-2"],
-    ["haberdasher-s-cabinet", "shell", "low-1"],
-    ["haberdasher-s-cabinet", "shell", "heat-mat"],
-    ["haberdasher-s-cabinet", "shell", "pump-cable"],
-  ] as const) {
-    await page.goto(`${server.address}/builds/${build}/${stage}`, { waitUntil: "networkidle" });
-    const box = (await page.locator(`[data-feature='${feature}']`).boundingBox())!;
+  const dragged = async (what: string, at: string, selector: string) => {
+    await page.goto(`${server.address}${at}`, { waitUntil: "networkidle" });
+    const box = (await page.locator(selector).boundingBox())!;
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-    await page.evaluate(watchDrag, feature);
+    await page.evaluate(watchDrag, selector);
     await page.mouse.move(x, y);
     await page.mouse.down();
     for (let i = 1; i <= 200; i++) await page.mouse.move(x + 12 * Math.sin(i / 9), y + 8 * Math.sin(i / 7));
@@ -167,14 +185,34 @@ try {
     const updates = await measured("drag-update");
     const p95 = async (name: string) => ms(quantile(await measured(name), 0.95));
     row(
-      `${build}, ${feature}: pointer-move event to the feature drawn there, p95 of ${updates.length}`,
+      `${what}: pointer-move event to it drawn there, p95 of ${updates.length}`,
       "16 ms",
       `${await p95("drag-update")}, median ${ms(quantile(updates, 0.5))}`,
     );
     row("  from the same event to the frame painted, p95", "16 ms", await p95("drag-painted"));
     row("  to the plan, its snags and figures on the page, p95", "", await p95("drag-judged"));
     row("  before it, from the pointer to its event: the browser's own wait, p95", "", await p95("drag-waited"));
-  }
+    const lit = await measured("drag-lit");
+    if (lit.length > 0) row(`  to the lines of equal light, p95 of ${lit.length}`, "16 ms", ms(quantile(lit, 0.95)));
+  };
+  // Every kind of feature of the largest demo build, and the flat-pack's mesh.
+  for (const [build, stage, feature] of [
+    ["flat-pack-1500", "air", "high-1"],
+    ["haberdasher-s-cabinet", "shell", "top-2"],
+    ["haberdasher-s-cabinet", "shell", "low-1"],
+    ["haberdasher-s-cabinet", "shell", "heat-mat"],
+    ["haberdasher-s-cabinet", "shell", "pump-cable"],
+  ] as const)
+    await dragged(`${build}, ${feature}`, `/builds/${build}/${stage}`, `[data-feature='${feature}']`);
+  // A lamp on the map of the top, with the light of all of them in lines over the section.
+  const saved = await fetch(`${server.address}/builds/${CROWDED}/save`, {
+    method: "POST",
+    headers: { ...alone, "Content-Type": "application/json" },
+    body: JSON.stringify({ base: null, design: crowded(inputOf(`${CROWDED}.json`)).design }),
+  });
+  if (!saved.ok) throw new Error(await saved.text());
+  for (const lamp of ["bench-6", "bench-7"])
+    await dragged(`twelve fixtures, ${lamp}`, `/builds/${CROWDED}/fixtures`, `[data-fixture='${lamp}']`);
 } finally {
   await browser.close();
   await server.stop();

@@ -20,11 +20,9 @@ export function watchTraffic(context: BrowserContext): void {
       "request",
       note((r) => mine.open.add(r)),
     );
-    for (const over of ["requestfinished", "requestfailed"] as const)
-      page.on(
-        over,
-        note((r) => mine.open.delete(r)),
-      );
+    const over = note((r) => mine.open.delete(r));
+    page.on("requestfinished", over);
+    page.on("requestfailed", over);
   });
 }
 

@@ -42,20 +42,27 @@ const count = (what, file, ok, read) => {
 // The routes' types come first: linters and compiler read them, and a fresh clone has none.
 check("Types of routes", "npx", ["react-router", "typegen"]);
 const FOLDERS = ["core", "app", "db", "files", "cli", "demo", "scripts", "server"];
-/** Checks that only read, all at once. */
-const reading = [
+/** Checks that get in one another's way at nothing, all at once. */
+async function together(what, checks) {
+  const results = await Promise.all(
+    checks.map(async ([name, command, args]) => {
+      const { status, said } = await runBeside(command, args);
+      console.log(`\n— ${name}\n${said}`);
+      if (status === 0) passed++;
+      else failed++;
+      return status === 0;
+    }),
+  );
+  took(what);
+  return results;
+}
+const [built] = await together("Build, lint and types", [
+  ["Build", "npx", ["react-router", "build", "--logLevel", "warn"]],
   ["Formatting and lint", "npx", ["biome", "check", "."]],
   ["Import directions", "npx", ["depcruise", "--config", ".dependency-cruiser.cjs", ...FOLDERS]],
   ["Unused code", "npx", ["knip"]],
   ["Types", "npx", ["tsc", "--noEmit"]],
-].map(async ([what, command, args]) => {
-  const { status, said } = await runBeside(command, args);
-  console.log(`\n— ${what}\n${said}`);
-  if (status === 0) passed++;
-  else failed++;
-});
-await Promise.all(reading);
-took("Lint and types");
+]);
 
 console.log("\n— Unit tests");
 const unitReport = resolve(results, "unit.json");
@@ -63,7 +70,7 @@ const unitOk =
   run("npx", ["vitest", "run", "--reporter=default", "--reporter=json", `--outputFile.json=${unitReport}`]) === 0;
 count("Vitest", unitReport, unitOk, (r) => [r.numPassedTests, r.numFailedTests]);
 
-if (check("Build", "npx", ["react-router", "build", "--logLevel", "warn"])) {
+if (built) {
   check("Size of scripts", "npx", ["size-limit"]);
   console.log("\n— Browser tests");
   const browserReport = resolve(results, "browser.json");
@@ -74,8 +81,10 @@ if (check("Build", "npx", ["react-router", "build", "--logLevel", "warn"])) {
     if (flaky > 0) console.log(`\n${flaky} passed only at the second try; see above which.`);
     return [expected + flaky, unexpected];
   });
-  check("Attacks", "npx", ["tsx", "scripts/attack.ts", "short"]);
-  check("Five kills while saving", "npx", ["tsx", "scripts/kill-check.ts", "5"]);
+  await together("Attacks and kills", [
+    ["Attacks", "npx", ["tsx", "scripts/attack.ts", "short"]],
+    ["Five kills while saving", "npx", ["tsx", "scripts/kill-check.ts", "5"]],
+  ]);
 }
 
 console.log(`\n${passed} passed, ${failed} failed`);

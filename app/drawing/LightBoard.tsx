@@ -1,14 +1,16 @@
 import { contours } from "d3-contour";
 import { useMemo } from "react";
+import { lightsAt } from "#core/fixtures/carried";
 import { LIGHTS } from "#core/fixtures/lighting";
 import { placeLabels, type Wanted } from "#core/labels/place";
 import { formatNumber } from "#core/units/format";
-import { type LightField, lightSection } from "#core/views/light";
+import { lightSection } from "#core/views/light";
+import type { LightField } from "#core/views/lightField";
 import { topView } from "#core/views/top";
 import type { Size } from "#core/views/view";
-import { useBuild, usePicked } from "../state/context";
+import { useBuild, useIsHeld, useMoved, usePicked, usePlaced, useThing } from "../state/context";
 import { Labels } from "./Labels";
-import { Pressable } from "./Pressable";
+import { MovableMark } from "./MovableMark";
 
 const PAD = 22;
 const FIRST = { uvi: "UV index", wPerM2: "heat, W/m²" } as const;
@@ -29,12 +31,14 @@ const pathOf = (
 
 /** The top from above beside the section through what is in hand, with its light in lines of equal strength. */
 export function LightBoard({ size }: { size: Size }) {
-  const { plan, variant } = useBuild();
+  const { plan, variant: planned, underWay } = useBuild();
+  const variant = useMoved(planned, (v) => v);
   const held = usePicked((p) => p.held.find((h) => h.kind === "fixture")?.id);
-  const section = useMemo(
-    () => lightSection({ ...plan.site, variant }, plan.facts.one(LIGHTS), held),
-    [plan, variant, held],
-  );
+  const section = useMemo(() => {
+    const lights = plan.facts.one(LIGHTS);
+    const now = lights && lightsAt(plan.site, lights, planned.fixtures, variant.fixtures);
+    return lightSection({ ...plan.site, variant }, now, held, underWay || variant !== planned);
+  }, [plan, planned, variant, held, underWay]);
   const half = (size.width - 3 * PAD) / 2;
   const room = size.height - 2 * PAD;
   const top = topView({ shell: plan.shell, variant }, { x: PAD, y: PAD, width: half, height: room });
@@ -116,17 +120,8 @@ export function LightBoard({ size }: { size: Size }) {
       {top.pieces.map(({ id, ...rect }) => (
         <rect key={id} {...rect} fill="none" stroke="var(--chakra-colors-muted)" strokeDasharray="5 3" />
       ))}
-      {top.fixtures.map(({ id, name, inside, ...rect }) => (
-        <Pressable key={id} held={{ kind: "fixture", id }} name={name}>
-          <rect
-            {...rect}
-            data-top={id}
-            fill={id === held ? "var(--chakra-colors-fern-soft)" : "var(--chakra-colors-sheet)"}
-            stroke={id === held ? "var(--chakra-colors-fern)" : "var(--chakra-colors-ink)"}
-            strokeWidth={id === held ? 2.2 : 1.2}
-            {...(inside && { strokeDasharray: "4 2" })}
-          />
-        </Pressable>
+      {top.fixtures.map(({ id, inside }) => (
+        <TopMark key={id} {...{ id, inside, top }} />
       ))}
       <rect
         {...{ x: x(0), y: y(section.heightMm), width: section.widthMm * scale, height: section.heightMm * scale }}
@@ -176,6 +171,31 @@ export function LightBoard({ size }: { size: Size }) {
         ))}
       <Labels labels={labels} />
     </>
+  );
+}
+
+/** From above a face is seen with its back at the top. */
+const seenFromAbove = (dx: number, dy: number) => ({ uMm: dx, vMm: -dy });
+
+/** A fixture on the map of the top: dragged with the pointer, nudged by arrow keys. */
+function TopMark({ id, inside, top }: { id: string; inside: boolean; top: ReturnType<typeof topView> }) {
+  const held = { kind: "fixture", id } as const;
+  const isHeld = useIsHeld(held);
+  const placed = usePlaced(held);
+  const what = useThing(held)?.what ?? "fixture";
+  if (!placed) return null;
+  const rect = top.onTop(placed.rect);
+  return (
+    <MovableMark {...{ held, placed, rect, what }} scale={top.scale} moves={seenFromAbove} tag={{ "data-fixture": id }}>
+      <rect
+        {...rect}
+        data-top={id}
+        fill={isHeld ? "var(--chakra-colors-fern-soft)" : "var(--chakra-colors-sheet)"}
+        stroke={isHeld ? "var(--chakra-colors-fern)" : "var(--chakra-colors-ink)"}
+        strokeWidth={isHeld ? 2.2 : 1.2}
+        {...(inside && { strokeDasharray: "4 2" })}
+      />
+    </MovableMark>
   );
 }
 

@@ -18,18 +18,20 @@ interface Props {
   what?: string;
   /** Which feature, zone or piece of the build it is. */
   tag: { "data-feature": string } | { "data-zone": string } | { "data-piece": string } | { "data-fixture": string };
+  /** Which way the drawing shows the face, where that is not as on the net. */
+  moves?: (dx: number, dy: number) => { uMm: number; vMm: number };
   children: ReactNode;
 }
 
 /** Something on a face that is taken in hand, dragged and nudged; its handles lie over all marks. */
-export function MovableMark({ held, placed, rect, scale, what, tag, children }: Props) {
+export function MovableMark({ held, placed, rect, scale, what, tag, moves, children }: Props) {
   const { api, take } = useBuildHandle();
   const selected = useIsHeld(held);
   const { say } = useUnits();
   const name = useThing(held)?.name;
   const { face, uMm: u, vMm: v } = placed;
   const { bind, onKeyDown } = useHandled({
-    ...{ held, face, scale },
+    ...{ held, face, scale, moves },
     snapped: (uMm, vMm, withinMm) => {
       const { plan, seen } = api.shown.getState();
       // What else of its kind stands on its face is what it is drawn into line with.

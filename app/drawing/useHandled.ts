@@ -26,10 +26,12 @@ interface Handled {
   scale: number;
   /** Where a middle is drawn to, given how near is near in mm. */
   snapped: (uMm: number, vMm: number, withinMm: number) => { uMm: number; vMm: number };
+  /** Which way the drawing shows the face, where that is not as on the net. */
+  moves?: ((dx: number, dy: number) => { uMm: number; vMm: number }) | undefined;
 }
 
 /** Moves a thing on its face, and with it all else in hand; sizes it by keys; takes it off. */
-export function useHandled({ held, face, scale, snapped }: Handled) {
+export function useHandled({ held, face, scale, snapped, moves }: Handled) {
   const { api, take, letGo, picked } = useBuildHandle();
   const { put, stepMm } = usePut();
   const from = useRef<PlacedThing[]>([]);
@@ -41,6 +43,8 @@ export function useHandled({ held, face, scale, snapped }: Handled) {
     const lying = api.shown.getState().seen.things.filter(isPlaced);
     return own.flatMap((h) => lying.find((t) => isSame(t, h)) ?? []);
   };
+  const stepOn = (on: FaceId, dx: number, dy: number) =>
+    moves && on === face ? moves(dx, dy) : moveOnFace(on, dx, dy);
   /** Moves what there was by so much of the drawing, mm, y down. */
   const moved =
     (all: readonly PlacedThing[], dxMm: number, dyMm: number) =>
@@ -48,7 +52,7 @@ export function useHandled({ held, face, scale, snapped }: Handled) {
       for (const { kind, id, placed: was } of all) {
         const item = itemIn(draft, kind, id)?.item;
         if (!item) continue;
-        const step = moveOnFace(was.face, dxMm, dyMm);
+        const step = stepOn(was.face, dxMm, dyMm);
         item.u = put(was.uMm + step.uMm);
         item.v = put(was.vMm + step.vMm);
       }
@@ -67,12 +71,12 @@ export function useHandled({ held, face, scale, snapped }: Handled) {
       if (canceled) return api.drop();
       const own = from.current.find((f) => isSame(f, held))?.placed;
       if (!last && own && (px !== 0 || py !== 0)) {
-        const step = moveOnFace(face, px / scale, py / scale);
+        const step = stepOn(face, px / scale, py / scale);
         const to = { uMm: own.uMm + step.uMm, vMm: own.vMm + step.vMm };
         // Drawn to edges, middles and equal gaps it comes near, unless Alt is held.
         const at = event.altKey ? to : snapped(to.uMm, to.vMm, SNAP_PX / scale);
         // Turned back into the drawing's own way: which way an axis runs is the same there and back.
-        const back = moveOnFace(face, at.uMm - own.uMm, at.vMm - own.vMm);
+        const back = stepOn(face, at.uMm - own.uMm, at.vMm - own.vMm);
         api.show(moved(from.current, back.uMm, back.vMm));
       }
       if (last) api.settle();

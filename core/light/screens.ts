@@ -27,7 +27,8 @@ export function throughAll(screens: readonly Screen[], from: Place, to: Place): 
 
 /**
  * Where along a line, seen from a point, a screen begins and ends: places on the line are `start + s · dir`. All that holds
- * a ray within the rectangle is linear in s, once its height is put on one side.
+ * a ray within the rectangle is linear in s, once its height is put on one side. Asked of every point of every drawing, so
+ * it makes nothing on its way.
  * @returns the s between which rays pass it; undefined where none does
  */
 export function spanBehind(
@@ -37,26 +38,26 @@ export function spanBehind(
   [low, high]: readonly [number, number],
 ): [number, number] | undefined {
   const side = Math.sign(z - seenFrom[2]);
-  if (side === 0) return undefined;
+  // Its far side of the line: nearer at both ends, no ray passes it.
+  const [far, farther] = [side * (start[2] - z), side * dir[2]];
+  if (side === 0 || (far + low * farther <= 0 && far + high * farther <= 0)) return undefined;
   const rise = Math.abs(z - seenFrom[2]);
+  const [h, hs] = [side * (start[2] - seenFrom[2]), farther];
   let [a, b] = [low, high];
-  /** Keeps of the span what has `c + k · s ≥ 0`. */
-  const keep = (c: number, k: number) => {
-    if (k === 0) {
-      if (c < 0) b = Number.NEGATIVE_INFINITY;
-    } else if (k > 0) a = Math.max(a, -c / k);
-    else b = Math.min(b, -c / k);
-  };
-  // Its far side of the line.
-  keep(side * (start[2] - z), side * dir[2]);
-  const [h, hs] = [side * (start[2] - seenFrom[2]), side * dir[2]];
-  for (const [axis, [least, most]] of [
-    [0, x],
-    [1, y],
-  ] as const) {
-    const [p, q, k] = [seenFrom[axis], rise * (start[axis] - seenFrom[axis]), rise * dir[axis]];
-    keep((p - least) * h + q, (p - least) * hs + k);
-    keep((most - p) * h - q, (most - p) * hs - k);
+  // Keeps of the span what has `c + k · s ≥ 0`, for each of five.
+  for (let n = 0; n < 5 && a < b; n++) {
+    let [c, k] = [far, farther];
+    if (n > 0) {
+      const axis = n < 3 ? 0 : 1;
+      const edge = (axis === 0 ? x : y)[(n - 1) % 2]!;
+      const inwards = n % 2 === 1 ? 1 : -1;
+      const [p, q, run] = [seenFrom[axis], rise * (start[axis] - seenFrom[axis]), rise * dir[axis]];
+      c = inwards * ((p - edge) * h + q);
+      k = inwards * ((p - edge) * hs + run);
+    }
+    if (k > 0) a = Math.max(a, -c / k);
+    else if (k < 0) b = Math.min(b, -c / k);
+    else if (c < 0) return undefined;
   }
   return a < b ? [a, b] : undefined;
 }

@@ -57,20 +57,31 @@ export function tubeSum(line: TubeLine, at: Place, facing: Facing, screens: read
   else if (square <= 0) return { uv: 0, heat: 0 };
   if (low >= high) return { uv: 0, heat: 0 };
   const fromFoot = { start: along(line.start, line.dir, foot), dir: line.dir };
-  const behind = screens.flatMap((screen) => {
+  const behind: { screen: Screen; from: number; to: number }[] = [];
+  for (const screen of screens) {
     const span = spanBehind(screen, at, fromFoot, [low, high]);
-    return span ? [{ screen, span }] : [];
-  });
-  const cuts = [low, high, ...behind.flatMap((x) => x.span)].sort((a, b) => a - b);
+    if (span) behind.push({ screen, from: span[0], to: span[1] });
+  }
+  if (behind.length === 0) {
+    const whole = between(low, high, axisMm, square, lengthwise);
+    return { uv: whole, heat: whole };
+  }
+  const cuts = [low, high, ...behind.flatMap(({ from, to }) => [from, to])].sort((a, b) => a - b);
   const sum: TubeSum = { uv: 0, heat: 0 };
   for (let i = 1; i < cuts.length; i++) {
     const [a, b] = [cuts[i - 1]!, cuts[i]!];
     if (a === b) continue;
     const mid = (a + b) / 2;
+    let [uv, heat] = [1, 1];
+    for (const { screen, from, to } of behind)
+      if (mid > from && mid < to) {
+        uv *= screen.uv;
+        heat *= screen.heat;
+      }
+    if (uv === 0 && heat === 0) continue;
     const part = between(a, b, axisMm, square, lengthwise);
-    const own = behind.filter(({ span }) => mid > span[0] && mid < span[1]);
-    sum.uv += own.reduce((t, x) => t * x.screen.uv, part);
-    sum.heat += own.reduce((t, x) => t * x.screen.heat, part);
+    sum.uv += uv * part;
+    sum.heat += heat * part;
   }
   return sum;
 }

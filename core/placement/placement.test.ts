@@ -58,7 +58,7 @@ describe("where a feature may stand, on any face of any shell", () => {
           expect(placing(with1(build, feature))).toEqual([]);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 
@@ -76,7 +76,7 @@ describe("where a feature may stand, on any face of any shell", () => {
           expect(placing(with1(build, feature)).includes("place/off-the-face")).toBe(!inside);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 
@@ -101,7 +101,7 @@ describe("where a feature may stand, on any face of any shell", () => {
         const low = centreSpan(site, feature).v[0] - 5;
         if (line > 0) expect(heightOf(shell.faces.left.frame, low)).toBeGreaterThan(line);
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 });

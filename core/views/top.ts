@@ -23,6 +23,8 @@ export function topView({ shell, variant }: { shell: Shell; variant: Variant }, 
     return box(a[0], a[1], b[0], b[1]);
   };
   return {
+    scale,
+    onTop,
     outline: box(0, 0, widthMm, depthMm),
     openings: variant.features.filter((f) => f.face === "top").map((f) => ({ id: f.id, ...onTop(featureRect(f)) })),
     pieces: variant.hardscape.map((piece) => {
