@@ -1,6 +1,6 @@
 /**
  * `npm run bench:plan`: the budgets beside what this machine does. Prints, never judges.
- * Median of a plan in Node, another measure each run; p95 from pointer move to drawing while dragging; the first page and its script.
+ * With `-- drag` only what is dragged. Median of a plan in Node, another measure each run; p95 from pointer move to drawing while dragging; the first page and its script.
  */
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
@@ -44,10 +44,13 @@ const inputOf = (file: string): PlanInput => {
 const CROWDED = "haberdasher-s-cabinet";
 const crowded = (input: PlanInput): PlanInput => ({ ...input, design: withTwelve(input.design, input.book) });
 
-for (const [file, input] of [
-  ...readdirSync("examples").map((f) => [f, inputOf(f)] as const),
-  [`${CROWDED}.json with twelve fixtures`, crowded(inputOf(`${CROWDED}.json`))] as const,
-]) {
+const onlyDrag = process.argv.includes("drag");
+for (const [file, input] of onlyDrag
+  ? []
+  : [
+      ...readdirSync("examples").map((f) => [f, inputOf(f)] as const),
+      [`${CROWDED}.json with twelve fixtures`, crowded(inputOf(`${CROWDED}.json`))] as const,
+    ]) {
   const nester = rememberingNester();
   const start = performance.now();
   const memory = planMemory();
@@ -196,13 +199,15 @@ try {
     if (lit.length > 0) row(`  to the lines of equal light, p95 of ${lit.length}`, "16 ms", ms(quantile(lit, 0.95)));
   };
   // Every kind of feature of the largest demo build, and the flat-pack's mesh.
-  for (const [build, stage, feature] of [
-    ["flat-pack-1500", "air", "high-1"],
-    ["haberdasher-s-cabinet", "shell", "top-2"],
-    ["haberdasher-s-cabinet", "shell", "low-1"],
-    ["haberdasher-s-cabinet", "shell", "heat-mat"],
-    ["haberdasher-s-cabinet", "shell", "pump-cable"],
-  ] as const)
+  for (const [build, stage, feature] of onlyDrag
+    ? []
+    : ([
+        ["flat-pack-1500", "air", "high-1"],
+        ["haberdasher-s-cabinet", "shell", "top-2"],
+        ["haberdasher-s-cabinet", "shell", "low-1"],
+        ["haberdasher-s-cabinet", "shell", "heat-mat"],
+        ["haberdasher-s-cabinet", "shell", "pump-cable"],
+      ] as const))
     await dragged(`${build}, ${feature}`, `/builds/${build}/${stage}`, `[data-feature='${feature}']`);
   // A lamp on the map of the top, with the light of all of them in lines over the section.
   const saved = await fetch(`${server.address}/builds/${CROWDED}/save`, {

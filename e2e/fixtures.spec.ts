@@ -156,3 +156,57 @@ test("a top that softens or sags, a mat behind foam or on timber, UV through gla
   await toldAndCleared(page, "fixtures/uv-through-glass", /^(Hang it inside|Move it over)/);
   await undoAll(page);
 });
+
+test("a lamp is dragged on the map of the top, and its place and its field follow", async ({ page }) => {
+  await open(page, "/builds/tower-on-end/fixtures");
+  await take(page, "UV tube");
+  const field = inHand(page).getByRole("textbox", { name: "Its middle, up the face" });
+  const place = await field.inputValue();
+  const mark = page.locator("[data-top='uv-tube']");
+  const box = (await mark.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 10);
+  await page.mouse.move(x, y + 24);
+  await page.mouse.up();
+  // Down on the map is towards the front: less up the face.
+  await expect(field).not.toHaveValue(place);
+  const inches = (text: string) =>
+    text
+      .replace('"', "")
+      .split(" ")
+      .reduce((sum, part) => {
+        const [a, b = 1] = part.split("/").map(Number) as [number, number?];
+        return sum + a / b;
+      }, 0);
+  expect(inches(await field.inputValue())).toBeLessThan(inches(place));
+  expect((await mark.boundingBox())!.y).toBeGreaterThan(box.y + 15);
+  await undoAll(page);
+  await expect(field).toHaveValue(place);
+});
+
+test("what is measured of a lamp goes before its label, in the lines of its light and in the verdict, until it is taken back", async ({
+  page,
+}) => {
+  await open(page, "/builds/tower-on-end/fixtures");
+  await take(page, "UV tube");
+  const lines = () =>
+    page.locator("[data-contours] path").evaluateAll((all) => all.map((p) => p.getAttribute("d")).join());
+  const byLabel = await lines();
+  await showAllSnags(page);
+  const told = page.locator("[data-rule='fixtures/above-every-zone']");
+  await expect(told).toHaveCount(0);
+  await inHand(page).getByRole("button", { name: "Log the UV index" }).click();
+  await expect(inHand(page).getByRole("alert")).toContainText("Type a distance from");
+  await type(page, "Measured at", '10"');
+  await type(page, "UV index there", "9");
+  await inHand(page).getByRole("button", { name: "Log the UV index" }).click();
+  await expect(told).toBeVisible();
+  await expect.poll(lines).not.toBe(byLabel);
+  await inHand(page)
+    .getByRole("button", { name: /^Take back: UV index 9/ })
+    .click();
+  await expect(told).toHaveCount(0);
+  await expect.poll(lines).toBe(byLabel);
+});

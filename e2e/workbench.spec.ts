@@ -4,15 +4,7 @@ import { answers } from "../scripts/answers.mjs";
 import { asAtFirst, inHand, open, saved, take } from "./hand";
 import { test } from "./site";
 
-const BUILDS = [
-  "bramble-tower",
-  "haberdasher-s-cabinet",
-  "flat-pack-1500",
-  "landing-box",
-  "tower-on-end",
-  "nursery-tub",
-  "ant-yard",
-];
+const BUILDS = ["bramble-tower", "haberdasher-s-cabinet", "flat-pack-1500", "tower-on-end", "nursery-tub"];
 interface StageOf {
   id: string;
   key: string;

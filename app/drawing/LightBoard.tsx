@@ -1,5 +1,5 @@
 import { contours } from "d3-contour";
-import { useMemo } from "react";
+import { useEffect, useMemo, useRef } from "react";
 import { lightsAt } from "#core/fixtures/carried";
 import { LIGHTS } from "#core/fixtures/lighting";
 import { placeLabels, type Wanted } from "#core/labels/place";
@@ -13,6 +13,8 @@ import { Labels } from "./Labels";
 import { MovableMark } from "./MovableMark";
 
 const PAD = 22;
+/** A number this near a fixture is written elsewhere. */
+const NEAR_PX = 9;
 const FIRST = { uvi: "UV index", wPerM2: "heat, W/m²" } as const;
 
 /** A line of equal light as the path of a drawing. */
@@ -34,11 +36,18 @@ export function LightBoard({ size }: { size: Size }) {
   const { plan, variant: planned, underWay } = useBuild();
   const variant = useMoved(planned, (v) => v);
   const held = usePicked((p) => p.held.find((h) => h.kind === "fixture")?.id);
+  // While something is dragged the cut stays where it was: only what moves is worked out anew, and the rest once it is let go.
+  const cut = useRef<number>(undefined);
   const section = useMemo(() => {
     const lights = plan.facts.one(LIGHTS);
     const now = lights && lightsAt(plan.site, lights, planned.fixtures, variant.fixtures);
-    return lightSection({ ...plan.site, variant }, now, held, underWay || variant !== planned);
+    const isDragged = (underWay || variant !== planned) && cut.current !== undefined;
+    const of = { ...plan.site, variant };
+    return lightSection(of, now, held, isDragged ? { cutMm: cut.current! } : undefined);
   }, [plan, planned, variant, held, underWay]);
+  useEffect(() => {
+    cut.current = section.atMm;
+  }, [section]);
   const half = (size.width - 3 * PAD) / 2;
   const room = size.height - 2 * PAD;
   const top = topView({ shell: plan.shell, variant }, { x: PAD, y: PAD, width: half, height: room });
@@ -53,6 +62,8 @@ export function LightBoard({ size }: { size: Size }) {
   const { field } = section;
   const cell = { x: section.widthMm / (field?.columns ?? 1), z: section.heightMm / (field?.rows ?? 1) };
   const lines = useMemo(() => (field ? linesOf(field) : []), [field]);
+  const isOver = (at: { x: number; y: number }, { from, to, foot: low, head }: (typeof section.boxes)[number]) =>
+    at.x > x(from) - NEAR_PX && at.x < x(to) + NEAR_PX && at.y > y(head) - NEAR_PX && at.y < y(low) + NEAR_PX;
   const labels = placeLabels(
     [
       {
@@ -98,7 +109,9 @@ export function LightBoard({ size }: { size: Size }) {
         (line): Wanted => ({
           id: `line-${line.value}`,
           says: [formatNumber(line.value)],
-          spots: line.spots.map(([i, j]) => ({ x: x(i * cell.x), y: y(j * cell.z), align: "middle" as const })),
+          spots: line.spots
+            .map(([i, j]) => ({ x: x(i * cell.x), y: y(j * cell.z), align: "middle" as const }))
+            .filter((at) => !section.boxes.some((b) => isOver(at, b))),
           tone: "stop",
         }),
       ),

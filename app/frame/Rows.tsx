@@ -1,10 +1,10 @@
 import { Box, Flex, Heading, Table, Text } from "@chakra-ui/react";
-import type { ReactNode } from "react";
+import { memo, type ReactNode } from "react";
 import type { Severity } from "#core/ledgers/ledger";
 import { thingKey } from "#core/things/key";
 import type { RowsId } from "#core/things/names";
 import type { Thing } from "#core/things/thing";
-import { useBuildHandle, useIsHeld, usePicked, useShown } from "../state/context";
+import { isSame, useBuildHandle, useIsHeld, usePicked, useShown } from "../state/context";
 
 type Verdict = Severity | "unjudged";
 const VERDICT: Record<Verdict, { words: string; tone: string; title?: string }> = {
@@ -78,7 +78,15 @@ export function ThingRows({
   );
 }
 
-function ThingRow({ thing, verdict }: { thing: Thing; verdict: Verdict }) {
+interface Row {
+  thing: Thing;
+  verdict: Verdict;
+}
+/** Whether a row says the same: where a thing lies, which changes with every move, no row says. */
+const saysTheSame = (a: Row, b: Row) =>
+  a.verdict === b.verdict && isSame(a.thing, b.thing) && a.thing.name === b.thing.name && a.thing.says === b.thing.says;
+
+const ThingRow = memo(function ThingRow({ thing, verdict }: Row) {
   const { take } = useBuildHandle();
   const held = useIsHeld(thing);
   const { words, tone, title } = VERDICT[verdict];
@@ -105,4 +113,4 @@ function ThingRow({ thing, verdict }: { thing: Thing; verdict: Verdict }) {
       </Table.Cell>
     </Table.Row>
   );
-}
+}, saysTheSame);

@@ -7,7 +7,7 @@ import { featureName } from "#core/features/name";
 import { type LabelField, WEIGHT } from "#core/fixtures/kinds/label";
 import { fixtureKind } from "#core/fixtures/kinds/list";
 import { CONTROLS, HELD_BY } from "#core/fixtures/names";
-import type { Fixture } from "#core/fixtures/schema";
+import type { Fixture, UvReading } from "#core/fixtures/schema";
 import { ChoiceField, MaybeChoiceField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
@@ -42,9 +42,12 @@ const unknown = { optional: true, empty: "not known" } as const;
 /** A fixture: where it is, what its label says, and how it is held and switched. */
 export function FixtureFields({ id }: { id: string }) {
   const i = useIndex((v) => v.fixtures, id);
-  const fixture = useVariant((v) => v.fixtures.find((f) => f.id === id));
-  if (i < 0 || !fixture) return null;
-  const { inRoom, label = [], choices = [] } = fixtureKind(fixture);
+  // Only what its fields are: each asks for its own value, so that a move draws two of them anew.
+  const kind = useVariant((v) => v.fixtures.find((f) => f.id === id)?.kind);
+  const ticks = useVariant((v) => ticksOf(v.fixtures.find((f) => f.id === id)));
+  const uv = useVariant((v) => uvOf(v.fixtures.find((f) => f.id === id)));
+  if (i < 0 || !kind) return null;
+  const { inRoom, label = [], choices = [] } = fixtureKind({ kind });
   const path = `/fixtures/${i}`;
   return (
     <>
@@ -72,11 +75,11 @@ export function FixtureFields({ id }: { id: string }) {
       <Box mt="2">
         {!inRoom && <TickField label="A second hold keeps it up" path={`${path}/second`} />}
         <TickField label="On the mains itself" path={`${path}/mains`} />
-        {TICKS.map(([at, words]) => at in fixture && <TickField key={at} label={words} path={`${path}/${at}`} />)}
+        {TICKS.map(([at, words]) => ticks.includes(at) && <TickField key={at} label={words} path={`${path}/${at}`} />)}
         <HadTick path={path} />
       </Box>
-      {"uv" in fixture && <Readings fixture={fixture} path={path} />}
-      <Measured fixture={fixture} />
+      {uv && <Readings id={id} uv={uv} path={path} />}
+      <Measured id={id} kind={kind} uv={uv !== undefined} />
     </>
   );
 }
@@ -87,6 +90,12 @@ const TICKS = [
   ["guard", "A guard round it"],
   ["shade", "A metal shade over it"],
 ] as const;
+
+/** Which of them a fixture has, in a line. */
+const ticksOf = (fixture: Fixture | undefined): string =>
+  TICKS.flatMap(([at]) => (fixture && at in fixture ? [at] : [])).join(" ");
+const uvOf = (fixture: Fixture | undefined): readonly UvReading[] | undefined =>
+  fixture && "uv" in fixture ? fixture.uv : undefined;
 
 /** One figure of a label. Readings have a list of their own. */
 function OwnField({ field: { at, what, is, unit, set }, path }: { field: LabelField; path: string }) {
@@ -178,14 +187,14 @@ function PortField({ path }: { path: string }) {
 }
 
 /** UV read at distances on its axis. */
-function Readings({ fixture, path }: { fixture: Extract<Fixture, { uv: unknown }>; path: string }) {
+function Readings({ id, uv: list, path }: { id: string; uv: readonly UvReading[]; path: string }) {
   const { api } = useBuildHandle();
-  const change = (to: (uv: Extract<Fixture, { uv: unknown }>["uv"]) => void) =>
+  const change = (to: (uv: UvReading[]) => void) =>
     api.commit((draft) => {
-      const own = chosenVariant(draft).fixtures.find((f) => f.id === fixture.id);
+      const own = chosenVariant(draft).fixtures.find((f) => f.id === id);
       if (own && "uv" in own) to(own.uv);
     });
-  const last = fixture.uv.at(-1);
+  const last = list.at(-1);
   const add = () =>
     change(
       (uv) =>
@@ -200,7 +209,7 @@ function Readings({ fixture, path }: { fixture: Extract<Fixture, { uv: unknown }
       <Text fontSize="xs" color="muted">
         UV index at a distance, through its own mesh if it has one.
       </Text>
-      {fixture.uv.map((_, n) => (
+      {list.map((_, n) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a reading is known by its place alone.
         <Fields key={n}>
           <MeasureField label="Read at" path={`${path}/uv/${n}/mm`} />

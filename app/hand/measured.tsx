@@ -119,14 +119,14 @@ function SurfaceRead({ fixture, lies }: { fixture: string; lies: readonly LieByL
 }
 
 /** What was measured of a fixture as it hangs, and under it. It goes before the label from then on. */
-export function Measured({ fixture }: { fixture: Fixture }) {
+export function Measured({ id, kind, uv }: { id: string; kind: Fixture["kind"]; uv: boolean }) {
   const { log } = useBench();
   const room = useShown(({ plan }) => plan.facts.one(LIGHTS));
   const { units } = useUnits();
-  const { label = [] } = fixtureKind(fixture);
-  if (!("uv" in fixture) && !label.includes(WATTS)) return null;
+  const { label = [] } = fixtureKind({ kind });
+  if (!uv && !label.includes(WATTS)) return null;
   // What a lamp does not warm tells nothing of it.
-  const warmed = room?.lies.filter(({ byLamp }) => byLamp.some((b) => b.id === fixture.id && b.wPerM2 >= 1)) ?? [];
+  const warmed = room?.lies.filter(({ byLamp }) => byLamp.some((b) => b.id === id && b.wPerM2 >= 1)) ?? [];
   const say = (event: FixtureRead): string => {
     if (event.kind === "uv-read")
       return `UV index ${formatNumber(event.uvi)} at ${formatLengthWithUnit(event.mm, units)}`;
@@ -135,16 +135,16 @@ export function Measured({ fixture }: { fixture: Fixture }) {
     return `${name} ${formatNumber(event.tempC)} °C, air ${formatNumber(event.airC)} °C`;
   };
   return (
-    <Box mt="2" data-measured={fixture.id}>
+    <Box mt="2" data-measured={id}>
       <Text fontSize="xs" color="muted" mb="1">
         Measured as it hangs, straight under it. What is logged goes before the label.
       </Text>
       <Flex direction="column" gap="1.5">
-        {"uv" in fixture && <UvRead fixture={fixture.id} />}
-        {warmed.length > 0 && <SurfaceRead fixture={fixture.id} lies={warmed} />}
-        {label.includes(WATTS) && <WattsRead fixture={fixture.id} />}
+        {uv && <UvRead fixture={id} />}
+        {warmed.length > 0 && <SurfaceRead fixture={id} lies={warmed} />}
+        {label.includes(WATTS) && <WattsRead fixture={id} />}
       </Flex>
-      {readOn(log, fixture.id).map((entry) => (
+      {readOn(log, id).map((entry) => (
         <ReadLine key={entry.entry} entry={entry} words={say(entry.event)} />
       ))}
     </Box>

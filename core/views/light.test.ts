@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import { towerOnEnd } from "../../demo/builds";
 import { planned } from "../../tests/bareTank";
+import { lightsAt } from "../fixtures/carried";
 import { fixtureKind } from "../fixtures/kinds/list";
 import { LIGHTS } from "../fixtures/lighting";
 import { insideSolids } from "./insideSolids";
@@ -33,4 +34,21 @@ it("map, section and model have each fixture in the same place", () => {
       ),
     ).toEqual([...span(0), y0, y1].map((x) => x.toFixed(3)));
   }
+});
+
+it("the light of a lamp that is dragged is what is planned of it once it is let go", () => {
+  const build = towerOnEnd();
+  const before = planned(build);
+  const now = structuredClone(build.variants[0]!.fixtures);
+  for (const f of now) {
+    f.u.value += 12;
+    f.v.value -= 7;
+  }
+  const then = planned({ ...build, variants: [{ ...build.variants[0]!, fixtures: now }] });
+  const seen = lightsAt(before.site, before.facts.one(LIGHTS)!, before.site.variant.fixtures, now);
+  const places = ({ lamps }: Pick<typeof seen, "lamps">) =>
+    lamps.map((l) => (l.kind === "point" ? [l.at] : [l.from, l.to]).map((p) => p.map((x) => x.toFixed(6))));
+  expect(seen.lamps.length).toBeGreaterThan(1);
+  expect(places(seen)).toEqual(places(then.facts.one(LIGHTS)!));
+  expect(places(seen)).not.toEqual(places(before.facts.one(LIGHTS)!));
 });

@@ -29,26 +29,27 @@ const NEAR_MM = 120;
 /**
  * The section from left to right through what is in hand, with the light over it.
  * @param lights what lights it; undefined where nothing is put on
- * @param coarse while something is dragged
+ * @param dragged while something is: where it was cut before, so that lamps that stay are not asked anew; the light is coarse
  * @param held the fixture it goes through; without one, the first that shines
  */
 export function lightSection(
   site: Site,
   lights: Lights | undefined,
   held: string | undefined,
-  coarse = false,
+  dragged?: { cutMm: number },
 ): LightSection {
   const { shell, variant } = site;
   const { widthMm, depthMm, heightMm } = shell.inside;
   const on = variant.fixtures.filter((f) => !fixtureKind(f).inRoom);
   const spaces = on.map((f) => ({ f, space: inSpace(shell, f) }));
   const through = spaces.find(({ f }) => f.id === held) ?? spaces.find(({ f }) => fixtureKind(f).lamp) ?? spaces[0];
-  const atMm = through ? (through.space.low[1] + through.space.high[1]) / 2 : depthMm / 2;
+  const middle = through ? (through.space.low[1] + through.space.high[1]) / 2 : depthMm / 2;
+  const atMm = dragged?.cutMm ?? middle;
   const lighting = lights && lightingFrom(lights);
   const lies = liesAt(site);
   return {
     ...{ atMm, widthMm, heightMm, groundMm: shell.levels.groundMm },
-    field: lights && lighting && fieldOf(lights, { atMm, widthMm, heightMm }, coarse),
+    field: lights && lighting && fieldOf(lights, { atMm, widthMm, heightMm }, dragged !== undefined),
     pieces: cutHardscape(shell, variant, "leftRight", atMm).map(({ id, points }) => ({ id, points })),
     boxes: spaces.map(({ f, space: { low, high } }) => ({
       ...{ id: f.id, name: f.name, from: low[0], to: high[0], foot: low[2], head: high[2] },
