@@ -1,3 +1,4 @@
+import { type Known, memory } from "../figures/figure";
 import { set, setMm } from "../ledgers/fix";
 import type { Fix } from "../ledgers/ledger";
 import type { Site } from "../shell/site";
@@ -5,7 +6,7 @@ import { over } from "../units/tolerance";
 import type { PortFact } from "./facts";
 
 /** A plug passes a hole that is wider by so much, mm. From memory. */
-const EASE_MM = 1;
+const EASE: Known = { value: 1, low: 0.5, high: 3, basis: memory };
 
 /** How a cable stands to the port that it names. */
 export type PlugAtPort =
@@ -27,11 +28,11 @@ export function plugAtPort(
   if (!hole) return { port: "gone" };
   const { boreMm, borePath } = hole;
   if (plugMm === null || !over(plugMm, boreMm)) return { port: "there", boreMm, fixes: null };
-  const wider = ports.find((p) => p.boreMm >= plugMm + EASE_MM);
+  const wider = ports.find((p) => p.boreMm >= plugMm + EASE.value);
   return {
     ...{ port: "there", boreMm },
     fixes: [
-      { label: `Bore the port ${say(plugMm + EASE_MM)}`, patch: [setMm(borePath, plugMm + EASE_MM)] },
+      { label: `Bore the port ${say(plugMm + EASE.value)}`, patch: [setMm(borePath, plugMm + EASE.value)] },
       ...(wider ? [{ label: `Lead it through ${wider.name}`, patch: [set(portPath, wider.id)] }] : []),
     ],
   };
