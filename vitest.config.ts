@@ -6,6 +6,7 @@ const ALONE = "{core,db,files,cli,app,server}/**/*.alone.test.ts";
 export default defineConfig({
   test: {
     globalSetup: ["db/testing/template.ts"],
+    setupFiles: ["tests/seed.ts"],
     // Both cores of a small machine: by default one is left idle.
     maxWorkers: 2,
     testTimeout: 180_000,

@@ -39,6 +39,10 @@ describe("ways of making a wall", () => {
       "siliconefibre-1",
       "fit",
     ]);
+    // A board as deep as the wall takes no foam on it, and none is carved.
+    const thin = walled({ buildUp: "panels", finish: "siliconeFibre", depth: statedMm(15) });
+    expect(stepIds(thin)).toEqual(["film", "core", "siliconefibre-1", "fit"]);
+    expect(supply(thin, "foam-building")).toBeUndefined();
     expect(stepIds(walled({ buildUp: "board", finish: "grout" }))).toEqual([
       ...["film", "laminate", "carve", "grout-1", "grout-2", "grout-3", "varnish-1", "fit"],
     ]);

@@ -34,7 +34,8 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   const grams = foamNeed(site, wall.foam, wall.apply, volumeMl);
   const foam = foamOf(site, wall.foam);
   const foamId = foam?.id ?? (wall.foam === "foamPond" ? "foam-pond" : "foam-building");
-  const lifts = liftsOf(cover);
+  // Board as deep as the wall takes no foam on it: there is none to put on or to carve.
+  const lifts = volumeMl > 0 ? liftsOf(cover) : 0;
   const lying = inside ? { posture: WALL_DOWN[face], holdsPosture: true } : {};
   const steps: Step[] = [];
   const core = inside ? undefined : panelSizes(site, cover);
@@ -86,7 +87,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
       ),
     );
   }
-  if (wall.skinOff)
+  if (wall.skinOff && lifts > 0)
     steps.push(
       wallStep(cover, "carve", afterStep(steps.at(-1), "it caves if it is carved before it has set"), {
         short: "carve",
