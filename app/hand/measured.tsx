@@ -1,10 +1,10 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import { WATTS } from "#core/fixtures/kinds/label";
+import { UV, WATTS } from "#core/fixtures/kinds/label";
 import { fixtureKind } from "#core/fixtures/kinds/list";
 import { LIGHTS, type LieByLabel } from "#core/fixtures/lighting";
 import { type Entry, readOn } from "#core/fixtures/read/asRead";
-import type { FixtureRead } from "#core/fixtures/read/schema";
+import { type FixtureRead, READS } from "#core/fixtures/read/schema";
 import type { Fixture } from "#core/fixtures/schema";
 import { formatLengthWithUnit, formatNumber } from "#core/units/format";
 import { useBench, useShown, useUnits } from "../state/context";
@@ -15,8 +15,17 @@ import { Select } from "../ui/Select";
 import { TextField } from "../ui/TextField";
 import { useTyped } from "./useTyped";
 
+interface Range {
+  low: number;
+  high: number;
+}
+const words = ({ low, high }: Range) => `${formatNumber(low)} to ${formatNumber(high)}`;
+
+/** What a lamp does not warm by so much tells nothing of it, W/m². */
+const WARMED_W_PER_M2 = 1;
+
 /** A bare number typed in a local field; undefined where it is none, or cannot be. */
-function numberIn(text: string, low: number, high: number): number | undefined {
+function numberIn(text: string, { low, high }: Range): number | undefined {
   const value = text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", "."));
   return value >= low && value <= high ? value : undefined;
 }
@@ -57,10 +66,12 @@ function UvRead({ fixture }: { fixture: string }) {
       </Fields>
       <LogIt
         what="the UV index"
-        wants={`Type a distance from ${formatLengthWithUnit(10, units)} to ${formatLengthWithUnit(2000, units)}, and an index from 0.01 to 100.`}
+        wants={`Type a distance from ${formatLengthWithUnit(READS.mm.low, units)} to ${formatLengthWithUnit(READS.mm.high, units)}, and an index from ${words(UV)}.`}
         make={() => {
-          const [mm, uvi] = [read(at), numberIn(index, 0.01, 100)];
-          return mm && mm >= 10 && mm <= 2000 && uvi ? { kind: "uv-read", fixture, mm, uvi } : undefined;
+          const [mm, uvi] = [read(at), numberIn(index, UV)];
+          return mm && mm >= READS.mm.low && mm <= READS.mm.high && uvi
+            ? { kind: "uv-read", fixture, mm, uvi }
+            : undefined;
         }}
       />
     </Box>
@@ -76,9 +87,9 @@ function WattsRead({ fixture }: { fixture: string }) {
       </Fields>
       <LogIt
         what="the watts"
-        wants="Type watts from 0.1 to 2000."
+        wants={`Type watts from ${words(WATTS)}.`}
         make={() => {
-          const watts = numberIn(typed, 0.1, 2000);
+          const watts = numberIn(typed, WATTS);
           return watts ? { kind: "watts-read", fixture, watts } : undefined;
         }}
       />
@@ -106,9 +117,9 @@ function SurfaceRead({ fixture, lies }: { fixture: string; lies: readonly LieByL
       </Fields>
       <LogIt
         what="the surface"
-        wants="Type both in °C: a surface from -10 to 120, and air from -10 to 60."
+        wants={`Type both in °C: a surface from ${words(READS.surfaceC)}, and air from ${words(READS.airC)}.`}
         make={() => {
-          const [tempC, airC] = [numberIn(surface, -10, 120), numberIn(air, -10, 60)];
+          const [tempC, airC] = [numberIn(surface, READS.surfaceC), numberIn(air, READS.airC)];
           if (tempC === undefined || airC === undefined) return undefined;
           const [wPerM2, othersWPerM2] = [sum(true), sum(false)];
           return { kind: "surface-read", fixture, lie: lie.id, tempC, airC, wPerM2, othersWPerM2 };
@@ -125,8 +136,8 @@ export function Measured({ id, kind, uv }: { id: string; kind: Fixture["kind"]; 
   const { units } = useUnits();
   const { label = [] } = fixtureKind({ kind });
   if (!uv && !label.includes(WATTS)) return null;
-  // What a lamp does not warm tells nothing of it.
-  const warmed = room?.lies.filter(({ byLamp }) => byLamp.some((b) => b.id === id && b.wPerM2 >= 1)) ?? [];
+  const warmed =
+    room?.lies.filter(({ byLamp }) => byLamp.some((b) => b.id === id && b.wPerM2 >= WARMED_W_PER_M2)) ?? [];
   const say = (event: FixtureRead): string => {
     if (event.kind === "uv-read")
       return `UV index ${formatNumber(event.uvi)} at ${formatLengthWithUnit(event.mm, units)}`;

@@ -19,6 +19,7 @@ export { plan } from "#core/plan";
 export { tryFix } from "#core/snags/fix";
 export { centre, copyTo, dragEdges, freeThingId, grow, itemOf, mirror, setLevel } from "#core/things/handle";
 export { THINGS } from "#core/things/list";
+export { planMemory } from "#core/trades/memory";
 
 const IDS = STAGES.map((s) => s.id);
 

@@ -10,7 +10,6 @@ import type { Plan } from "#core/plan";
 import type { Stock } from "#core/stock/schema";
 import type { Seen } from "#core/things/seen";
 import type { Placed, Thing } from "#core/things/thing";
-import type { PlanMemory } from "#core/trades/memory";
 import type { Workshop } from "#core/workshop/schema";
 
 /** What a build is planned with, beside its design. */
@@ -102,7 +101,7 @@ export function createBuildStore(
   );
   let code = typeof planner === "function" ? null : planner;
   let nester = code?.rememberingNester();
-  const memory: PlanMemory = { last: undefined, tried: new Map(), kept: new Map() };
+  let memory = code?.planMemory();
   const waiting: (() => void)[] = [];
   let fetching = false;
   /** Fetches the planner; what waits for it is done once it is there. */
@@ -113,6 +112,7 @@ export function createBuildStore(
       .then((fetched) => {
         code = fetched;
         nester = fetched.rememberingNester();
+        memory = fetched.planMemory();
       })
       .then(
         () => {

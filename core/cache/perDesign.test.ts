@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import { perDesign } from "./perDesign";
 
-it("is worked out once for a design, and anew for another shell, book or variant", () => {
+it("is worked out once for a design, and again for another shell, book or variant", () => {
   let asked = 0;
   const count = perDesign((_: { shell: object; variant: object; book?: object }) => ++asked);
   const [shell, variant, book] = [{}, {}, {}];

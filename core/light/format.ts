@@ -1,14 +1,8 @@
 import * as v from "valibot";
+import { bounded } from "../design/bounded";
 
-const number = (what: string, low: number, high: number, unit = "") =>
-  v.pipe(
-    v.number(`${what} must be a number.`),
-    v.finite(`${what} must be a finite number.`),
-    v.minValue(low, `${what} must be at least ${low}${unit}.`),
-    v.maxValue(high, `${what} must be at most ${high}${unit}.`),
-  );
-const mm = (what: string, low = -20_000) => number(what, low, 20_000, " mm");
-const share = (what: string) => number(what, 0, 1);
+const mm = (what: string, low = -20_000) => bounded(what, low, 20_000, " mm");
+const share = (what: string) => bounded(what, 0, 1);
 const place = (what: string) => v.tuple([mm(`${what}[0]`), mm(`${what}[1]`), mm(`${what}[2]`)]);
 const id = v.pipe(v.string("Each needs an id."), v.nonEmpty("An id must not be empty."), v.maxLength(200));
 const span = (what: string) =>
@@ -18,11 +12,11 @@ const span = (what: string) =>
   );
 
 /** What the label or a meter says at a distance, bare or through what is always before it. */
-const uv = v.optional(v.array(v.object({ mm: mm("uv.mm", 1), uvi: number("uv.uvi", 1e-6, 200) })), []);
-const heat = v.optional(v.array(v.object({ mm: mm("heat.mm", 1), wPerM2: number("heat.wPerM2", 1e-6, 1e6) })), []);
+const uv = v.optional(v.array(v.object({ mm: mm("uv.mm", 1), uvi: bounded("uv.uvi", 1e-6, 200) })), []);
+const heat = v.optional(v.array(v.object({ mm: mm("heat.mm", 1), wPerM2: bounded("heat.wPerM2", 1e-6, 1e6) })), []);
 const power = {
   ...{ uv, heat },
-  watts: v.optional(number("watts", 0, 3000, " W")),
+  watts: v.optional(bounded("watts", 0, 3000, " W")),
   /** Share of the watts that leaves as heat and light within the lobe. */
   radiantShare: v.optional(share("radiantShare")),
 };
@@ -63,9 +57,9 @@ export const LightSchema = v.object({
   ),
   air: v.optional(
     v.object({
-      tempC: number("air.tempC", -50, 90, " °C"),
-      surroundC: number("air.surroundC", -50, 90, " °C"),
-      hcWPerM2K: number("air.hcWPerM2K", 0.1, 200),
+      tempC: bounded("air.tempC", -50, 90, " °C"),
+      surroundC: bounded("air.surroundC", -50, 90, " °C"),
+      hcWPerM2K: bounded("air.hcWPerM2K", 0.1, 200),
     }),
   ),
   surface: v.optional(v.object({ absorptance: share("surface.absorptance"), emissivity: share("surface.emissivity") })),

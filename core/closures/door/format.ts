@@ -1,29 +1,23 @@
 import * as v from "valibot";
+import { bounded } from "../../design/bounded";
 
-const number = (what: string, low: number, high: number, unit = "") =>
-  v.pipe(
-    v.number(`${what} must be a number.`),
-    v.finite(`${what} must be a finite number.`),
-    v.minValue(low, `${what} must be at least ${low}${unit}.`),
-    v.maxValue(high, `${what} must be at most ${high}${unit}.`),
-  );
-const mm = (what: string, low = 0) => number(what, low, 20_000, " mm");
-const growth = (what: string) => number(`${what}.growthPerK`, 0, 1e-3);
-const moisture = (what: string) => number(`${what}.moisturePerPercent`, 0, 0.1);
+const mm = (what: string, low = 0) => bounded(what, low, 20_000, " mm");
+const growth = (what: string) => bounded(`${what}.growthPerK`, 0, 1e-3);
+const moisture = (what: string) => bounded(`${what}.moisturePerPercent`, 0, 0.1);
 const end = (what: string) =>
   v.object({
-    tempC: number(`${what}.tempC`, -50, 90, " °C"),
-    moisturePercent: number(`${what}.moisturePercent`, 0, 100, " %"),
+    tempC: bounded(`${what}.tempC`, -50, 90, " °C"),
+    moisturePercent: bounded(`${what}.moisturePercent`, 0, 100, " %"),
   });
 
 const frame = v.object({
   barWidthMm: mm("leaf.frame.barWidthMm", 1),
   join: v.picklist(["butt", "mitre"], "leaf.frame.join must be butt or mitre."),
   material: v.object({
-    densityKgPerM3: number("leaf.frame.material.densityKgPerM3", 1, 20_000),
+    densityKgPerM3: bounded("leaf.frame.material.densityKgPerM3", 1, 20_000),
     growthPerK: growth("leaf.frame.material"),
     moisturePerPercent: moisture("leaf.frame.material"),
-    modulusGPa: number("leaf.frame.material.modulusGPa", 0.01, 400),
+    modulusGPa: bounded("leaf.frame.material.modulusGPa", 0.01, 400),
   }),
 });
 
@@ -33,10 +27,10 @@ const infill = v.object({
   /** How far the bars hold it, and what is left clear round it within that; of a framed leaf only. */
   rebateMm: v.optional(mm("leaf.infill.rebateMm"), 0),
   playMm: v.optional(mm("leaf.infill.playMm"), 0),
-  densityKgPerM3: number("leaf.infill.densityKgPerM3", 1, 20_000),
+  densityKgPerM3: bounded("leaf.infill.densityKgPerM3", 1, 20_000),
   growthPerK: v.optional(growth("leaf.infill")),
   moisturePerPercent: v.optional(moisture("leaf.infill")),
-  modulusGPa: v.optional(number("leaf.infill.modulusGPa", 0.01, 400)),
+  modulusGPa: v.optional(bounded("leaf.infill.modulusGPa", 0.01, 400)),
 });
 
 /** Input of `hornwort door`: millimetres. */
@@ -61,7 +55,7 @@ export const DoorSchema = v.object({
   hinges: v.optional(
     v.nullable(
       v.object({
-        count: v.pipe(number("hinges.count", 2, 12), v.integer("hinges.count must be a whole number.")),
+        count: v.pipe(bounded("hinges.count", 2, 12), v.integer("hinges.count must be a whole number.")),
         spacingMm: mm("hinges.spacingMm", 1),
       }),
     ),
@@ -75,7 +69,7 @@ export const DoorSchema = v.object({
   made: end("made"),
   dry: end("dry"),
   wet: end("wet"),
-  pushN: v.optional(number("pushN", 0, 10_000, " N"), 0),
+  pushN: v.optional(bounded("pushN", 0, 10_000, " N"), 0),
 });
 export type DoorInput = v.InferOutput<typeof DoorSchema>;
 
