@@ -205,7 +205,6 @@ try {
         ["flat-pack-1500", "air", "high-1"],
         ["haberdasher-s-cabinet", "shell", "top-2"],
         ["haberdasher-s-cabinet", "shell", "low-1"],
-        ["haberdasher-s-cabinet", "shell", "heat-mat"],
         ["haberdasher-s-cabinet", "shell", "pump-cable"],
       ] as const))
     await dragged(`${build}, ${feature}`, `/builds/${build}/${stage}`, `[data-feature='${feature}']`);

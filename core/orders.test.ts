@@ -130,7 +130,7 @@ function wrong(): Build[] {
     variant.background.walls = [plainWall("back")];
     variant.background.zones = [{ ...branch, depth: statedMm(240) } as Zone];
     variant.features.push({
-      ...{ id: "lamp-1", name: "Lamp", face: "top", kind: "keepOut", origin: "made", use: "lamp" },
+      ...{ id: "swing", name: "Door", face: "top", kind: "keepOut", origin: "made", use: "doorSwing" },
       ...{ u: statedMm(450), v: statedMm(300), width: statedMm(200), height: statedMm(150), deep: statedMm(150) },
     });
   });

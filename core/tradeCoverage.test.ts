@@ -93,17 +93,11 @@ function corpus(): PlanInput[] {
     const middle = { u: statedMm(450), v: statedMm(225), width: statedMm(150), height: statedMm(150) };
     v.features = [
       {
-        id: "lamp",
-        name: "Lamp",
-        face: "top",
-        kind: "keepOut",
-        origin: "made",
-        use: "lamp",
-        ...middle,
-        deep: statedMm(300),
+        ...{ id: "swing", name: "Door", face: "top", kind: "keepOut", origin: "made", use: "doorSwing" },
+        ...{ ...middle, deep: statedMm(300) },
       },
       {
-        ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "heatMat", deep: null },
+        ...{ id: "pane", name: "Window", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
         ...{ u: statedMm(450), v: statedMm(480), width: statedMm(100), height: statedMm(100) },
       },
     ];

@@ -80,7 +80,7 @@ export const anyFeature = fc.oneof(
       ...place,
       width: mm(20, 300),
       height: mm(20, 200),
-      use: fc.constantFrom("heatMat" as const, "lamp" as const, "window" as const),
+      use: fc.constantFrom("doorSwing" as const, "window" as const),
       deep: maybe(mm(10, 300)),
     })
     .map((k) => ({ ...k, kind: "keepOut" as const })),

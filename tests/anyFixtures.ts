@@ -4,6 +4,7 @@ import { FACES } from "../core/design/names";
 import { fixtureKind } from "../core/fixtures/kinds/list";
 import { CONTROLS, FIXTURE_KINDS, HELD_BY, HOLDERS, SIDES } from "../core/fixtures/names";
 import type { Fixture } from "../core/fixtures/schema";
+import { SERVICE_WAYS } from "../core/service/names";
 import { maybe, mm } from "./anyMeasure";
 
 const plain = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 }).map((n) => statedMm(n / 10));
@@ -29,6 +30,7 @@ export const anyFixtures: fc.Arbitrary<Fixture[]> = fc
           held: fc.constantFrom(...HELD_BY),
           got: fc.constantFrom("bought" as const, "have" as const),
         },
+        way: maybe(fc.record({ by: fc.constantFrom(...SERVICE_WAYS), width: mm(5, 120), height: mm(5, 120) })),
         hours: fc.constantFrom(null, { from: "08:00", to: "20:00" }),
         ip: fc.constantFrom(null, 20, 44, 67),
       }),
@@ -38,6 +40,7 @@ export const anyFixtures: fc.Arbitrary<Fixture[]> = fc
           source: maybe(mm(10, 150)),
           cone: maybe(plain(20, 120)),
           flow: maybe(plain(1, 200)),
+          head: maybe(mm(50, 2000)),
         },
         ...{
           uv: readings,

@@ -240,9 +240,7 @@ export const anyBoxes: fc.Arbitrary<ServiceBox[]> = fc.array(
 export const anyStreams: fc.Arbitrary<Stream[]> = fc.array(
   fc
     .record({
-      pump: fc.constantFrom(null, "pump"),
-      flow: maybe(plain(50, 2000)),
-      head: maybe(mm(50, 2000)),
+      pump: fc.constantFrom(null, "fixture-0"),
       ...{ tubeBore: mm(4, 30), tubeLength: mm(50, 3000), lift: mm(0, 1500), lip: mm(10, 600) },
       ...{ intake: mm(0, 100), needs: mm(0, 100), transit: maybe(plain(0, 3000)), awayDays: plain(0, 20) },
     })
@@ -262,7 +260,7 @@ export const anyService: fc.Arbitrary<Variant["service"]> = fc.array(
       plug: maybe(mm(5, 40)),
       port: fc.constantFrom(null, "f0"),
     })
-    .map((s) => ({ ...s, id: "pump", name: "Pump", kind: "pump" as const })),
+    .map((s) => ({ ...s, id: "filter", name: "Filter", kind: "filter" as const })),
   { maxLength: 1 },
 );
 

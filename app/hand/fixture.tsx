@@ -19,8 +19,10 @@ import { TextField } from "../ui/TextField";
 import { Tick } from "../ui/Tick";
 import { Measured } from "./measured";
 import { useIndex } from "./useIndex";
+import { WayFields } from "./way";
 
 const CONTROL_WORDS: Record<(typeof CONTROLS)[number], string> = {
+  unknown: "not said yet",
   none: "nothing",
   timer: "timer",
   thermostat: "thermostat, switching",
@@ -46,6 +48,7 @@ export function FixtureFields({ id }: { id: string }) {
   const kind = useVariant((v) => v.fixtures.find((f) => f.id === id)?.kind);
   const ticks = useVariant((v) => ticksOf(v.fixtures.find((f) => f.id === id)));
   const uv = useVariant((v) => uvOf(v.fixtures.find((f) => f.id === id)));
+  const inside = useVariant((v) => v.fixtures.find((f) => f.id === id)?.side === "inside");
   if (i < 0 || !kind) return null;
   const { inRoom, label = [], choices = [] } = fixtureKind({ kind });
   const path = `/fixtures/${i}`;
@@ -68,6 +71,7 @@ export function FixtureFields({ id }: { id: string }) {
             <HoursField path={path} />
             <MeasureField label="Plug, the long way" path={`${path}/plug`} optional empty="none passes" />
             <PortField path={path} />
+            {inside && <WayFields path={path} />}
             <IpField path={path} />
           </>
         )}

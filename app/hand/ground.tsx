@@ -10,7 +10,6 @@ import { ROOTED } from "#core/ground/names";
 import { ROOTED_WAYS } from "#core/ground/planting/rooted";
 import { placesOf } from "#core/ground/planting/stand";
 import { SERVICE_KINDS, SERVICE_WAYS } from "#core/service/names";
-import type { Service } from "#core/service/schema";
 import { freeThingId } from "#core/things/handle";
 import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
@@ -21,6 +20,7 @@ import { QuietButton } from "../ui/QuietButton";
 import { Select } from "../ui/Select";
 import { GotTick } from "./GotTick";
 import { useIndex } from "./useIndex";
+import { isSized, WAY_WORDS } from "./way";
 
 /** How high the substrate lies, and what lies in and on it. */
 export const SubstrateFields = () => (
@@ -124,16 +124,6 @@ export const PlantingFields = () => (
   </>
 );
 
-const WAY_WORDS: Record<(typeof SERVICE_WAYS)[number], string> = {
-  open: "in the open, through the doors",
-  box: "a box with a lid",
-  duct: "a duct left through the wall",
-  hatch: "a loose stone or panel",
-  outside: "from outside",
-  none: "none: it is glued in",
-};
-const SIZED: readonly Service["way"][] = ["box", "duct", "hatch"];
-
 /** What must be reached while animals live there, with its way past everything glued. */
 export function ServiceFields({ id }: { id: string }) {
   const i = useIndex((v) => v.service, id);
@@ -145,11 +135,7 @@ export function ServiceFields({ id }: { id: string }) {
   return (
     <Fields>
       <NameField label="What" path={`${path}/name`} />
-      <ChoiceField
-        label="Kind"
-        path={`${path}/kind`}
-        options={SERVICE_KINDS.map((k) => [k, k === "mat" ? "heat mat" : k] as const)}
-      />
+      <ChoiceField label="Kind" path={`${path}/kind`} options={SERVICE_KINDS.map((k) => [k, k] as const)} />
       <MeasureField label="Its two smaller sides" path={`${path}/width`} />
       <MeasureField label="and" path={`${path}/height`} />
       <ChoiceField
@@ -157,7 +143,7 @@ export function ServiceFields({ id }: { id: string }) {
         path={`${path}/way`}
         options={SERVICE_WAYS.map((w) => [w, WAY_WORDS[w]] as const)}
       />
-      {SIZED.includes(item.way) && (
+      {isSized(item.way) && (
         <>
           <MeasureField label="The way, clear" path={`${path}/wayWidth`} />
           <MeasureField label="by" path={`${path}/wayHeight`} />

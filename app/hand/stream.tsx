@@ -1,3 +1,4 @@
+import { fixtureKind } from "#core/fixtures/kinds/list";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
 import { FigureReading } from "../fields/Reading";
@@ -10,7 +11,7 @@ import { useIndex } from "./useIndex";
 /** Water that is pumped to a lip and falls back. */
 export function StreamFields({ id }: { id: string }) {
   const i = useIndex((v) => v.streams, id);
-  const pumps = useVariant((v) => v.service);
+  const pumps = useVariant((v) => v.fixtures).filter((f) => fixtureKind(f).lifts);
   const path = `/streams/${i}`;
   const { value, commit } = useDecision<string | null>(`${path}/pump`);
   if (i < 0) return null;
@@ -21,18 +22,9 @@ export function StreamFields({ id }: { id: string }) {
         <Select
           label="Its pump"
           value={value ?? ""}
-          options={[["", "not listed"], ...pumps.map((s) => [s.id, s.name] as [string, string])]}
+          options={[["", "none yet"], ...pumps.map((s) => [s.id, s.name] as [string, string])]}
           onChange={(pump) => commit(pump || null)}
         />
-        <MeasureField
-          label="Label: most flow"
-          suffix="L/h"
-          path={`${path}/flow`}
-          kind="plain"
-          optional
-          empty="not known"
-        />
-        <MeasureField label="Label: most head" path={`${path}/head`} optional empty="not known" />
         <MeasureField label="Tube, bore" path={`${path}/tubeBore`} />
         <MeasureField label="Tube, long" path={`${path}/tubeLength`} />
         <MeasureField label="Lip, over the water" path={`${path}/lift`} />
@@ -53,8 +45,8 @@ export function StreamFields({ id }: { id: string }) {
         ))}
       </Fields>
       <Hint>
-        The label's two figures are the most it gives at no height, and the most it lifts at no flow; between them it is
-        taken as a straight line.
+        The pump is put in at Fixtures. Its label's two figures are the most it gives at no lift and the most it lifts
+        at no flow; between them it is taken as a straight line.
       </Hint>
     </>
   );

@@ -27,7 +27,7 @@ describe("what a wall covers", () => {
         v.background.walls = [plainWall("back")];
         v.features = [
           {
-            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "heatMat", deep: null },
+            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
             ...{ width: statedMm(200), height: statedMm(150), u: statedMm(450), v: statedMm(300) },
           },
         ];
@@ -106,13 +106,13 @@ describe("what a wall covers", () => {
 });
 
 describe("net, section and model of a wall agree", () => {
-  it("on what is left bare: no foam stands on a heat mat's pane in any of them", () => {
+  it("on what is left bare: no foam stands over a window in any of them", () => {
     const { shell, cover } = coverOf(
       bareTank((v) => {
         v.background.walls = [plainWall("back")];
         v.features = [
           {
-            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "heatMat", deep: null },
+            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
             ...{ width: statedMm(200), height: statedMm(150), u: statedMm(450), v: statedMm(300) },
           },
         ];

@@ -1,10 +1,10 @@
 import { WAYS } from "../escape/way";
-import { clearanceOf } from "../features/feature";
 import { constant, type Known, memory } from "../figures/figure";
 import { fact } from "../ledgers/facts";
 import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { gatherNeeds, type Need, need, spread } from "../ledgers/needs";
+import { TO_REACH, type ToReach } from "../ledgers/toReach";
 import { BULK } from "../passing/facts";
 import { TEST, UNTESTED } from "../seal/test/facts";
 import type { TestStanding } from "../seal/test/standing";
@@ -34,7 +34,12 @@ import type { Work } from "./works/work";
 import { isPiece, isPlanter, zoneName } from "./zones";
 
 /** Walls and what stands on them: parts, supplies, steps with their postures, snags and figures. */
-export function planBackground(site: Site, test: Pick<TestStanding, "status">): TradeLedger {
+export function planBackground(
+  site: Site,
+  test: Pick<TestStanding, "status">,
+  toReach: readonly ToReach[] = [],
+): TradeLedger {
+  const routed = toReach.filter((t) => t.routed);
   const { walls, zones } = site.variant.background;
   if (walls.length === 0 && zones.length === 0) return { ...emptyLedger(), facts: behindWalls(site, []) };
   const covers = coversOf(site.shell, site.variant);
@@ -61,7 +66,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     ...toDo.flatMap((work) => work.needs),
     ...filmNeeds(films),
     ...zoneNeeds(site),
-    ...(prepares ? conduitNeeds(site) : []),
+    ...(prepares ? conduitNeeds(routed.length) : []),
   ];
   const gathered = gatherNeeds(site.book, "background", needs);
   const figures = backgroundFigures(
@@ -82,7 +87,7 @@ export function planBackground(site: Site, test: Pick<TestStanding, "status">): 
     steps: usesWhatIsThere(parts, gathered.supplies, [
       ...foundWallSteps(walls),
       ...filmSteps(films),
-      ...(prepares ? prepareSteps(site) : []),
+      ...(prepares ? prepareSteps(site, routed) : []),
       ...wallSteps,
       ...airOut(toDo),
     ]),
@@ -142,15 +147,14 @@ function zoneNeeds({ variant }: Site): Need[] {
   ];
 }
 
-/** Layout, planters drilled, wood wrapped, clearances looked at with the lamps in place. */
-function prepareSteps(site: Site): Step[] {
+/** Layout, planters drilled, wood wrapped, conduits laid. */
+function prepareSteps(site: Site, routed: readonly ToReach[]): Step[] {
   const { zones } = site.variant.background;
   const planters = zones.filter(isPlanter);
   const pieces = zones.filter(isPiece);
   const wrapped = pieces.filter((p) => p.wrapped);
   const hollow = pieces.filter((p) => p.hollow && p.plugged);
   const plates = pieces.filter((p) => p.anchor === "screwPlate");
-  const lamps = site.variant.features.filter((f) => clearanceOf(f)?.hot === true);
   const detail = [
     "Everything in its place, dry. Trace outlines; photograph from front, top and side before it comes out again.",
     ...(planters.length > 0
@@ -161,9 +165,7 @@ function prepareSteps(site: Site): Step[] {
       : []),
     ...(hollow.length > 0 ? [`Plug ${hollow.map(zoneName).join(", ")}.`] : []),
     ...(wrapped.length > 0 ? [`Wrap ${wrapped.map(zoneName).join(", ")}.`] : []),
-    ...(lamps.length > 0 ? ["Set the lamps in place and measure to the nearest perch."] : []),
   ];
-  const routed = routedOf(site);
   return [
     ...(routed.length > 0
       ? [
@@ -214,18 +216,15 @@ function usesWhatIsThere(parts: readonly Part[], supplies: readonly Supply[], st
 const CONDUIT = "cable-conduit";
 const CONDUIT_MM: Known = { value: 600, low: 300, high: 1200, basis: memory };
 
-/** What is laid in a wall for cables and hoses, a length for each thing that is reached by one. */
-const routedOf = ({ variant }: Site) => variant.service.filter((s) => s.port !== null || s.way === "duct");
-const conduitNeeds = (site: Site): Need[] => {
-  const { length } = routedOf(site);
-  return length > 0
+/** A conduit in a wall for each thing that is reached by a cable or a hose. */
+const conduitNeeds = (length: number): Need[] =>
+  length > 0
     ? [
         need(CONDUIT, "mm", "for cables and hoses behind the walls", spread(length, CONDUIT_MM), [
           constant("for each", CONDUIT_MM, "mm"),
         ]),
       ]
     : [];
-};
 
 function airOut(works: readonly Work[]): Step[] {
   const last = works.flatMap(({ steps }) => steps.slice(-1));
@@ -254,9 +253,9 @@ function airOut(works: readonly Work[]): Step[] {
 export const backgroundTrade: Trade = {
   id: "background",
   stage: { id: "background", key: "8", label: "Background", group: "design" },
-  reads: ["ground", "vessels", "background", "features", "seal", "slips", "service"],
-  needs: [TEST],
+  reads: ["ground", "vessels", "background", "features", "seal", "slips"],
+  needs: [TEST, TO_REACH],
   gives: [MASS, BULK, WAYS],
   check: ({ background }, checker) => checkBackground(background, checker),
-  plan: (site, { facts }) => planBackground(site, facts.one(TEST) ?? UNTESTED),
+  plan: (site, { facts }) => planBackground(site, facts.one(TEST) ?? UNTESTED, facts.all(TO_REACH).flat()),
 };

@@ -48,7 +48,6 @@ export const INSIDE_MATERIALS: readonly Material[] = [
   sold("hot-glue-stick", "Hot glue stick", [pack("hot-glue-10", "bag of 10", 10)], "Burns: wait before you press."),
   sold("cable-tie", "Cable tie", [pack("cable-tie-100", "bag of 100", 100)]),
   sold("gel-glue", "Cyanoacrylate gel, 20 g", one("gel-glue"), "Glues skin at once; aired before animals."),
-  sold("water-pump", "Small water pump", one("water-pump"), "Its label's flow and head are typed with what it runs."),
   byTheMetre("cable-conduit", "Conduit for cables and hoses", 2),
   sold("bulkhead", "Bulkhead fitting with its seal", one("bulkhead"), "Measure your own: its hole is bored for it."),
   sold("grommet", "Grommet for a cable", one("grommet"), "Shuts round the cable, not round the plug."),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, planned, pressed, snagOf } from "../../tests/bareTank";
+import { put } from "../../tests/hung";
 import { jobBuild, jobInput } from "../../tests/job";
 import { statedMm } from "../design/measure";
 import type { Build, Variant } from "../document/schema";
@@ -49,12 +50,7 @@ describe("a box for what must be reached", () => {
     ).toBeUndefined();
     const served = (own: Partial<ServiceBox>) =>
       tank(own, (v) => {
-        v.service = [
-          {
-            ...{ id: "pump", name: "Pump", kind: "pump", width: statedMm(50), height: statedMm(60), way: "box" },
-            ...{ wayWidth: statedMm(80), wayHeight: statedMm(80), plug: null, port: null },
-          },
-        ];
+        put(v, "waterPump", "pump");
       });
     expect(pressed(served({ foot: null }), "boxes/no-way-in").left).toBeUndefined();
     expect(snagOf(served({}), "boxes/no-way-in")).toBeUndefined();

@@ -2,6 +2,7 @@ import { statedMm } from "../design/measure";
 import { firstMaterial, STUFFS, sheetMaterial } from "../dividers/stuffs";
 import { set } from "../ledgers/fix";
 import type { Severity, Snag } from "../ledgers/ledger";
+import type { ToReach } from "../ledgers/toReach";
 import { findMaterial, materialsOf } from "../materials/find";
 import type { Site } from "../shell/site";
 import { outsideSnags } from "../shell/standsIn";
@@ -14,7 +15,7 @@ import { boxHighMm, boxRect } from "./sizes";
 const FOOT_MM = 30;
 
 /** Where a box stands, what holds it, how water gets in and hands do. */
-export function boxSnags(site: Site, box: ServiceBox, path: string): Snag[] {
+export function boxSnags(site: Site, box: ServiceBox, path: string, toReach: readonly ToReach[]): Snag[] {
   const list: Snag[] = [];
   const add = (own: string, severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject: own ? `${box.id}-${own}` : box.id, severity, ...snag });
@@ -23,7 +24,7 @@ export function boxSnags(site: Site, box: ServiceBox, path: string): Snag[] {
   );
   heightSnags(site, box, path, add);
   madeSnags(site, box, path, add);
-  usageSnags(site, box, path, add);
+  usageSnags(site, box, path, add, toReach.length > 0);
   return list;
 }
 type Add = (own: string, severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) => void;
@@ -69,11 +70,11 @@ function madeSnags({ book }: Site, box: ServiceBox, path: string, add: Add): voi
     });
 }
 
-function usageSnags({ shell, variant, say, book, brief }: Site, box: ServiceBox, path: string, add: Add): void {
+function usageSnags({ shell, say, book, brief }: Site, box: ServiceBox, path: string, add: Add, holds: boolean): void {
   const wet = shell.levels.waterMm > 0;
   const mesh = box.foot && findMaterial(book, box.foot.mesh, "mesh");
   const meshes = materialsOf(book, "mesh");
-  if (!box.foot && wet && variant.service.length > 0)
+  if (!box.foot && wet && holds)
     add("foot", "mind", {
       rule: "boxes/no-way-in",
       title: `Water finds no way into ${box.name.toLowerCase()}`,

@@ -1,9 +1,10 @@
 import { HOT_GLUE_MINUTES } from "../dividers/parts";
 import type { Figure } from "../figures/figure";
-import { fact } from "../ledgers/facts";
+import { type Facts, fact } from "../ledgers/facts";
 import { setMm } from "../ledgers/fix";
 import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import { gatherNeeds } from "../ledgers/needs";
+import { TO_REACH } from "../ledgers/toReach";
 import { BULK, type Bulk } from "../passing/facts";
 import { SIZE_LIMIT_MM } from "../shell/limits";
 import type { Site } from "../shell/site";
@@ -84,9 +85,10 @@ const figuresOf = (site: Site, box: ServiceBox): Figure[] => [
 ];
 
 /** Boxes on the floor for what must be reached: what they are cut from, what holds them, and whether they go in. */
-function planBoxes(site: Site): TradeLedger {
+function planBoxes(site: Site, facts: Facts): TradeLedger {
   const { boxes } = site.variant;
   if (boxes.length === 0) return emptyLedger();
+  const toReach = facts.all(TO_REACH).flat();
   const gathered = gatherNeeds(
     site.book,
     "boxes",
@@ -97,7 +99,7 @@ function planBoxes(site: Site): TradeLedger {
     parts: boxes.flatMap((b) => boxParts(b, site)),
     supplies: gathered.supplies,
     steps: boxes.flatMap((b) => stepsOf(site, b)),
-    snags: boxes.flatMap((b, i) => boxSnags(site, b, site.at(`/boxes/${i}`))),
+    snags: boxes.flatMap((b, i) => boxSnags(site, b, site.at(`/boxes/${i}`), toReach)),
     figures: [...boxes.flatMap((b) => figuresOf(site, b)), ...gathered.figures],
     facts: boxes.flatMap((b, i) => (b.origin === "made" ? [fact(BULK, bulkOf(site, b, site.at(`/boxes/${i}`)))] : [])),
   };
@@ -106,8 +108,8 @@ function planBoxes(site: Site): TradeLedger {
 export const boxesTrade: Trade = {
   id: "boxes",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
-  reads: ["boxes", "service", "seal", "ground", "shell"],
-  needs: [],
+  reads: ["boxes", "seal", "ground", "shell"],
+  needs: [TO_REACH],
   gives: [BULK],
   check({ boxes }, { between }) {
     boxes.forEach((box, i) => {
@@ -119,5 +121,5 @@ export const boxesTrade: Trade = {
       between(`${path}/hose`, box.hose, 2, 100, "Its hole");
     });
   },
-  plan: planBoxes,
+  plan: (site, { facts }) => planBoxes(site, facts),
 };

@@ -7,7 +7,7 @@ export const OPENING_SHAPES = ["panel", "slot", "round"] as const;
 /** What passes a port. */
 export const PORT_USES = ["cable", "probe", "tube", "drain", "nozzle"] as const;
 /** What keeps its place on a face free. */
-export const KEEP_OUT_USES = ["heatMat", "window", "lamp", "doorSwing"] as const;
+export const KEEP_OUT_USES = ["window", "doorSwing"] as const;
 
 /** What a face can be given, from the wall outwards; `core/seal/stack/layers.ts` says what each is. */
 export const LAYER_IDS = [

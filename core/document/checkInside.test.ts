@@ -18,8 +18,8 @@ const plant: Plant = {
   ...{ id: "a", name: "Fern", count: 1, pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
   ...{ where: "ground", live: true, toxic: false, by: "planted", got: "bought" },
 };
-const pump: Service = {
-  ...{ id: "p", name: "Pump", kind: "pump", width: statedMm(50), height: statedMm(60), way: "box" },
+const filter: Service = {
+  ...{ id: "p", name: "Filter", kind: "filter", width: statedMm(50), height: statedMm(60), way: "box" },
   ...{ wayWidth: statedMm(80), wayHeight: statedMm(90), plug: null, port: null },
 };
 describe("what of the inside cannot be planned at all is said at its place, with what would do", () => {
@@ -157,7 +157,7 @@ describe("what of the inside cannot be planned at all is said at its place, with
       "/service/0/width",
       /must be more than zero/,
       (v) => {
-        v.service = [{ ...pump, width: statedMm(0) }];
+        v.service = [{ ...filter, width: statedMm(0) }];
       },
     ],
     [
@@ -165,7 +165,7 @@ describe("what of the inside cannot be planned at all is said at its place, with
       "/service/1/id",
       /share this id/,
       (v) => {
-        v.service = [pump, pump];
+        v.service = [filter, filter];
       },
     ],
     [
@@ -177,11 +177,11 @@ describe("what of the inside cannot be planned at all is said at its place, with
           {
             ...{
               id: "k",
-              name: "Lamp",
+              name: "Door",
               face: "back",
               kind: "keepOut",
               origin: "made",
-              use: "lamp",
+              use: "doorSwing",
               deep: statedMm(99_000),
             },
             ...{ width: statedMm(100), height: statedMm(100), u: statedMm(300), v: statedMm(300) },
@@ -201,7 +201,7 @@ describe("what of the inside cannot be planned at all is said at its place, with
         v.background = { walls: [newWall("back")], zones: [newZone("planter", "z", at)], swatches: [] };
         v.ground = { ...v.ground, plants: [plant], layers: stackOf({ drain: { body: "clay", mm: 50 } }) };
         v.vessels = [poolOf()];
-        v.service = [pump];
+        v.service = [filter];
       }),
     ).toEqual([]);
   });

@@ -23,12 +23,12 @@ const port = (more: Partial<Port> = {}): Port => ({
   ...more,
 });
 const keepOut = (more: Partial<KeepOut> = {}): KeepOut => ({
-  id: "mat",
+  id: "pane",
   name: "",
   deep: null,
   kind: "keepOut",
   origin: "made",
-  use: "heatMat",
+  use: "window",
   width: statedMm(200),
   height: statedMm(100),
   ...at,
@@ -44,7 +44,7 @@ describe("ports and keep-outs", () => {
   it("take their place about their middle", () => {
     expect(featureRect(port())).toEqual({ uMm: 294, vMm: 194, widthMm: 12, heightMm: 12 });
     expect(featureRect(keepOut())).toEqual({ uMm: 200, vMm: 150, widthMm: 200, heightMm: 100 });
-    expect(featureName(keepOut())).toBe("mat");
+    expect(featureName(keepOut())).toBe("pane");
     expect(featureName(port())).toBe("Probe");
   });
 

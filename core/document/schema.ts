@@ -7,7 +7,7 @@ import type { SheetShell } from "../shell/kinds/sheet/schema";
 import { partSchemas } from "../trades/schema";
 
 /** The version of the Build document this program writes. Older ones are upgraded by `readBuild`. */
-export const BUILD_VERSION = 8;
+export const BUILD_VERSION = 9;
 
 export const BriefSchema = v.object({
   residents: v.array(ResidentSchema),

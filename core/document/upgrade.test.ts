@@ -47,7 +47,7 @@ describe("older builds", () => {
     expect(read.value.variants[0]!.features.map((f) => f.id)).toEqual(["tube-1", "tube-2"]);
   });
 
-  it("of version 4 are read with nothing inside, and their keep-outs reach no further than their face", () => {
+  it("of version 4 are read with nothing inside, and the heat mat that was kept clear is a fixture", () => {
     const { text } = keptBuilds(4).find((b) => b.name === "haberdasher-s-cabinet")!;
     const was = (JSON.parse(text) as { design: { variants: Record<string, unknown>[] } }).design;
     const read = readBuild(was, jobInput().book);
@@ -58,12 +58,12 @@ describe("older builds", () => {
       ground: { layers: [], plants: [] },
       service: [],
     });
-    expect(variant!.features.find((f) => f.kind === "keepOut")).toMatchObject({ deep: null });
+    expect(variant!.fixtures).toMatchObject([{ id: "heat-mat", kind: "heatMat", watts: null, way: null }]);
     const { stacks } = was.variants[0]!.seal as { stacks: unknown };
     expect(variant!.seal.stacks).toEqual(stacks);
   });
 
-  it.each([1, 2, 3, 4, 5, 6, 7])(
+  it.each([1, 2, 3, 4, 5, 6, 7, 8])(
     "of version %d, as they were exported, are opened, planned and exported again",
     (version) => {
       const builds = keptBuilds(version);
@@ -156,6 +156,73 @@ describe("older builds", () => {
     expect(kept.waivers).toEqual([{ rule: "vessels/steep-ramp" }]);
   });
 
+  it("of version 8 keep lamps, mats, nozzles, probes and pumps, as fixtures, with all that was typed of them", () => {
+    const mm = (value: number) => ({ typed: String(value), value, how: "stated" });
+    const place = { u: mm(100), v: mm(200), origin: "made" };
+    const size = { width: mm(280), height: mm(240) };
+    const way = { way: "box", wayWidth: mm(90), wayHeight: mm(110), plug: mm(18), port: "cable" };
+    const [variant] = (
+      upgradeBuild({
+        version: 8,
+        variants: [
+          {
+            background: { walls: [{ face: "right" }], zones: [] },
+            features: [
+              { id: "lamp", name: "Lamp", face: "top", kind: "keepOut", use: "lamp", deep: mm(150), ...place, ...size },
+              { id: "mat", name: "Mat", face: "right", kind: "keepOut", use: "heatMat", deep: null, ...place, ...size },
+              { id: "pane", face: "front", kind: "keepOut", use: "window", deep: null, ...place, ...size },
+              { id: "n", name: "Mist", face: "top", kind: "port", use: "nozzle", bore: mm(12), ...place },
+            ],
+            service: [
+              { id: "pump", name: "Pool pump", kind: "pump", width: mm(52), height: mm(64), ...way },
+              { id: "m", name: "Mat", kind: "mat", ...way, way: "outside", port: null },
+              { id: "f", name: "Filter", kind: "filter", ...way },
+            ],
+            streams: [
+              { id: "s", pump: "pump", flow: mm(300), head: mm(600) },
+              { id: "t", pump: null, flow: mm(100), head: null },
+            ],
+            fixtures: [{ id: "lamp", kind: "probe", name: "Probe" }],
+          },
+        ],
+      }) as { variants: Record<string, Record<string, unknown>[]>[] }
+    ).variants;
+    const { features, service, fixtures, streams, background } = variant!;
+    expect(features!.map((f) => f.id)).toEqual(["pane", "n"]);
+    expect(service!.map((s) => s.id)).toEqual(["f"]);
+    // What was a fixture has no way of its own yet; the lamp's id was taken.
+    expect(fixtures!.map((f) => [f.id, f.kind, f.name])).toEqual([
+      ["lamp", "probe", "Probe"],
+      ["lamp-2", "spotLamp", "Lamp"],
+      ["mat", "heatMat", "Mat"],
+      ["n-nozzle", "mistNozzle", "Mist"],
+      ["pump", "waterPump", "Pool pump"],
+      ["t-pump", "waterPump", "Pump"],
+    ]);
+    expect(fixtures![1]).toMatchObject({
+      u: { value: 100 },
+      width: { value: 280 },
+      clear: { value: 150 },
+      watts: null,
+    });
+    expect(fixtures![2]).toMatchObject({ way: { by: "outside" }, plug: { value: 18 }, port: null, face: "right" });
+    expect(fixtures![3]).toMatchObject({ port: "n", v: { value: 200 }, cone: null });
+    expect(fixtures![4]).toMatchObject({
+      flow: { value: 300 },
+      head: { value: 600 },
+      way: { by: "box" },
+      port: "cable",
+    });
+    expect(fixtures![5]).toMatchObject({ flow: { value: 100 }, head: null });
+    expect(streams).toEqual([
+      { id: "s", pump: "pump" },
+      { id: "t", pump: "t-pump" },
+    ]);
+    expect((background as unknown as { zones: unknown[] }).zones).toMatchObject([
+      { id: "mat", kind: "bare", face: "right", width: { value: 280 } },
+    ]);
+  });
+
   it("are brought up in their own version's terms: what an upgrade writes is its own, not today's", () => {
     const written = upgradeBuild({ version: 4, variants: [{}] }) as { variants: unknown[] };
     expect(written.variants[0]).toEqual({
@@ -173,6 +240,8 @@ describe("older builds", () => {
       },
       ...{ dividers: [], vessels: [], boxes: [], streams: [] },
       service: [],
+      // Version 9's: nothing hung as anything else.
+      fixtures: [],
     });
     // Nothing of today's design is imported by it but types.
     const imports = readFileSync(new URL("./upgrade.ts", import.meta.url), "utf8").match(/^import .*$/gm) ?? [];

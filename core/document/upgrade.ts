@@ -270,8 +270,127 @@ const to8 = (build: Plain): Plain => ({
   }),
 });
 
+/** A fixture of which only its place may be known, as version 9 had it. */
+const fixture9 = (kind: string, own: Plain): Plain => ({
+  ...{ kind, name: kind, face: "top", side: "inside", off: guessed8(0), height: guessed8(20) },
+  ...{ u: guessed8(0), v: guessed8(0), width: guessed8(50), length: guessed8(50) },
+  ...{ watts: null, mass: null, mains: false, control: "unknown", hours: null, plug: null, port: null, clear: null },
+  ...{ held: "unknown", second: false, ip: null, got: "bought", way: null },
+  ...OWN_9[kind],
+  ...own,
+});
+
+/** What a kind had beside that, all of it unknown. */
+const OWN_9: Record<string, Plain> = {
+  spotLamp: {
+    ...{ side: "outside", height: guessed8(150), mains: true, beam: null, source: null, uv: [], cutOut: false },
+    ...{ holder: "unknown", guard: false, shade: false, reflector: "aluminised" },
+  },
+  heatMat: { side: "outside", height: guessed8(2), mains: true, held: "glued", cutOut: false },
+  mistNozzle: { cone: null, flow: null, times: guessed8(3), seconds: guessed8(40) },
+  probe: {},
+  waterPump: { face: "base", height: guessed8(60), mains: true, flow: null, head: null },
+};
+
+/** Keep-outs that kept the place of something hung, and ports for the end of something, with what each was for. */
+const KEPT_9: Record<string, string> = { lamp: "spotLamp", heatMat: "heatMat" };
+const ENDS_9: Record<string, string> = { nozzle: "mistNozzle", probe: "probe" };
+const REACHED_9: Record<string, string> = { lamp: "spotLamp", mat: "heatMat", nozzle: "mistNozzle", pump: "waterPump" };
+
+/** What hung as something else, as fixtures: what was typed of each, and the id it was known by as something to reach. */
+function fixtures9(variant: Plain, taken: Set<unknown>) {
+  const freeId = (wanted: string) => {
+    let id = wanted;
+    for (let n = 2; taken.has(id); n++) id = `${wanted.slice(0, 36)}-${n}`;
+    taken.add(id);
+    return id;
+  };
+  const made: Plain[] = [];
+  const named = (id: unknown) => freeId(String(id));
+  for (const f of list(variant.features)) {
+    const { id, name, face, u, v, width, height, use, origin } = f;
+    const place = { name: name || String(id), face, u, v, got: origin === "found" ? "have" : "bought" };
+    const kept = f.kind === "keepOut" && KEPT_9[String(use)];
+    const end = f.kind === "port" && ENDS_9[String(use)];
+    if (kept)
+      made.push(
+        fixture9(kept, {
+          ...place,
+          id: named(id),
+          width,
+          length: height,
+          ...(kept === "spotLamp" && { clear: f.deep }),
+        }),
+      );
+    if (end) made.push(fixture9(end, { ...place, id: named(`${id}-${use}`), port: id }));
+  }
+  const wasService = new Map<unknown, string>();
+  for (const s of list(variant.service)) {
+    const kind = REACHED_9[String(s.kind)];
+    if (!kind) continue;
+    const { plug, port } = s;
+    const way = { by: s.way, width: s.wayWidth, height: s.wayHeight };
+    // The same thing, kept free on a face and to be reached: one fixture, the first that has no way yet.
+    const same = made.find((f) => f.kind === kind && f.way === null && (port === null || f.port === port || !f.port));
+    if (same) {
+      Object.assign(same, { way, plug, port: same.port ?? port });
+      wasService.set(s.id, String(same.id));
+      continue;
+    }
+    const id = named(s.id);
+    wasService.set(s.id, id);
+    const sides = kind === "waterPump" ? { width: s.width, length: s.width, height: s.height } : {};
+    made.push(fixture9(kind, { ...{ id, name: s.name, way, plug, port, u: guessed8(60), v: guessed8(60) }, ...sides }));
+  }
+  return { made, wasService, named };
+}
+
+/** A wall of foam kept clear of a mat's place, and does so still: it is a bare strip of the wall's own. */
+function keptBare9({ background, features }: Plain): unknown {
+  if (!isPlain(background)) return background;
+  const walled = new Set(list(background.walls).map((w) => w.face));
+  const mats = list(features).filter((f) => f.kind === "keepOut" && f.use === "heatMat" && walled.has(f.face));
+  const zones = list(background.zones);
+  const bare = mats.map(({ id, name, face, u, v, width, height }) => ({
+    ...{ id: zones.some((z) => z.id === id) ? `${id}-bare` : id, name: name || "Heat mat", face, kind: "bare" },
+    ...{ u, v, width, height },
+  }));
+  return { ...background, zones: [...zones, ...bare] };
+}
+
+/** Version 9: lamps, mats, nozzles, probes and pumps are fixtures, whatever they were kept as; a stream runs off its pump's label. */
+const to9 = (build: Plain): Plain => ({
+  ...build,
+  version: 9,
+  variants: list(build.variants).map((variant) => {
+    const fixtures = list(variant.fixtures).map((f) => ({ way: null, ...f }) as Plain);
+    const { made, wasService, named } = fixtures9(variant, new Set(fixtures.map((f) => f.id)));
+    const streams = list(variant.streams).map(({ flow, head, ...stream }) => {
+      const known = wasService.get(stream.pump);
+      const label = { ...(isPlain(flow) && { flow }), ...(isPlain(head) && { head }) };
+      const own = made.find((f) => f.id === known);
+      if (own) Object.assign(own, label);
+      else if (Object.keys(label).length > 0) {
+        const id = named(`${stream.id}-pump`);
+        const place = { id, name: "Pump", u: guessed8(60), v: guessed8(60) };
+        made.push(fixture9("waterPump", { ...place, ...label }));
+        return { ...stream, pump: id };
+      }
+      return { ...stream, pump: known ?? null };
+    });
+    return {
+      ...variant,
+      background: keptBare9(variant),
+      features: list(variant.features).filter((f) => f.kind !== "keepOut" || !KEPT_9[String(f.use)]),
+      service: list(variant.service).filter((s) => !REACHED_9[String(s.kind)]),
+      streams,
+      fixtures: [...fixtures, ...made],
+    };
+  }),
+});
+
 /** One step each, in order: the first takes version 1 to 2. */
-const STEPS = [to2, to3, to4, to5, to6, to7, to8];
+const STEPS = [to2, to3, to4, to5, to6, to7, to8, to9];
 
 /**
  * Brings a Build document of any version ever written to the newest, without judging it.

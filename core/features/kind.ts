@@ -45,9 +45,6 @@ export interface SizeChange {
 /** Room that a feature keeps free of everything else. */
 export interface Clearance {
   depthMm: number;
-  /** False while the depth is the program's own, not the label's. */
-  typed: boolean;
-  hot: boolean;
   reason: string;
 }
 

@@ -134,7 +134,7 @@ describe("mistakes of the substrate are stopped or flagged, with the number that
 
 describe("what must be reached", () => {
   const item = (own: Partial<Service> = {}): Service => ({
-    ...{ id: "pump", name: "Pump", kind: "pump", width: statedMm(50), height: statedMm(60), way: "box" },
+    ...{ id: "filter", name: "Filter", kind: "filter", width: statedMm(50), height: statedMm(60), way: "box" },
     ...{ wayWidth: statedMm(90), wayHeight: statedMm(100), plug: null, port: null },
     ...own,
   });
@@ -148,7 +148,7 @@ describe("what must be reached", () => {
       ];
       v.service = [item(own)];
     });
-  it("stops a pump with no way out", () => {
+  it("stops a filter with no way out", () => {
     expect(pressed(served({ way: "none" }), "service/no-way-out")).toMatchObject({
       snag: { severity: "stop" },
       left: undefined,

@@ -2,6 +2,13 @@ import * as v from "valibot";
 import { id, MeasureSchema, text } from "../design/basics";
 import { SERVICE_KINDS, SERVICE_WAYS } from "./names";
 
+/** The way out of something that is hung or stood in: by what, and its clear size where it has one. */
+export const WayOutSchema = v.object({
+  by: v.picklist(SERVICE_WAYS),
+  width: MeasureSchema,
+  height: MeasureSchema,
+});
+
 /** Something that must be reached, and by which way. */
 export const ServiceSchema = v.object({
   id,

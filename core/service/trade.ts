@@ -1,37 +1,18 @@
 import { PORTS, type PortFact } from "../features/facts";
 import { plugAtPort } from "../features/plug";
 import { fact } from "../ledgers/facts";
-import { set, setMm } from "../ledgers/fix";
-import type { Severity } from "../ledgers/ledger";
-import { emptyLedger, type Snag } from "../ledgers/ledger";
+import { set } from "../ledgers/fix";
+import { emptyLedger, type Severity, type Snag } from "../ledgers/ledger";
 import { REACHED } from "../ledgers/reached";
+import { TO_REACH } from "../ledgers/toReach";
 import { UNCOUNTED } from "../ledgers/uncounted";
 import type { Site } from "../shell/site";
-import { throughWords } from "../shell/through";
 import type { Trade } from "../trade/trade";
 import type { Service } from "./schema";
+import { waySnags, wayWords } from "./way";
 
-/** Room left round a thing that is pulled through a way: from memory. */
-const PULL_MM = 5;
-/** Ways with a clear size of their own. */
-const SIZED = ["box", "duct", "hatch"] as const;
-const isSized = (way: Service["way"]) => SIZED.some((w) => w === way);
-
-/** The way a serviced thing comes out, in words. */
-const WAY_OUT: Record<Service["way"], (wide: string, high: string, through: string) => string> = {
-  open: (_w, _h, through) => `${through}, in the open`,
-  box: (wide, high, through) => `${through}, out of its box, ${wide} × ${high} clear`,
-  duct: (wide, high) => `through its duct, ${wide} × ${high} clear`,
-  hatch: (wide, high, through) => `${through}, the loose piece off, ${wide} × ${high} clear`,
-  outside: () => "from outside; it must come off",
-  none: () => "none: it is glued in",
-};
-
-/** What of it is bought with something else: a pump with what it moves, a drain with its port, a dish as a vessel. */
-const COUNTED: Record<Service["kind"], boolean> = {
-  ...{ pump: true, drain: true, dish: true },
-  ...{ filter: false, nozzle: false, mat: false, lamp: false },
-};
+/** What of it is bought with something else: a drain with its port, a dish as a vessel. */
+const COUNTED: Record<Service["kind"], boolean> = { drain: true, dish: true, filter: false };
 
 /** What must be reached, each with its way out past everything that is glued. */
 export const serviceTrade: Trade = {
@@ -39,7 +20,7 @@ export const serviceTrade: Trade = {
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
   reads: ["service"],
   needs: [PORTS],
-  gives: [REACHED, UNCOUNTED],
+  gives: [REACHED, UNCOUNTED, TO_REACH],
   check({ service }, { between, add }) {
     service.forEach((item, i) => {
       const path = `/service/${i}`;
@@ -65,12 +46,12 @@ export const serviceTrade: Trade = {
         site.variant.service.map((item) => ({
           id: `service-${item.id}`,
           label: item.name,
-          way: WAY_OUT[item.way](
-            site.say(item.wayWidth.value),
-            site.say(item.wayHeight.value),
-            throughWords(site.shell),
-          ),
+          way: wayWords(site, item),
         })),
+      ),
+      fact(
+        TO_REACH,
+        site.variant.service.map(({ name, port, way }) => ({ name, routed: port !== null || way === "duct" })),
       ),
     ],
   }),
@@ -78,33 +59,12 @@ export const serviceTrade: Trade = {
 
 function serviceSnags(site: Site, item: Service, path: string, ports: readonly PortFact[]): Snag[] {
   const { say } = site;
-  const list: Snag[] = [];
+  const list: Snag[] = waySnags(site, "ground", {
+    ...{ id: item.id, name: item.name, sidesMm: [item.width.value, item.height.value], way: item },
+    paths: { way: `${path}/way`, wide: `${path}/wayWidth`, high: `${path}/wayHeight` },
+  });
   const add = (severity: Severity, subject: string, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject, severity, ...snag });
-  const [narrow, wide] = [item.width.value, item.height.value].sort((a, b) => a - b) as [number, number];
-  const sizes = [
-    setMm(`${path}/wayWidth`, Math.max(item.wayWidth.value, item.width.value + PULL_MM)),
-    setMm(`${path}/wayHeight`, Math.max(item.wayHeight.value, item.height.value + PULL_MM)),
-  ];
-  if (item.way === "none")
-    add("stop", item.id, {
-      rule: "service/no-way-out",
-      title: `${item.name} has no way out`,
-      sentence: "It is behind something glued, with no box, duct or hatch.",
-      reason: `What fails is taken out: without a way the background is torn for it.`,
-      fix: { label: "Stand it in a box with a lid", patch: [set(`${path}/way`, "box"), ...sizes] },
-    });
-  else if (isSized(item.way)) {
-    const [wayNarrow, wayWide] = [item.wayWidth.value, item.wayHeight.value].sort((a, b) => a - b) as [number, number];
-    if (wayNarrow < narrow + PULL_MM || wayWide < wide + PULL_MM)
-      add("stop", item.id, {
-        rule: "service/way-too-small",
-        title: `${item.name} does not pass its way`,
-        sentence: `It is ${say(item.width.value)} × ${say(item.height.value)}; its ${item.way} leaves ${say(wayNarrow)} × ${say(wayWide)} clear.`,
-        reason: `${say(PULL_MM)} all told is left to pull it through.`,
-        fix: { label: `Leave ${say(narrow + PULL_MM)} × ${say(wide + PULL_MM)}`, patch: sizes },
-      });
-  }
   if (item.port === null) return list;
   const at = plugAtPort(ports, site, { port: item.port, plugMm: item.plug?.value ?? null, portPath: `${path}/port` });
   if (at.port === "gone")

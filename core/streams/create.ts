@@ -3,7 +3,7 @@ import type { Stream } from "./schema";
 
 /** A small pump's stream. */
 export const newStream = (id: string, name: string, pump: string | null): Stream => ({
-  ...{ id, name, pump, flow: null, head: null, transit: null },
+  ...{ id, name, pump, transit: null },
   ...{
     tubeBore: statedMm(12),
     tubeLength: statedMm(600),

@@ -1,4 +1,5 @@
 import { type Known, memory } from "../figures/figure";
+import type { Pump } from "../fixtures/pump";
 import { GRAVITY } from "../units/constants";
 
 /** Kinematic viscosity of water at 20 °C, m²/s. From memory. */
@@ -34,12 +35,6 @@ export function lostMm(litresPerHour: number, { boreMm, lengthMm }: Tube): numbe
   const v = litresPerHour / 3.6e6 / ((Math.PI / 4) * d ** 2);
   const re = (v * d) / VISCOSITY.value;
   return ((frictionFactor(re) * lengthMm) / boreMm) * (v ** 2 / (2 * GRAVITY)) * 1000;
-}
-
-/** A pump by its label: the most it lifts at no flow, and the most it gives at no head. */
-export interface Pump {
-  litresPerHour: number;
-  headMm: number;
 }
 
 /**

@@ -1,7 +1,9 @@
 import { type Known, memory } from "../figures/figure";
+import type { PumpFact } from "../fixtures/facts";
+import type { Pump } from "../fixtures/pump";
 import type { PoolHolds } from "../vessels/facts";
 import { EVAPORATES_MM } from "../vessels/water";
-import { flowAt, type Pump, type Tube } from "./flow";
+import { flowAt, type Tube } from "./flow";
 import type { Stream } from "./schema";
 
 /** Minutes of flow that are on their way over stones and land. From memory. */
@@ -23,9 +25,9 @@ export interface Running {
   topUpL: number;
 }
 
-/** The label's figures, where both are typed. */
-export const pumpOf = ({ flow, head }: Pick<Stream, "flow" | "head">): Pump | null =>
-  flow && head ? { litresPerHour: flow.value, headMm: head.value } : null;
+/** What its pump's label says, where it is known. */
+export const pumpOf = ({ pump }: Pick<Stream, "pump">, pumps: readonly PumpFact[]): Pump | null =>
+  pumps.find((p) => p.id === pump)?.label ?? null;
 
 /** The tube its pump pushes through. */
 export const tubeOf = ({ tubeBore, tubeLength }: Pick<Stream, "tubeBore" | "tubeLength">): Tube => ({
@@ -36,10 +38,10 @@ export const tubeOf = ({ tubeBore, tubeLength }: Pick<Stream, "tubeBore" | "tube
 /**
  * How a stream runs: flow at its lip, what falls back, and how long it lasts.
  * @param waterMm water line above the base
+ * @param pump its pump's label; null while it is not known
  * @param holds the pools it runs from, taken together
  */
-export function runningOf(stream: Stream, waterMm: number, holds: readonly PoolHolds[]): Running {
-  const pump = pumpOf(stream);
+export function runningOf(stream: Stream, pump: Pump | null, waterMm: number, holds: readonly PoolHolds[]): Running {
   const tube = tubeOf(stream);
   const litresPerHour = pump && flowAt(pump, stream.lift.value, tube);
   const tubeL = ((Math.PI / 4) * tube.boreMm ** 2 * tube.lengthMm) / 1e6;

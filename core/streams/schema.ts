@@ -1,15 +1,12 @@
 import * as v from "valibot";
 import { id, MeasureSchema, text } from "../design/basics";
 
-/** Water that a pump lifts to a lip and that falls back: what the pump's label says, its tube, and where it runs. */
+/** Water that a pump lifts to a lip and that falls back: its tube, and where it runs. */
 export const StreamSchema = v.object({
   id,
   name: v.pipe(text(60), v.nonEmpty("Give it a name.")),
-  /** The pump, of what must be reached; null while it is not listed. */
+  /** The pump, of the fixtures; null while there is none. */
   pump: v.nullable(id),
-  /** The label's most flow, litres an hour, and most head; null while nobody read it. */
-  flow: v.nullable(MeasureSchema),
-  head: v.nullable(MeasureSchema),
   tubeBore: MeasureSchema,
   tubeLength: MeasureSchema,
   /** The lip over the water line. */

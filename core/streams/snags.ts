@@ -1,3 +1,4 @@
+import type { PumpFact } from "../fixtures/facts";
 import { set, setMm } from "../ledgers/fix";
 import type { Severity, Snag } from "../ledgers/ledger";
 import type { Site } from "../shell/site";
@@ -15,13 +16,19 @@ const OVER_INTAKE_MM = 10;
 const LIFTS_SHARE = 0.66;
 
 /** Whether a stream's pump has water, lifts it, and what happens when it stops. */
-export function streamSnags(site: Site, stream: Stream, path: string, holds: readonly PoolHolds[]): Snag[] {
+export function streamSnags(
+  site: Site,
+  stream: Stream,
+  path: string,
+  { holds, pumps }: { holds: readonly PoolHolds[]; pumps: readonly PumpFact[] },
+): Snag[] {
   const list: Snag[] = [];
   const add = (own: string, severity: Severity, snag: Omit<Snag, "stage" | "subject" | "severity">) =>
     list.push({ stage: "ground", subject: own ? `${stream.id}-${own}` : stream.id, severity, ...snag });
   const { say, shell, at } = site;
   const { waterMm, damTopMm } = shell.levels;
-  const running = runningOf(stream, waterMm, holds);
+  const pump = pumpOf(stream, pumps);
+  const running = runningOf(stream, pump, waterMm, holds);
   const wants = Math.max(stream.needs.value, stream.intake.value + OVER_INTAKE_MM);
   const raise = (mm: number) => ({
     label: `Let the water stand ${say(mm)}`,
@@ -56,12 +63,11 @@ export function streamSnags(site: Site, stream: Stream, path: string, holds: rea
       figure: `streams/${stream.id}/days`,
     });
   }
-  const pump = pumpOf(stream);
   if (!pump)
     add("label", "note", {
       rule: "streams/label-unknown",
       title: `What does the pump of ${stream.name.toLowerCase()} give?`,
-      sentence: "Its label's most flow and most head are not typed, so the flow at the lip is not known.",
+      sentence: `${stream.pump === null ? "No pump is put in, of whose" : "Of its"} label most flow and most head are needed: the flow at the lip is not known.`,
       reason: "Both stand on the pump or its box.",
     });
   else if (flowAt(pump, stream.lift.value, tubeOf(stream)) <= 0) {
@@ -98,13 +104,13 @@ export function streamSnags(site: Site, stream: Stream, path: string, holds: rea
       figure: `streams/${stream.id}/back`,
     });
   }
-  if (stream.pump !== null && !site.variant.service.some((s) => s.id === stream.pump))
+  if (stream.pump !== null && !pumps.some((p) => p.id === stream.pump))
     add("pump", "mind", {
       rule: "streams/pump-gone",
       title: `The pump of ${stream.name.toLowerCase()} is gone`,
-      sentence: "It names a pump that is no longer listed.",
+      sentence: "It names a pump that is no longer among the fixtures.",
       reason: "What runs in water is taken out one day: its way out is planned with it.",
-      fix: { label: "It has no pump listed", patch: [set(`${path}/pump`, null)] },
+      fix: { label: "It has no pump yet", patch: [set(`${path}/pump`, null)] },
     });
   return list;
 }

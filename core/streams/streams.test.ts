@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { pressed, snagOf } from "../../tests/bareTank";
+import { put } from "../../tests/hung";
 import { dividerOf, poolOf } from "../../tests/inside";
 import { planned, tankOf } from "../../tests/tankOf";
 import { statedMm } from "../design/measure";
-import type { Variant } from "../document/schema";
+import type { Build, Variant } from "../document/schema";
 import { newStream } from "./create";
 import { flowAt, frictionFactor, lipWords, lostMm } from "./flow";
 import type { Stream } from "./schema";
@@ -54,11 +55,12 @@ const running = (own: Partial<Stream>, more?: (v: Variant) => void) =>
     v.vessels = [poolOf({ zone: "d:b", wayOut: "stones" })];
     v.streams = [
       {
-        ...newStream("fall", "Fall", null),
-        ...{ flow: plain(300), head: statedMm(600), tubeBore: statedMm(12), awayDays: plain(2) },
+        ...newStream("fall", "Fall", "pump"),
+        ...{ tubeBore: statedMm(12), awayDays: plain(2) },
         ...own,
       },
     ];
+    put(v, "waterPump", "pump", { flow: plain(300), head: statedMm(600) });
     more?.(v);
   });
 
@@ -92,7 +94,13 @@ describe("water that is pumped", () => {
   });
   it("does not reach its lip, has no pool, or no label", () => {
     expect(pressed(running({ lift: statedMm(700) }), "streams/does-not-reach").left).toBeUndefined();
-    expect(snagOf(running({ flow: null }), "streams/label-unknown")!.severity).toBe("note");
+    expect(snagOf(running({ pump: null }), "streams/label-unknown")!.severity).toBe("note");
+    const unread = running({}, (v) => {
+      v.fixtures = v.fixtures.map((f) => ({ ...f, flow: null }) as typeof f);
+    });
+    expect(snagOf(unread, "streams/label-unknown")!.sentence).toContain("Of its label");
+    expect(snagOf(running({}), "streams/label-unknown")).toBeUndefined();
+    expect(pressed(running({ pump: "gone" }), "streams/pump-gone").left).toBeUndefined();
     const none = running({}, (v) => {
       v.vessels = [];
     });
@@ -100,12 +108,20 @@ describe("water that is pumped", () => {
   });
   it("is bought and run: a pump, its hose, a day before animals", () => {
     const p = planned(running({}));
-    expect(p.supplies.filter((s) => s.id.startsWith("streams/")).map((s) => s.materialId)).toEqual([
-      "water-pump",
-      "pump-hose",
-    ]);
-    expect(p.steps.find((s) => s.id === "streams/run")).toMatchObject({
-      waitMinutes: 1440,
+    const pumps = (build: Build) =>
+      planned(build)
+        .supplies.filter((s) => s.materialId === "water-pump")
+        .map((s) => [s.id, s.likely]);
+    // Once, by whoever has it: the fixtures, or the stream while it has no pump yet.
+    expect(pumps(running({}))).toEqual([["fixtures/water-pump", 1]]);
+    const bare = running({ pump: null }, (v) => {
+      v.fixtures = [];
+    });
+    expect(pumps(bare)).toEqual([["streams/water-pump", 1]]);
+    const run = p.steps.find((s) => s.id === "streams/run")!;
+    expect(run).toMatchObject({ waitMinutes: 1440, uses: ["pump-hose"] });
+    expect(run.after.map((a) => a.id)).toContain("fixtures/up-pump");
+    expect(planned(bare).steps.find((s) => s.id === "streams/run")).toMatchObject({
       uses: ["water-pump", "pump-hose"],
     });
   });

@@ -1,8 +1,9 @@
 import { constant, type Figure, type Known, memory } from "../figures/figure";
+import { PUMPS, type PumpFact } from "../fixtures/facts";
+import type { Pump } from "../fixtures/pump";
 import type { Facts } from "../ledgers/facts";
 import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import { gatherNeeds, type Need, need, spread } from "../ledgers/needs";
-import { RUNS_IN_WATER } from "../service/runs";
 import { SIZE_LIMIT_MM } from "../shell/limits";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
@@ -24,12 +25,9 @@ const RUN_MINUTES: Known = { value: 20, low: 10, high: 40, basis: memory };
 /** Hose is threaded long and trimmed once all stands. From memory. */
 const TRIMMED: Known = { value: 1.2, low: 1, high: 1.5, basis: memory };
 
-const pumps = ({ variant }: Site) => variant.service.filter((s) => RUNS_IN_WATER[s.kind]);
-
-function figuresOf({ shell, say }: Site, stream: Stream, holds: readonly PoolHolds[]): Figure[] {
-  const running = runningOf(stream, shell.levels.waterMm, holds);
+function figuresOf({ shell, say }: Site, stream: Stream, pump: Pump | null, holds: readonly PoolHolds[]): Figure[] {
+  const running = runningOf(stream, pump, shell.levels.waterMm, holds);
   const id = `streams/${stream.id}`;
-  const pump = pumpOf(stream);
   const water = { name: "water line", value: shell.levels.waterMm, unit: "mm" };
   return [
     ...(pump && running.litresPerHour !== null && running.lip !== null
@@ -77,20 +75,21 @@ function figuresOf({ shell, say }: Site, stream: Stream, holds: readonly PoolHol
   ];
 }
 
-/** Pumps and the hose they push through. */
-function needsOf(site: Site): Need[] {
+/** A pump while none is among the fixtures, which count their own. */
+const lacksPump = ({ variant }: Site, pumps: readonly PumpFact[]) => variant.streams.length > 0 && pumps.length === 0;
+
+/** The hose that is pushed through, and the pump where nobody else counts it. */
+function needsOf(site: Site, pumps: readonly PumpFact[]): Need[] {
   const { streams } = site.variant;
-  const count = Math.max(pumps(site).length, streams.length > 0 ? 1 : 0);
   const mm = streams.reduce((sum, s) => sum + s.tubeLength.value, 0);
   return [
-    need(PUMP, "piece", "what lifts the water", [count, count, count]),
+    ...(lacksPump(site, pumps) ? [need(PUMP, "piece", "what lifts the water", [1])] : []),
     need(HOSE, "mm", "from pump to lip, threaded long", spread(mm, TRIMMED), [constant("trimmed last", TRIMMED, "×")]),
   ];
 }
 
-function stepsOf(site: Site): Step[] {
+function stepsOf(site: Site, own: readonly PumpFact[]): Step[] {
   const { streams, vessels } = site.variant;
-  const own = pumps(site);
   const runs = streams.length > 0 || (own.length > 0 && poolsOf(vessels).length > 0);
   if (!runs) return [];
   const name = own[0]?.name ?? "The pump";
@@ -103,8 +102,9 @@ function stepsOf(site: Site): Step[] {
       after: [
         { reached: "waterIn", because: "a pump never runs dry" },
         { reached: "fetched", because: "it must be there" },
+        ...own.map(({ id }) => ({ id: `fixtures/up-${id}`, because: "it must be in" })),
       ],
-      uses: [PUMP, ...(streams.length > 0 ? [HOSE] : [])],
+      uses: [...(lacksPump(site, own) ? [PUMP] : []), ...(streams.length > 0 ? [HOSE] : [])],
       ...{ toHand: ["towel"], cautions: [CAUTION.waterPower] },
       passSign: "Flow even, no leak, debris out; it came out and went back by its way.",
     },
@@ -114,38 +114,36 @@ function stepsOf(site: Site): Step[] {
 /** Water that is pumped to a lip and falls back: its flow, what it needs, and what its stopping does. */
 function planStreams(site: Site, facts: Facts): TradeLedger {
   const { streams } = site.variant;
-  const steps = stepsOf(site);
+  const pumps = facts.one(PUMPS) ?? [];
+  const steps = stepsOf(site, pumps);
   if (steps.length === 0) return emptyLedger();
   const holds = facts.all(POOLS);
-  const gathered = gatherNeeds(site.book, "streams", needsOf(site));
+  const gathered = gatherNeeds(site.book, "streams", needsOf(site, pumps));
   return {
     ...emptyLedger(),
     supplies: gathered.supplies,
     steps,
-    snags: streams.flatMap((s, i) => streamSnags(site, s, site.at(`/streams/${i}`), holds)),
-    figures: [...streams.flatMap((s) => figuresOf(site, s, holds)), ...gathered.figures],
+    snags: streams.flatMap((s, i) => streamSnags(site, s, site.at(`/streams/${i}`), { holds, pumps })),
+    figures: [...streams.flatMap((s) => figuresOf(site, s, pumpOf(s, pumps), holds)), ...gathered.figures],
   };
 }
 
 export const streamsTrade: Trade = {
   id: "streams",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
-  reads: ["streams", "service", "vessels", "seal", "ground", "shell"],
-  needs: [POOLS],
+  reads: ["streams", "vessels", "seal", "ground", "shell"],
+  needs: [POOLS, PUMPS],
   gives: [],
   check({ streams }, { between, add }) {
     streams.forEach((s, i) => {
       const path = `/streams/${i}`;
-      const plain = (at: "flow" | "transit" | "awayDays", high: number, what: string, unit: string) => {
+      const plain = (at: "transit" | "awayDays", high: number, what: string, unit: string) => {
         const m = s[at];
         if (m && (m.value < 0 || m.value > high))
           add(`${path}/${at}`, `${what}: ${m.typed} cannot be right. Type between 0 and ${high}${unit}.`);
       };
-      plain("flow", 20_000, "The label's most flow", " litres an hour");
       plain("transit", 50_000, "Water on its way", " mL");
       plain("awayDays", 365, "Days away", "");
-      if (s.flow && s.flow.value <= 0) add(`${path}/flow`, "A pump gives something: type the label's most flow.");
-      between(`${path}/head`, s.head, 1, 20_000, "The label's most head");
       between(`${path}/tubeBore`, s.tubeBore, 2, 100, "The tube's bore");
       between(`${path}/tubeLength`, s.tubeLength, 1, 20_000, "The tube's length");
       between(`${path}/lift`, s.lift, 0, SIZE_LIMIT_MM.high, "The lift");

@@ -101,14 +101,14 @@ describe("handles", () => {
 describe("what is done with a thing", () => {
   const one = (): Feature =>
     ({
-      ...{ kind: "keepOut", id: "k", name: "Lamp", face: "left", use: "lamp", origin: "made", deep: null },
+      ...{ kind: "keepOut", id: "k", name: "Window", face: "left", use: "window", origin: "made", deep: null },
       ...{ u: statedMm(120), v: statedMm(300), width: statedMm(80), height: statedMm(60) },
     }) as unknown as Feature;
 
   it("is copied across, mirrored to the same distance from the other edge, centred and set level", () => {
     const variant = withFeatures(one());
     expect(copyTo(variant, placed, variant.features[0]!, "right")).toBe("copy-1");
-    expect(variant.features[1]).toMatchObject({ face: "right", name: "Lamp, across", u: { value: 120 } });
+    expect(variant.features[1]).toMatchObject({ face: "right", name: "Window, across", u: { value: 120 } });
     expect(mirror(variant, placed, variant.features[0]!, shell)).toBe("mirror-1");
     const { room } = shell.faces.left;
     expect(variant.features[2]!.u.value).toBeCloseTo(2 * room.uMm + room.widthMm - 120, 6);

@@ -6,6 +6,7 @@ import { closuresTrade } from "../closures/trade";
 import { curesTrade } from "../cures/trade";
 import { dividersTrade } from "../dividers/trade";
 import { featuresTrade } from "../features/trade";
+import { fixtureTellsTrade } from "../fixtures/tells";
 import { fixturesTrade } from "../fixtures/trade";
 import { gapsTrade } from "../gaps/trade";
 import { groundTrade } from "../ground/trade";
@@ -45,6 +46,7 @@ export const TRADES: readonly Trade[] = [
   vesselsTrade,
   streamsTrade,
   serviceTrade,
+  fixtureTellsTrade,
   fixturesTrade,
   oddTrade,
   slipsTrade,

@@ -65,10 +65,6 @@ export function flatPack(): Build {
       carveBy: "wireBrush",
     }),
   );
-  variant.features.push({
-    ...{ id: "lamp", name: "Heat lamp", face: "top", kind: "keepOut", origin: "made", use: "lamp" },
-    ...{ width: statedMm(220), height: statedMm(220), deep: statedMm(220), u: statedMm(1150), v: statedMm(300) },
-  });
   variant.background.zones = [
     {
       ...newZone("ledge", "ledge-1", { face: "back", u: 420, v: 300 }),
@@ -105,6 +101,12 @@ export function flatPack(): Build {
       { mm: statedMm(250), uvi: statedMm(0.7) },
       { mm: statedMm(350), uvi: statedMm(0.43) },
     ],
+  });
+  hang(variant, "spotLamp", "lamp", "Heat lamp", {
+    ...{ side: "inside", off: statedMm(15), u: statedMm(1150), v: statedMm(300), held: "bracket", second: true },
+    ...{ watts: statedMm(40), mass: statedMm(0.9), beam: statedMm(40), source: statedMm(60), clear: statedMm(180) },
+    ...{ width: statedMm(95), length: statedMm(95), height: statedMm(130), holder: "ceramic", guard: true },
+    ...{ shade: true, control: "dimmingThermostat", cutOut: true, hours: { from: "09:00", to: "19:00" } },
   });
   hang(variant, "probe", "warm-probe", "Warm probe", { u: statedMm(1150), v: statedMm(200) });
   hang(variant, "probe", "cool-probe", "Cool probe", { u: statedMm(200), v: statedMm(120) });

@@ -3,7 +3,7 @@ import { newBox } from "../../core/boxes/create";
 import { foundClosure } from "../../core/closures/kinds/found/schema";
 import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
-import type { Build } from "../../core/document/schema";
+import type { Build, Variant } from "../../core/document/schema";
 import { stackOf } from "../../core/ground/layers/starts";
 import { RECIPES } from "../../core/ground/mix";
 import { starterCabinet } from "../../core/shell/kinds/cabinet/starter";
@@ -150,19 +150,6 @@ export function haberdasher(): Build {
       u: statedMm(1000),
       v: statedMm(430),
     },
-    {
-      id: "heat-mat",
-      name: "Heat mat",
-      face: "right",
-      kind: "keepOut",
-      origin: "made",
-      use: "heatMat",
-      deep: null,
-      width: statedMm(280),
-      height: statedMm(240),
-      u: statedMm(300),
-      v: statedMm(300),
-    },
   ];
   variant.dividers = [
     {
@@ -185,6 +172,10 @@ export function haberdasher(): Build {
       wall("right", { depth: statedMm(20), relief: statedMm(10), finish: "siliconeFibre", apply: "sparing" }),
     ],
     zones: [
+      {
+        ...newZone("bare", "heat-mat", { face: "right", u: 300, v: 300 }),
+        ...{ name: "Bare for the heat mat", width: statedMm(300), height: statedMm(260) },
+      } as Variant["background"]["zones"][number],
       {
         ...newZone("ledge", "ledge-1", { face: "back", u: 430, v: 380 }),
         ...{ name: "Long ledge", width: statedMm(620), height: statedMm(60), depth: statedMm(120) },
@@ -263,21 +254,26 @@ export function haberdasher(): Build {
   variant.streams = [
     {
       ...newStream("trickle", "Trickle down the back", "pump"),
-      ...{ flow: { typed: "300", value: 300, how: "measured" }, head: measured(600) },
       ...{ tubeBore: measured(10), tubeLength: measured(620), lift: statedMm(240), lip: statedMm(120) },
       ...{ intake: measured(12), needs: measured(30) },
     },
   ];
   variant.service = [
     {
-      ...{ id: "pump", name: "Pool pump", kind: "pump", width: measured(52), height: measured(64), way: "box" },
-      ...{ wayWidth: statedMm(90), wayHeight: statedMm(110), plug: measured(18), port: "pump-cable" },
-    },
-    {
-      ...{ id: "mat", name: "Heat mat", kind: "mat", width: statedMm(280), height: statedMm(2), way: "outside" },
-      ...{ wayWidth: statedMm(300), wayHeight: statedMm(10), plug: null, port: null },
+      ...{ id: "filter", name: "Sponge filter", kind: "filter", width: measured(40), height: measured(45), way: "box" },
+      ...{ wayWidth: statedMm(90), wayHeight: statedMm(110), plug: null, port: null },
     },
   ];
+  hang(variant, "waterPump", "pump", "Pool pump", {
+    ...{ u: statedMm(1033), v: statedMm(481), width: measured(52), length: measured(52), height: measured(64) },
+    ...{ flow: { typed: "300", value: 300, how: "measured" }, head: measured(600), watts: statedMm(5), ip: 68 },
+    ...{ mass: statedMm(0.35), plug: measured(18), port: "pump-cable", held: "rests" },
+    way: { by: "box", width: statedMm(90), height: statedMm(110) },
+  });
+  hang(variant, "heatMat", "mat", "Heat mat", {
+    ...{ face: "right", u: statedMm(300), v: statedMm(300), width: statedMm(280), length: statedMm(240) },
+    ...{ watts: statedMm(20), mass: statedMm(0.2), cutOut: true, second: true },
+  });
   for (const [id, name, u] of [
     ["nozzle-left", "Left nozzle", 150],
     ["nozzle-right", "Right nozzle", 930],

@@ -3,6 +3,7 @@ import { statedMm } from "#core/design/measure";
 import { newDivider } from "#core/dividers/create";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
+import { fixtureKind } from "#core/fixtures/kinds/list";
 import { newBlock, newBranch } from "#core/hardscape/create";
 import type { Book } from "#core/materials/schema";
 import type { Shell } from "#core/shell/shell";
@@ -79,9 +80,9 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   ...VESSEL_KINDS.map((kind) => [`a ${VESSELS[kind].words}`, vessel(kind)] as const),
   [
     "moving water",
-    ({ streams, service }) => {
+    ({ streams, fixtures }) => {
       const id = freeThingId(streams, "stream");
-      const pump = service.find((s) => s.kind === "pump");
+      const pump = fixtures.find((f) => fixtureKind(f).lifts);
       streams.push(newStream(id, named(streams, "Trickle"), pump?.id ?? null));
       return { kind: "stream", id };
     },
@@ -102,7 +103,7 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
     ({ service }) => {
       const id = freeThingId(service, "thing");
       service.push({
-        ...{ id, name: service.length === 0 ? "Pump" : `Thing ${service.length + 1}`, kind: "pump", way: "box" },
+        ...{ id, name: named(service, "Filter"), kind: "filter", way: "box" },
         ...{ plug: null, port: null, width: statedMm(50), height: statedMm(60) },
         ...{ wayWidth: statedMm(80), wayHeight: statedMm(100) },
       });

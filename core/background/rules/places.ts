@@ -43,7 +43,7 @@ function clearMoves(zone: Zone, taken: Rect, room: Rect, path: string): Fix[] {
 
 const takeOff = (path: string): Fix => ({ label: "Take it off", patch: [{ op: "remove", path }] });
 
-/** Where a zone stands: on its wall, off what must stay free, out of a lamp's clearance. */
+/** Where a zone stands: on its wall, off what must stay free, out of the way of a door. */
 export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
   const { shell, variant, say } = site;
   const face = shell.faces[zone.face];
@@ -124,7 +124,7 @@ export function placeSnags(site: Site, zone: Zone, path: string): Snag[] {
   return list;
 }
 
-/** Something of the wall reaches into a lamp's clearance or a door's swing. */
+/** Something of the wall reaches into a door's swing. */
 function clearanceSnag(
   { say, shell }: Site,
   zone: Zone,
@@ -150,10 +150,8 @@ function clearanceSnag(
   return {
     rule: "background/in-the-clearance",
     severity: "stop",
-    title: clear.hot
-      ? `${name} is too near ${featureName(feature).toLowerCase()}`
-      : `${name} is in the way of ${featureName(feature).toLowerCase()}`,
-    sentence: `It reaches ${say(intoMm, "up")} into the ${say(clear.depthMm)} that must stay clear${clear.typed ? "" : ", taken from memory: type what the lamp's label says"}.`,
+    title: `${name} is in the way of ${featureName(feature).toLowerCase()}`,
+    sentence: `It reaches ${say(intoMm, "up")} into the ${say(clear.depthMm)} that must stay clear.`,
     reason: clear.reason,
     fix: {
       label: `Lower it by ${say(down, "up")}`,

@@ -2,29 +2,12 @@ import { emptyLedger } from "../../ledgers/ledger";
 import { SIZE_LIMIT_MM } from "../../shell/limits";
 import { fittedOpening, sizedOpening } from "../fit";
 import type { FeatureKind } from "../kind";
-import { featureName } from "../name";
 import type { KeepOut } from "./schema";
 import { keepOutStarts } from "./starts";
 import { KEEP_OUT_WORDS } from "./words";
 
-/** Clearance of a lamp while nobody has typed its label's: from memory. */
-export const LAMP_CLEAR_MM = 200;
-
-/** Keep-outs whose thing is seen to from inside or outside. */
-const REACHED: Record<KeepOut["use"], ((feature: KeepOut, through: string) => string) | undefined> = {
-  heatMat: ({ face }) => `outside of the ${face}; it must come off`,
-  lamp: (_, through) => `${through}; a lamp is changed cold`,
-  window: undefined,
-  doorSwing: undefined,
-};
-
 const FREE: Record<KeepOut["use"], { title: string; reason: string }> = {
-  heatMat: {
-    title: "Foam on the heat mat's pane",
-    reason: "A mat that is foamed over or insulated overheats: never (common practice, no source).",
-  },
   window: { title: "Over a window", reason: "What is looked through stays clear; mask it before foam is near it." },
-  lamp: { title: "In a keep-out", reason: `${KEEP_OUT_WORDS.lamp}: nothing may stand there.` },
   doorSwing: { title: "In a keep-out", reason: `${KEEP_OUT_WORDS.doorSwing}: nothing may stand there.` },
 };
 
@@ -48,21 +31,11 @@ export const keepOut: FeatureKind<KeepOut> = {
   sized: (_, extent) => sizedOpening(extent),
   masked: ({ use }) => use === "window",
   stayFree: ({ use }) => FREE[use],
-  standsOnMesh: ({ use }) => use === "lamp",
-  standsOut: ({ use }) => use === "lamp" || use === "heatMat",
   clearance: ({ use, deep }) => ({
-    depthMm: use === "window" ? 0 : (deep?.value ?? (use === "lamp" ? LAMP_CLEAR_MM : 0)),
-    typed: deep !== null,
-    hot: use === "lamp",
-    reason:
-      use === "lamp"
-        ? "Burns and fire: clearance is judged on the finished layout, from the nearest perch, not in the empty box."
-        : `${KEEP_OUT_WORDS[use]}: nothing may stand there.`,
+    depthMm: use === "doorSwing" ? (deep?.value ?? 0) : 0,
+    reason: `${KEEP_OUT_WORDS[use]}: nothing may stand there.`,
   }),
   ways: () => [],
-  reached(feature, { through }) {
-    const words = REACHED[feature.use]?.(feature, through);
-    return words ? [{ label: featureName(feature), way: words }] : [];
-  },
+  reached: () => [],
   plan: () => emptyLedger(),
 };

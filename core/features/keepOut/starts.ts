@@ -9,7 +9,7 @@ export const keepOutStarts: readonly Start<KeepOut>[] = [
     stem: "keep-out",
     make: (shell) => ({
       ...lowOnBack(shell, 60),
-      ...{ name: "Heat mat", kind: "keepOut", use: "heatMat", deep: null },
+      ...{ name: "Window", kind: "keepOut", use: "window", deep: null },
       ...{ width: statedMm(200), height: statedMm(140) },
     }),
   },
