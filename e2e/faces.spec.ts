@@ -90,8 +90,8 @@ test("a keep-out keeps its place free", async ({ page }) => {
   await open(page, "/builds/nursery-tub/shell");
   await page.getByRole("button", { name: "Add a keep-out" }).click();
   await inHand(page).getByRole("combobox", { name: "Face" }).selectOption({ label: "left" });
-  const mat = page.locator("[data-feature='keep-out-1']");
-  await expect(mat).toBeVisible();
+  const kept = page.locator("[data-feature='keep-out-1']");
+  await expect(kept).toBeVisible();
   await field(page, "Middle from the front").fill("192");
   await field(page, "Middle from the front").blur();
   await field(page, "Middle above the base").fill("150");

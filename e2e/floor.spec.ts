@@ -130,8 +130,8 @@ test("what stands on the floor is told where it is wrong, and each fix clears it
   await putIn(page, "a pool");
   await choose(page, "What falls in gets out by", "stacked stones");
   await putIn(page, "moving water");
-  await type(page, "Label: most flow, L/h", "300");
-  await type(page, "Label: most head", "600");
+  await type(page, "Its label: most flow, L/h", "300");
+  await type(page, "Its label: most head", "600");
   await type(page, "It needs water to", "20");
   // A pool that overflows when its pump stops, then one that is dry in four days.
   await type(page, "Falls back when it stops, mL", "5000");

@@ -1,8 +1,8 @@
-import { fixtureKind } from "#core/fixtures/kinds/list";
+import { PUMPS } from "#core/fixtures/facts";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
 import { FigureReading } from "../fields/Reading";
-import { useDecision, useVariant } from "../state/context";
+import { useDecision, useShown } from "../state/context";
 import { Hint } from "../ui/Hint";
 import { Fields } from "../ui/Panel";
 import { Select } from "../ui/Select";
@@ -11,9 +11,10 @@ import { useIndex } from "./useIndex";
 /** Water that is pumped to a lip and falls back. */
 export function StreamFields({ id }: { id: string }) {
   const i = useIndex((v) => v.streams, id);
-  const pumps = useVariant((v) => v.fixtures).filter((f) => fixtureKind(f).lifts);
+  const pumps = useShown(({ plan }) => plan.facts.one(PUMPS) ?? []);
   const path = `/streams/${i}`;
   const { value, commit } = useDecision<string | null>(`${path}/pump`);
+  const pumpAt = useIndex((v) => v.fixtures, value ?? "");
   if (i < 0) return null;
   return (
     <>
@@ -25,6 +26,19 @@ export function StreamFields({ id }: { id: string }) {
           options={[["", "none yet"], ...pumps.map((s) => [s.id, s.name] as [string, string])]}
           onChange={(pump) => commit(pump || null)}
         />
+        {pumpAt >= 0 && (
+          <>
+            <MeasureField
+              label="Its label: most flow"
+              suffix="L/h"
+              path={`/fixtures/${pumpAt}/flow`}
+              kind="plain"
+              optional
+              empty="not known"
+            />
+            <MeasureField label="Its label: most head" path={`/fixtures/${pumpAt}/head`} optional empty="not known" />
+          </>
+        )}
         <MeasureField label="Tube, bore" path={`${path}/tubeBore`} />
         <MeasureField label="Tube, long" path={`${path}/tubeLength`} />
         <MeasureField label="Lip, over the water" path={`${path}/lift`} />
@@ -45,8 +59,8 @@ export function StreamFields({ id }: { id: string }) {
         ))}
       </Fields>
       <Hint>
-        The pump is put in at Fixtures. Its label's two figures are the most it gives at no lift and the most it lifts
-        at no flow; between them it is taken as a straight line.
+        The pump stands at Fixtures, with its way out. Its label's two figures are the most it gives at no lift and the
+        most it lifts at no flow; between them it is taken as a straight line.
       </Hint>
     </>
   );

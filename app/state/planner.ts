@@ -15,6 +15,7 @@ export { current, isDraft, produce } from "immer";
 export { rememberingNester } from "#core/cuts/nester";
 export { checkDesign } from "#core/document/check";
 export { freeId, startsAt } from "#core/features/begin";
+export { newFixture } from "#core/fixtures/create";
 export { plan } from "#core/plan";
 export { tryFix } from "#core/snags/fix";
 export { centre, copyTo, dragEdges, freeThingId, grow, itemOf, mirror, setLevel } from "#core/things/handle";

@@ -145,9 +145,7 @@ function overlapSnags(site: Site): Snag[] {
           stage: stage === featureKind(other).stage ? stage : shellStage.id,
           title: keptFree ? "In a keep-out" : "Two features overlap",
           sentence: `${featureName(feature)} and ${featureName(other)} take the same place on the ${feature.face}.`,
-          reason: keptFree
-            ? "A heat mat, a lamp's clearance, a door's swing or a window must stay free."
-            : "One of them has to move.",
+          reason: keptFree ? "A door's swing and a window must stay free." : "One of them has to move.",
         },
       ];
     }),

@@ -104,7 +104,14 @@ export function flatPack(): Build {
   });
   hang(variant, "spotLamp", "lamp", "Heat lamp", {
     ...{ side: "inside", off: statedMm(15), u: statedMm(1150), v: statedMm(300), held: "bracket", second: true },
-    ...{ watts: statedMm(40), mass: statedMm(0.9), beam: statedMm(40), source: statedMm(60), clear: statedMm(180) },
+    ...{
+      watts: statedMm(40),
+      ip: 67,
+      mass: statedMm(0.7),
+      beam: statedMm(40),
+      source: statedMm(60),
+      clear: statedMm(180),
+    },
     ...{ width: statedMm(95), length: statedMm(95), height: statedMm(130), holder: "ceramic", guard: true },
     ...{ shade: true, control: "dimmingThermostat", cutOut: true, hours: { from: "09:00", to: "19:00" } },
   });

@@ -3,7 +3,7 @@ import { newBox } from "../../core/boxes/create";
 import { foundClosure } from "../../core/closures/kinds/found/schema";
 import { statedMm } from "../../core/design/measure";
 import { newBuild, newVariant } from "../../core/document/create";
-import type { Build, Variant } from "../../core/document/schema";
+import type { Build } from "../../core/document/schema";
 import { stackOf } from "../../core/ground/layers/starts";
 import { RECIPES } from "../../core/ground/mix";
 import { starterCabinet } from "../../core/shell/kinds/cabinet/starter";
@@ -173,10 +173,6 @@ export function haberdasher(): Build {
     ],
     zones: [
       {
-        ...newZone("bare", "heat-mat", { face: "right", u: 300, v: 300 }),
-        ...{ name: "Bare for the heat mat", width: statedMm(300), height: statedMm(260) },
-      } as Variant["background"]["zones"][number],
-      {
         ...newZone("ledge", "ledge-1", { face: "back", u: 430, v: 380 }),
         ...{ name: "Long ledge", width: statedMm(620), height: statedMm(60), depth: statedMm(120) },
       },
@@ -269,10 +265,6 @@ export function haberdasher(): Build {
     ...{ flow: { typed: "300", value: 300, how: "measured" }, head: measured(600), watts: statedMm(5), ip: 68 },
     ...{ mass: statedMm(0.35), plug: measured(18), port: "pump-cable", held: "rests" },
     way: { by: "box", width: statedMm(90), height: statedMm(110) },
-  });
-  hang(variant, "heatMat", "mat", "Heat mat", {
-    ...{ face: "right", u: statedMm(300), v: statedMm(300), width: statedMm(280), length: statedMm(240) },
-    ...{ watts: statedMm(20), mass: statedMm(0.2), cutOut: true, second: true },
   });
   for (const [id, name, u] of [
     ["nozzle-left", "Left nozzle", 150],

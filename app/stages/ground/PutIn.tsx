@@ -3,9 +3,10 @@ import { statedMm } from "#core/design/measure";
 import { newDivider } from "#core/dividers/create";
 import type { Build, Variant } from "#core/document/schema";
 import { chosenVariant } from "#core/document/variant";
-import { fixtureKind } from "#core/fixtures/kinds/list";
+import { PUMPS } from "#core/fixtures/facts";
 import { newBlock, newBranch } from "#core/hardscape/create";
 import type { Book } from "#core/materials/schema";
+import type { Plan } from "#core/plan";
 import type { Shell } from "#core/shell/shell";
 import { newStream } from "#core/streams/create";
 import { freeThingId } from "#core/things/handle";
@@ -14,8 +15,10 @@ import { VESSEL_KINDS, type VesselKindId } from "#core/vessels/names";
 import { newPool } from "#core/vessels/pool";
 import { Add } from "../../frame/Add";
 import { type Held, useBench, useBuildHandle } from "../../state/context";
+import type { Planner } from "../../state/store";
 
-type Put = (variant: Variant, shell: Shell, book: Book) => Held;
+/** Puts one in; it is handed the plan of what is there, for what else it needs of it. */
+type Put = (variant: Variant, shell: Shell, book: Book, now: { plan: Plan; planner: Planner }) => Held;
 
 /** A name that tells the second of a kind from the first. */
 const named = (list: readonly unknown[], word: string) => (list.length === 0 ? word : `${word} ${list.length + 1}`);
@@ -80,10 +83,12 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   ...VESSEL_KINDS.map((kind) => [`a ${VESSELS[kind].words}`, vessel(kind)] as const),
   [
     "moving water",
-    ({ streams, fixtures }) => {
+    ({ streams, fixtures }, shell, _, { plan, planner }) => {
       const id = freeThingId(streams, "stream");
-      const pump = fixtures.find((f) => fixtureKind(f).lifts);
-      streams.push(newStream(id, named(streams, "Trickle"), pump?.id ?? null));
+      const had = plan.facts.one(PUMPS)?.[0];
+      const pump = had ?? planner.newFixture("waterPump", freeThingId(fixtures, "pump"), "Pump", shell);
+      if (!had) fixtures.push(pump as Variant["fixtures"][number]);
+      streams.push(newStream(id, named(streams, "Trickle"), pump.id));
       return { kind: "stream", id };
     },
   ],
@@ -117,8 +122,8 @@ export function PutIn() {
   const { api, make } = useBuildHandle();
   const { book } = useBench();
   const add = (put: Put) => {
-    const { shell } = api.shown.getState().plan;
-    make((draft: Build) => put(chosenVariant(draft), shell, book));
+    const { plan } = api.shown.getState();
+    make((draft: Build, planner) => put(chosenVariant(draft), plan.shell, book, { plan, planner }));
   };
   return <Add label="Put in" options={PUTS.map(([words, put]) => ({ words, add: () => add(put) }))} />;
 }
