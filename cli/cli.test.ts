@@ -51,7 +51,7 @@ describe("hornwort", () => {
 
   it.each([
     [["plan"], "{", /not JSON/],
-    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, bars, escape, pane, door, light, leak/],
+    [["weave"], "{}", /no verb “weave”. Verbs: plan, nest, bars, escape, pane, door, light, climate, leak/],
     [["nest", "/nowhere/file.json"], "", /cannot read/],
   ])("%j of bad input is one line on standard error and exit 2", (args, input, words) => {
     const run = hornwort(args, input);

@@ -1,4 +1,6 @@
 import * as v from "valibot";
+import { climate } from "../core/climate/climate";
+import { ClimateSchema } from "../core/climate/format";
 import { sizeDoor } from "../core/closures/door/door";
 import { DoorSchema } from "../core/closures/door/format";
 import { exactBars } from "../core/cuts/bars/exactBars";
@@ -76,6 +78,11 @@ function lightVerb(data: unknown): Result<unknown> {
   return read.success ? light(read.output) : fail(`not lamps and points: ${issueWords(read.issues)}`);
 }
 
+function climateVerb(data: unknown): Result<unknown> {
+  const read = v.safeParse(ClimateSchema, data);
+  return read.success ? ok(climate(read.output)) : fail(`not a shell and its air: ${issueWords(read.issues)}`);
+}
+
 function leakVerb(data: unknown): Result<unknown> {
   const read = v.safeParse(LeakInputSchema, data);
   return read.success ? judgeLeak(read.output) : fail(`not a water test: ${issueWords(read.issues)}`);
@@ -95,5 +102,6 @@ export const VERBS: Record<string, (data: unknown) => Result<unknown> | Promise<
   pane: paneVerb,
   door: doorVerb,
   light: lightVerb,
+  climate: climateVerb,
   leak: leakVerb,
 };

@@ -12,7 +12,7 @@ const LAYERS: readonly (readonly string[])[] = [
   ["design"],
   ["schemas"],
   ["materials", "workshop", "ledgers", "log", "levels"],
-  ["shell", "escape", "passing", "trade", "features", "light"],
+  ["shell", "escape", "passing", "trade", "features", "light", "climate"],
   ["trades of their own"],
   // The reckoners, and the starter book.
   ["book", "buying", "compare", "cuts", "diary", "registers"],

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, plainWall, planned, snagOf } from "../tests/bareTank";
 import { jobBuild, jobInput, jobVariant } from "../tests/job";
-import { exchangeFlow } from "./air/flow";
 import { newZone } from "./background/create";
 import type { Zone } from "./background/schema";
+import { exchangeFlow } from "./climate/flow";
 import { newLid } from "./closures/kinds/lid/schema";
 import { statedMm } from "./design/measure";
 import { newBuild, newVariant } from "./document/create";

@@ -1,5 +1,6 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
 import type * as v from "valibot";
+import { ClimateSchema } from "../core/climate/format";
 import { DoorSchema } from "../core/closures/door/format";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
@@ -23,6 +24,7 @@ export const SCHEMAS = (): Record<string, string> => ({
   "escape.json": write("Input of `hornwort escape`", EscapeSchema),
   "door.json": write("Input of `hornwort door`", DoorSchema),
   "light.json": write("Input of `hornwort light`", LightSchema),
+  "climate.json": write("Input of `hornwort climate`", ClimateSchema),
   "leak.json": write("Input of `hornwort leak`", LeakInputSchema),
   "pane.json": write("Input of `hornwort pane`", PaneSchema),
 });

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { type FlowOpening, screenLoss, stackFlow } from "../climate/flow";
 import { statedMm } from "../design/measure";
 import { meshPorosity } from "../escape/airPath";
 import { fieldSize, holeCentres, openFraction } from "../features/holes/pattern";
 import type { Holes } from "../features/holes/schema";
-import { type FlowOpening, screenLoss, stackFlow } from "./flow";
 
 const field = (pattern: Holes["pattern"], columns: number, rows: number, dia = 12, pitch = 24) => ({
   pattern,

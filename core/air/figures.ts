@@ -1,7 +1,3 @@
-import type { AirPath } from "../escape/airPath";
-import { constant, type Figure, type FigureInput, from } from "../figures/figure";
-import { areaAtMm2 } from "../shell/profile";
-import type { Site } from "../shell/site";
 import {
   EXCHANGE,
   exchangeFlow,
@@ -12,7 +8,11 @@ import {
   SHARP_CD,
   screenLoss,
   stackFlow,
-} from "./flow";
+} from "../climate/flow";
+import type { AirPath } from "../escape/airPath";
+import { constant, type Figure, type FigureInput, from } from "../figures/figure";
+import { areaAtMm2 } from "../shell/profile";
+import type { Site } from "../shell/site";
 import { type Airway, freeMm2, grossMm2 } from "./paths";
 
 const asFlow = ({ grossMm2, screens }: AirPath): FlowOpening => ({ grossM2: grossMm2 / 1e6, screens });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { jobBuild, jobInput } from "../../tests/job";
-import { screenLoss } from "../air/flow";
+import { screenLoss } from "../climate/flow";
 import { plan } from "../plan";
 import { coversFor, leastAllowedMm } from "./covers";
 

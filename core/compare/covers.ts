@@ -1,4 +1,4 @@
-import { SHARP_CD, screenLoss } from "../air/flow";
+import { SHARP_CD, screenLoss } from "../climate/flow";
 import { meshPorosity } from "../escape/airPath";
 import { AUDIT } from "../escape/facts";
 import type { Facts } from "../ledgers/facts";

@@ -8,6 +8,9 @@ export const SOURCES = {
   "carver-1957": "W. B. Carver, Solution to problem E 1225, American Mathematical Monthly 64 (1957) 114–116",
   codata:
     "E. Tiesinga et al., CODATA recommended values of the fundamental physical constants 2018, Reviews of Modern Physics 93 (2021) 025010",
+  "hyland-wexler":
+    "R. W. Hyland and A. Wexler, Formulations for the thermodynamic properties of the saturated phases of H₂O, ASHRAE Transactions 89 (1983) 500–519",
+  incropera: "F. P. Incropera et al., Fundamentals of Heat and Mass Transfer, 6th edition 2007, 6.7",
   "crc-handbook": "CRC Handbook of Chemistry and Physics, 97th edition 2016, sect. 6",
   "en-1991-1-1": "EN 1991-1-1:2002, Actions on structures, table 6.2, category A",
   "en-572-1": "EN 572-1:2012, Glass in building, basic soda lime silicate glass products, table 1",

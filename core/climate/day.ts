@@ -1,0 +1,50 @@
+import type { Fans } from "./exchange";
+import { type ClimateInput, isIn, minuteOf, type RoomAir } from "./format";
+
+const perS = (m3PerHour: number) => m3PerHour / 3600;
+
+/** Fans together, as their flows join the balance. A stirring one exchanges nothing. */
+const fansOf = (on: ClimateInput["fans"]): Fans => {
+  const sum = (kind: ClimateInput["fans"][number]["kind"]) =>
+    on.reduce((flow, f) => flow + (f.kind === kind ? perS(f.m3PerHour) : 0), 0);
+  return { supply: sum("supply"), extract: sum("extract"), balanced: sum("balanced") };
+};
+
+/** What a day is at each of its steps: nothing of it changes from day to day. */
+export interface Day {
+  steps: number;
+  /** The room in force, and which of `rooms`. */
+  rooms: readonly RoomAir[];
+  room: Uint8Array;
+  /** Fans by their state, and which is in force. */
+  fans: readonly Fans[];
+  fan: Uint16Array;
+  /** Whether the clock lets each heater run. */
+  heat: readonly Uint8Array[];
+  /** Millilitres of mist at each step. */
+  mistMl: Float64Array;
+}
+
+/** A day cut into steps. */
+export function dayOf({ room, fans, heat, misting, stepS }: ClimateInput): Day {
+  const steps = 86_400 / stepS;
+  const rooms = Array.isArray(room) ? room : [room];
+  const minutes = Array.from({ length: steps }, (_, i) => Math.floor((i * stepS) / 60));
+  const states = new Map<string, number>();
+  const kinds: Fans[] = [];
+  const fan = Uint16Array.from(minutes, (m) => {
+    const on = fans.filter((f) => f.on.some((span) => isIn(m, span)));
+    const key = on.map((f) => fans.indexOf(f)).join();
+    const was = states.get(key);
+    if (was !== undefined) return was;
+    states.set(key, kinds.length);
+    return kinds.push(fansOf(on)) - 1;
+  });
+  const mistMl = new Float64Array(steps);
+  for (const { at, ml } of misting) mistMl[Math.floor((minuteOf(at) * 60) / stepS) % steps]! += ml;
+  return {
+    ...{ steps, rooms, fan, fans: kinds, mistMl },
+    room: Uint8Array.from(minutes, (m) => (rooms.length === 24 ? Math.floor(m / 60) : 0)),
+    heat: heat.map((h) => Uint8Array.from(minutes, (m) => (h.on.some((span) => isIn(m, span)) ? 1 : 0))),
+  };
+}
