@@ -225,7 +225,7 @@ describe("a glass of 450 × 450 × 600 under a whole screen, over a dry room, ne
       days: 14,
     });
     // The hour before the first in which nothing evaporates any more.
-    const dry = hourly.evaporationMlPerH.findIndex((e) => e === 0) - 1;
+    const dry = hourly.evaporationMlPerH.indexOf(0) - 1;
     const told = dry + hourly.evaporationMlPerH[dry]! / hourly.evaporationMlPerH[dry - 1]!;
     const porosity = (1.13 / 1.41) * (1.31 / 1.59);
     const other = emptiedAt({ porosity, wireMm: 0.28 }, 35);

@@ -11,8 +11,6 @@ function spreadOf(hourly: readonly number[]): Spread {
  * The air in a shell hour by hour: heat, water and one balance of pressure over all openings.
  * @param input as `ClimateSchema` reads it; spans are of the clock, areas in m², lengths in mm, water in mL
  * @returns hourly means, what fogs, where the water goes, and how well heat and water close
- * @example
- * const { summary } = climate({ ...shell, days: 7, stepS: 60 });
  */
 export function climate(input: ClimateInput): Climate {
   const ran = run(input);

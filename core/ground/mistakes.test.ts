@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { bareTank, planned, pressed, snagOf } from "../../tests/bareTank";
+import { put } from "../../tests/hung";
 import { dividerOf, poolOf } from "../../tests/inside";
 import { newZone } from "../background/create";
 import { statedMm } from "../design/measure";
@@ -129,6 +130,32 @@ describe("mistakes of the substrate are stopped or flagged, with the number that
     build.brief.residents = [frog];
     expect(pressed(build, "ground/perlite").left).toBeUndefined();
     expect(pressed(build, "ground/a-film")).toMatchObject({ label: "Bring its top to 135 mm", left: undefined });
+  });
+});
+
+describe("mist", () => {
+  const ml = (value: number) => ({ typed: String(value), value, how: "stated" as const });
+  const sprayed = (typed: number | null, flow: number | null = 80) =>
+    wet((v) => {
+      v.ground.misting = typed === null ? null : ml(typed);
+      put(v, "mistNozzle", "left", { flow: flow === null ? null : ml(flow), times: ml(4), seconds: ml(30) });
+      put(v, "mistNozzle", "right", { flow: ml(80), times: ml(4), seconds: ml(30), u: statedMm(100) });
+    });
+  it("is taken from the nozzles' flow and time where nobody typed it: 2 × 80 mL/min × 4 × 30 s", () => {
+    const { label, left, variant } = pressed(sprayed(null), "ground/misting-unknown");
+    // Misted, an untested tank fills for sure: it is taken with a way out.
+    expect([label, left]).toEqual(["Take the nozzles’ 320 mL a day, and stand a siphon pipe in the layer", undefined]);
+    expect(variant.ground.misting).toMatchObject({ value: 320 });
+    expect(planned(sprayed(320)).figures.some((f) => f.id === "ground/days-to-fill")).toBe(true);
+  });
+  it("is told where what is typed is not what they give, and not where it is", () => {
+    expect(pressed(sprayed(120), "ground/misting-differs").left).toBeUndefined();
+    expect(snagOf(sprayed(300), "ground/misting-differs")).toBeUndefined();
+  });
+  it("is asked for by name where a flow is not known, and nothing is made up", () => {
+    const snag = snagOf(sprayed(null, null), "ground/misting-unknown")!;
+    expect(snag.sentence).toContain("The flow of left is not known");
+    expect(snag.fix).toBeUndefined();
   });
 });
 

@@ -1,4 +1,5 @@
 import { PORTS } from "../features/facts";
+import { MIST, NO_MIST } from "../fixtures/facts";
 import { fact } from "../ledgers/facts";
 import type { TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
@@ -19,6 +20,7 @@ import { plantingNeeds } from "./planting/supplies";
 import { poolsHold, sharedWater } from "./pools";
 import { layerSnags } from "./rules/layers";
 import { levelSnags } from "./rules/levels";
+import { mistingSnags } from "./rules/misting";
 import { mixSnags } from "./rules/mix";
 import { groundIsPlanned } from "./site";
 import { groundSteps } from "./steps";
@@ -45,7 +47,13 @@ function planGround(site: Site, { facts }: Told): TradeLedger {
     parts: planned ? groundParts(site) : [],
     supplies: gathered.supplies,
     steps: groundSteps(site),
-    snags: [...levelSnags(site, facts.one(PORTS) ?? []), ...layerSnags(site), ...mixSnags(site), ...plantSnags(site)],
+    snags: [
+      ...levelSnags(site, facts.one(PORTS) ?? []),
+      ...mistingSnags(site, facts.one(MIST) ?? NO_MIST),
+      ...layerSnags(site),
+      ...mixSnags(site),
+      ...plantSnags(site),
+    ],
     figures: [...(planned ? groundFigures(site) : []), ...gathered.figures],
   };
 }
@@ -61,7 +69,7 @@ export const groundTrade: Trade = {
   id: "ground",
   stage: { id: "ground", key: "3", label: "Water & substrate", group: "design" },
   reads: ["ground", "hardscape", "background", "boxes", "dividers", "vessels", "seal", "shell"],
-  needs: [PORTS],
+  needs: [PORTS, MIST],
   gives: [FILLS, MASS, SPLIT_MET, POOLS, SHARED_LITRES],
   check: ({ ground }, checker) => checkGround(ground, checker),
   plan: planGround,

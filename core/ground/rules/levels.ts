@@ -123,7 +123,7 @@ export function levelSnags(site: Site, ports: readonly PortFact[]): Snag[] {
       reason: "Too thin a layer drowns the substrate sooner (common practice, no source).",
       figure: "ground/capacity",
     });
-  list.push(...outletSnags(site, wettest, ports));
+  list.push(...outletSnags(site, ports));
   return list;
 }
 
@@ -133,7 +133,7 @@ function drainBeneath(site: Site, mm: number) {
   return set(site.at("/ground/layers"), [layer, ...site.variant.ground.layers]);
 }
 
-function outletSnags(site: Site, wettest: number, ports: readonly PortFact[]): Snag[] {
+function outletSnags(site: Site, ports: readonly PortFact[]): Snag[] {
   const { variant, at } = site;
   const { ground } = variant;
   const list: Snag[] = [];
@@ -169,13 +169,6 @@ function outletSnags(site: Site, wettest: number, ports: readonly PortFact[]): S
       fix: { label: "Stand a siphon pipe in it", patch: [set(at("/ground/outlet"), "standpipe")] },
       otherFixes: drain ? [{ label: "Drain through the port", patch: [set(at("/ground/outlet"), "bulkhead")] }] : [],
       figure: "ground/days-to-fill",
-    });
-  if (ground.misting === null && wettest >= WET_RH)
-    add("note", {
-      rule: "ground/misting-unknown",
-      title: "How much is misted?",
-      sentence: "Nobody has typed it, so the day the drainage layer fills is not known.",
-      reason: "A bottle's worth is enough: what goes into the reservoir in a week, by seven.",
     });
   return list;
 }
