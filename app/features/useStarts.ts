@@ -14,7 +14,7 @@ export function useStarts(stage: string): readonly { button: string; add: () => 
         const start = startsAt(stage)[i]!;
         const begun = start.make(plan.shell, plan.site.book);
         if (!begun) return undefined;
-        const id = freeId(chosenVariant(draft), start.stem);
+        const id = freeId(chosenVariant(draft).features, start.stem);
         chosenVariant(draft).features.push({ ...begun, id } as Feature);
         return { kind: "feature", id };
       }),

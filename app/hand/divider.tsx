@@ -1,10 +1,10 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { freeId } from "#core/design/freeId";
 import { statedMm } from "#core/design/measure";
 import { DIVIDER_STUFFS, EDGES, type Edge } from "#core/dividers/names";
 import type { Divider } from "#core/dividers/schema";
 import { firstMaterial, materialsFor, STUFFS } from "#core/dividers/stuffs";
 import { chosenVariant } from "#core/document/variant";
-import { freeThingId } from "#core/things/handle";
 import { ChoiceField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
@@ -132,7 +132,7 @@ function Layers({ divider }: { divider: Divider }) {
         <QuietButton
           size="xs"
           mt="1.5"
-          onClick={() => change((layers) => void layers.push({ ...layers.at(-1)!, id: freeThingId(layers, "layer") }))}
+          onClick={() => change((layers) => void layers.push({ ...layers.at(-1)!, id: freeId(layers, "layer") }))}
         >
           Add a layer of the same
         </QuietButton>

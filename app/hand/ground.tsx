@@ -1,4 +1,5 @@
 import { Flex, Text } from "@chakra-ui/react";
+import { freeId } from "#core/design/freeId";
 import { chosenVariant } from "#core/document/variant";
 import { featureName } from "#core/features/feature";
 import { featureKind } from "#core/features/index";
@@ -10,7 +11,6 @@ import { ROOTED } from "#core/ground/names";
 import { ROOTED_WAYS } from "#core/ground/planting/rooted";
 import { placesOf } from "#core/ground/planting/stand";
 import { SERVICE_KINDS, SERVICE_WAYS } from "#core/service/names";
-import { freeThingId } from "#core/things/handle";
 import { ChoiceField, CountField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
@@ -171,7 +171,7 @@ export function StackOfLayers() {
     if (!own) return;
     make((draft) => {
       const { ground } = chosenVariant(draft);
-      const id = freeThingId(ground.layers, own);
+      const id = freeId(ground.layers, own);
       layIn(ground.layers, LAYER_KINDS[own].begin(id));
       return { kind: "bed", id };
     });

@@ -13,12 +13,13 @@ import { STAGES } from "#core/trades/stages";
 
 export { current, isDraft, produce } from "immer";
 export { rememberingNester } from "#core/cuts/nester";
+export { freeId } from "#core/design/freeId";
 export { checkDesign } from "#core/document/check";
-export { freeId, startsAt } from "#core/features/begin";
+export { startsAt } from "#core/features/begin";
 export { newFixture } from "#core/fixtures/create";
 export { plan } from "#core/plan";
 export { tryFix } from "#core/snags/fix";
-export { centre, copyTo, dragEdges, freeThingId, grow, itemOf, mirror, setLevel } from "#core/things/handle";
+export { centre, copyTo, dragEdges, grow, itemOf, mirror, setLevel } from "#core/things/handle";
 export { THINGS } from "#core/things/list";
 export { planMemory } from "#core/trades/memory";
 

@@ -27,7 +27,7 @@ describe("what a wall covers", () => {
         v.background.walls = [plainWall("back")];
         v.features = [
           {
-            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
+            ...{ id: "pane", name: "Window", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
             ...{ width: statedMm(200), height: statedMm(150), u: statedMm(450), v: statedMm(300) },
           },
         ];
@@ -112,7 +112,7 @@ describe("net, section and model of a wall agree", () => {
         v.background.walls = [plainWall("back")];
         v.features = [
           {
-            ...{ id: "mat", name: "Mat", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
+            ...{ id: "pane", name: "Window", face: "back", kind: "keepOut", origin: "made", use: "window", deep: null },
             ...{ width: statedMm(200), height: statedMm(150), u: statedMm(450), v: statedMm(300) },
           },
         ];

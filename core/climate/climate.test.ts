@@ -3,9 +3,10 @@ import psychrolib from "psychrolib";
 import * as v from "valibot";
 import { describe, expect, it } from "vitest";
 import { climate } from "./climate";
+import { dayOf } from "./day";
 import { exchangeM3PerS, exchangeTable } from "./exchange";
 import { screenLoss } from "./flow";
-import { ClimateSchema } from "./format";
+import { ClimateSchema, minuteOf } from "./format";
 import { densityKgPerM3, dewPointC, quickSaturation, saturationKgPerM3, saturationPa, vapourKgPerM3 } from "./moist";
 import { openingOf, speedAt } from "./opening";
 
@@ -317,6 +318,71 @@ describe("of any shell", () => {
   });
 });
 
+describe("a day", () => {
+  it("is cut into steps: spans cross midnight, the room goes by its hours, mist falls in the step of its time", () => {
+    const rooms = Array.from({ length: 24 }, (_, hour) => ({ tempC: hour, rh: 50, draughtMPerS: 0 }));
+    const given: Given = {
+      ...{
+        ...shell,
+        stepS: 600,
+        room: rooms,
+        misting: [
+          { at: "07:15", ml: 40 },
+          { at: "07:19", ml: 2 },
+        ],
+      },
+      fans: [
+        { kind: "extract", m3PerHour: 3.6, on: [["23:00", "01:00"]] },
+        { kind: "stir", m3PerHour: 90, on: always },
+      ],
+      heat: [{ watts: 5, on: [["22:30", "00:30"]] }],
+    };
+    const day = dayOf(v.parse(ClimateSchema, given));
+    const at = (clock: string) => minuteOf(clock) / 10;
+    expect([day.steps, day.room[at("13:50")], day.heat[0]![at("00:20")], day.heat[0]![at("00:30")]]).toEqual([
+      144, 13, 1, 0,
+    ]);
+    expect(day.fans[day.fan[at("00:50")]!]!.extract).toBeCloseTo(0.001, 12);
+    expect(day.fans[day.fan[at("01:00")]!]).toEqual({ supply: 0, extract: 0, balanced: 0 });
+    expect([day.mistMl[at("07:10")], day.mistMl.reduce((sum, ml) => sum + ml, 0)]).toEqual([42, 42]);
+  });
+});
+
+describe("what follows from a run", () => {
+  it("a thermostat keeps its temperature, and stuck on it goes where its watts take it", () => {
+    const { hourly, summary } = ran({ heat: [{ watts: 60, on: always, toAir: 1, thermostatC: 24 }], days: 3 });
+    for (const t of hourly.tempC.slice(6)) expect(Math.abs(t - 24)).toBeLessThan(0.75);
+    expect(summary.stuckOnTempC).toBeCloseTo(20 + 60 / (1.5 * 4 + 0.48 * 5.6), 2);
+  });
+  it("a sealed wet glass fogs on its coldest wall, and what runs down fills the drain layer on the day it is worked out", () => {
+    const { fogging, hourly, summary } = ran({
+      ...{ heat: [{ watts: 15, on: always, toAir: 0.2 }], days: 4, drain: { startMl: 100, capacityMl: 220 } },
+      wet: { areaM2: 0.3, activity: 1, storeMl: 9000, capacityMl: 9000 },
+    });
+    const [sides, front] = fogging;
+    expect(front!.hoursADay).toBeGreaterThan(20);
+    expect(sides!.hoursADay).toBeLessThanOrEqual(front!.hoursADay);
+    // In a sealed box all that evaporates condenses; the layer holds 120 mL more than it begins with.
+    let condensed = 0;
+    const hour = hourly.condensationMlPerH.findIndex((ml) => {
+      condensed += ml;
+      return condensed >= 120;
+    });
+    expect(Math.abs(summary.drainLayerFullDay! - (hour + 1) / 24)).toBeLessThan(1 / 24);
+  });
+  it("what a full store cannot hold runs to the drain layer", () => {
+    const { summary, hourly } = ran({
+      ...{ misting: [{ at: "09:00", ml: 300 }], days: 2, drain: { startMl: 0, capacityMl: 900 } },
+      wet: { areaM2: 0, activity: 1, storeMl: 450, capacityMl: 500 },
+    });
+    expect(last(hourly.storeMl)).toBe(500);
+    expect(last(hourly.drainLayerMl)).toBeCloseTo(550, 6);
+    expect(summary.litresPerDay).toMatchObject({ misted: 0.3 });
+    expect(summary.litresPerDay.toDrain).toBeCloseTo(0.275, 9);
+    expect(summary.drainLayerFullDay).toBeNull();
+  });
+});
+
 describe("bad input is told at its place", () => {
   it.each([
     ["200 % rh", { start: { tempC: 20, rh: 200 } }, /start\.rh must be at most 100/],
@@ -335,6 +401,7 @@ describe("bad input is told at its place", () => {
       },
       /Hours overlap/,
     ],
+    ["hours that end as they begin", { heat: [{ watts: 5, on: [["08:00", "08:00"]] }] }, /never on/],
     ["a step that divides no hour", { stepS: 7 }, /divide an hour/],
     ["a store over its capacity", { wet: { ...shell.wet, storeMl: 9000 } }, /holds no more/],
     ["a fan of no kind", { fans: [{ kind: "ceiling", m3PerHour: 1, on: [] }] }, /kind must be supply/],

@@ -8,6 +8,10 @@ const clock = (what: string) =>
 const on = v.pipe(
   v.array(v.tuple([clock("on"), clock("on")])),
   v.maxLength(200),
+  v.check(
+    (spans) => spans.every(([from, to]) => from !== to),
+    "A span that ends as it begins is never on; for all day type 00:00 to 24:00.",
+  ),
   v.check((spans) => !overlap(spans), "Hours overlap: two spans of one thing are on at the same time."),
 );
 

@@ -1,21 +1,16 @@
-import { type Known, memory, published } from "../figures/figure";
+import { type Known, memory } from "../figures/figure";
 import { dayOf } from "./day";
 import { exchangeTable } from "./exchange";
 import type { ClimateInput, Hourly } from "./format";
-import { densityKgPerM3, dewPointC, quickSaturation, vapourKgPerM3 } from "./moist";
+import { hourlyMeans } from "./hourly";
+import { densityKgPerM3, quickSaturation, vapourKgPerM3 } from "./moist";
 import { openingOf } from "./opening";
+import { type AirState, coefficientsOf, type StepGiven, stepAir } from "./step";
 
-/** Heat of dry air, J/(kg·K), and of evaporation near 25 °C, J/kg. */
-const AIR: Known = { value: 1006, basis: published("ashrae-fundamentals") };
-const LATENT: Known = { value: 2.45e6, basis: published("ashrae-fundamentals") };
-const [AIR_J_PER_KG_K, LATENT_J_PER_KG] = [AIR.value, LATENT.value];
-/** Lewis number of vapour in air. */
-const LEWIS: Known = { value: 0.87, basis: published("incropera") };
 /** A thermostat switches so far from what it is set to, K. From memory. */
 const BAND_K: Known = { value: 0.5, basis: memory };
-/** Rounds in which a step's heat and water agree with one another; what is left is carried by neither. */
-const ROUNDS = 12;
-const AGREED_K = 1e-5;
+/** What moves less than this in a whole run closes by itself: a joule, a milligram. */
+const LEAST_MOVED = { joules: 1, kg: 1e-6 };
 
 /** Means of a run by the hour, what of walls was wet, and what moved. */
 export interface Ran {
@@ -29,19 +24,12 @@ export interface Ran {
   balance: { water: number; heat: number };
 }
 
-const LISTS = [
-  ...(["tempC", "rh", "dewPointC", "vapourGPerM3", "airChangesPerHour"] as const),
-  ...(["evaporationMlPerH", "condensationMlPerH", "storeMl", "drainLayerMl"] as const),
-] as const satisfies readonly (keyof Hourly)[];
-
 /**
- * Runs a shell's air step by step: air stepped implicitly with the mass it hangs on, water with the heat it takes.
+ * Runs a shell's air step by step.
  * @param stuckOn every thermostat calls for heat all the time its clock lets it
  */
 export function run(input: ClimateInput, stuckOn = false): Ran {
-  const { walls, heat, wet, drain, start, days, stepS, thermalMassJPerK, massCouplingWPerK, hcWPerM2K } = input;
-  const { width, depth, height } = input.insideMm;
-  const volumeM3 = (width * depth * height) / 1e9;
+  const { walls, heat, wet, drain, start, days, stepS, thermalMassJPerK } = input;
   const day = dayOf(input);
   const openings = input.openings.map(openingOf);
   const rooms = day.rooms.map((r) => {
@@ -49,157 +37,98 @@ export function run(input: ClimateInput, stuckOn = false): Ran {
     return { ...r, vapour, density: densityKgPerM3(r.tempC, vapour) };
   });
   const tables = rooms.map((r) => day.fans.map((f) => exchangeTable(openings, r.density, r.draughtMPerS, f)));
+  const c = coefficientsOf(input, rooms[0]!.density);
+  const { volumeM3 } = c;
 
-  // The air's own density, for what it holds and carries: one for the whole run, so that nothing is made or lost by it.
-  const density = rooms[0]!.density;
-  const filmMPerS = hcWPerM2K / (density * AIR_J_PER_KG_K * LEWIS.value ** (2 / 3));
-  const wetMPerS = filmMPerS * wet.areaM2;
-  const uaWPerK = walls.reduce((sum, w) => sum + w.areaM2 * w.uWPerM2K, 0);
-  const airWPerK = (density * AIR_J_PER_KG_K * volumeM3) / stepS;
-  const massWPerK = thermalMassJPerK / stepS;
-  const heldM3PerS = volumeM3 / stepS;
-
-  let airC = start.tempC;
-  let massC = start.tempC;
-  let vapour = vapourKgPerM3(start.tempC, start.rh);
+  const state: AirState = {
+    airC: start.tempC,
+    massC: start.tempC,
+    vapour: vapourKgPerM3(start.tempC, start.rh),
+    evaporates: 0,
+    condenses: 0,
+    wetWalls: new Uint8Array(walls.length),
+    saturated: new Float64Array(walls.length),
+  };
   let storeKg = wet.storeMl / 1000;
   let drainKg = drain.startMl / 1000;
-  const capacityKg = wet.capacityMl / 1000;
-  const calls = heat.map(({ thermostatC }) => thermostatC === null || start.tempC < thermostatC);
-
-  const began = {
-    heat: airWPerK * stepS * airC + thermalMassJPerK * massC,
-    water: vapour * volumeM3 + storeKg + drainKg,
-  };
-  const moved = { heatIn: 0, heatAll: 0, waterIn: 0, waterAll: 0 };
-  const wetSteps = walls.map(() => 0);
-  const filmOfM3PerS = Float64Array.from(walls, (w) => filmMPerS * w.areaM2);
-  const dropShare = Float64Array.from(walls, (w) => w.uWPerM2K * w.rSiM2KPerW);
-  const surfaceKgPerM3 = new Float64Array(walls.length);
-  const condensing = new Uint8Array(walls.length);
-  const hourly = Object.fromEntries(LISTS.map((k) => [k, [] as number[]])) as unknown as Hourly;
-  const sums = new Float64Array(LISTS.length);
-  const stepsAnHour = 3600 / stepS;
+  const heldJ = () => c.carriesJPerM3K * volumeM3 * state.airC + thermalMassJPerK * state.massC;
+  const heldKg = () => state.vapour * volumeM3 + storeKg + drainKg;
+  const isFull = () => drain.capacityMl > 0 && drainKg * 1000 >= drain.capacityMl;
+  const [beganJ, beganKg] = [heldJ(), heldKg()];
+  // Each a number of its own: they are summed for every minute of a month.
+  let [cameJ, passedJ, cameKg, passedKg] = [0, 0, 0, 0];
   let [mistedKg, evaporatedKg, toDrainKg] = [0, 0, 0];
-  let drainFullDay: number | null = drain.capacityMl > 0 && drainKg * 1000 >= drain.capacityMl ? 0 : null;
+  const calls = heat.map(({ thermostatC }) => thermostatC === null || start.tempC < thermostatC);
+  const wetSteps = walls.map(() => 0);
+  const means = hourlyMeans(3600 / stepS);
+  let drainFullDay: number | null = isFull() ? 0 : null;
 
   for (let n = 0; n < days * day.steps; n++) {
     const at = n % day.steps;
     const roomAt = day.room[at]!;
     const room = rooms[roomAt]!;
-    let [toAirW, toMassW] = [0, 0];
+    let toAirW = 0;
+    let toMassW = 0;
     for (let i = 0; i < heat.length; i++) {
       const { watts, thermostatC, toAir } = heat[i]!;
-      if (thermostatC !== null)
-        calls[i] =
-          stuckOn || (airC < thermostatC - BAND_K.value ? true : airC > thermostatC + BAND_K.value ? false : calls[i]!);
+      if (thermostatC !== null) {
+        if (stuckOn || state.airC < thermostatC - BAND_K.value) calls[i] = true;
+        else if (state.airC > thermostatC + BAND_K.value) calls[i] = false;
+      }
       if (!calls[i] || day.heat[i]![at] === 0) continue;
       toAirW += watts * toAir;
       toMassW += watts * (1 - toAir);
     }
     const mistKg = day.mistMl[at]! / 1000;
-    if (mistKg > 0) {
-      mistedKg += mistKg;
-      storeKg += mistKg;
-    }
-    const flow = tables[roomAt]![day.fan[at]!]!(densityKgPerM3(airC, vapour));
-    const carried = flow * density * AIR_J_PER_KG_K;
+    mistedKg += mistKg;
+    storeKg += mistKg;
+    const flowM3PerS = tables[roomAt]![day.fan[at]!]!(densityKgPerM3(state.airC, state.vapour));
+    // Written out: this is done for every minute of a month.
+    const given: StepGiven = {
+      roomC: room.tempC,
+      roomVapour: room.vapour,
+      flowM3PerS,
+      toAirW,
+      toMassW,
+      mostKgPerS: storeKg / stepS,
+    };
+    stepAir(c, state, given);
 
-    // Heat and water of the end of the step, each by the other's, until both agree.
-    let [air, mass, damp] = [airC, massC, vapour];
-    let [evaporates, condenses] = [0, 0];
-    const [airKnown, massKnown] = [
-      airWPerK * airC + toAirW + (uaWPerK + carried) * room.tempC,
-      massWPerK * massC + toMassW,
-    ];
-    const airOwn = airWPerK + uaWPerK + massCouplingWPerK + carried;
-    for (let round = 0; round < ROUNDS; round++) {
-      const wetSat = wet.activity * quickSaturation(mass);
-      let top = heldM3PerS * vapour + flow * room.vapour;
-      let foot = heldM3PerS + flow;
-      for (let i = 0; i < walls.length; i++) {
-        surfaceKgPerM3[i] = quickSaturation(air - dropShare[i]! * (air - room.tempC));
-        condensing[i] = damp > surfaceKgPerM3[i]! ? 1 : 0;
-        if (condensing[i] === 0) continue;
-        top += filmOfM3PerS[i]! * surfaceKgPerM3[i]!;
-        foot += filmOfM3PerS[i]!;
-      }
-      damp = (top + wetMPerS * wetSat) / (foot + wetMPerS);
-      evaporates = wetMPerS * (wetSat - damp);
-      if (evaporates * stepS > storeKg) {
-        evaporates = storeKg / stepS;
-        damp = (top + evaporates) / foot;
-      }
-      condenses = 0;
-      for (let i = 0; i < walls.length; i++)
-        if (condensing[i] === 1) condenses += filmOfM3PerS[i]! * (damp - surfaceKgPerM3[i]!);
-      // The mass's own loss is taken along the line of its saturation, so that a light one does not swing.
-      const slope =
-        round === 0
-          ? 0
-          : LATENT_J_PER_KG * wetMPerS * wet.activity * 20 * (quickSaturation(mass + 0.05) - quickSaturation(mass));
-      const settled = storeKg > evaporates * stepS ? slope : 0;
-      const massOwn = massWPerK + massCouplingWPerK + settled;
-      const airTop = airKnown + LATENT_J_PER_KG * condenses;
-      const massTop = massKnown - LATENT_J_PER_KG * evaporates + settled * mass;
-      const nextMass = (massTop * airOwn + massCouplingWPerK * airTop) / (massOwn * airOwn - massCouplingWPerK ** 2);
-      const nextAir = (airTop + massCouplingWPerK * nextMass) / airOwn;
-      const change = Math.abs(nextMass - mass) + Math.abs(nextAir - air);
-      [mass, air] = [nextMass, nextAir];
-      if (change < AGREED_K) break;
-    }
-    // The last word is the heat's, by the very water that moved: the balances close whatever the rounds left.
-    const airTop = airKnown + LATENT_J_PER_KG * condenses;
-    const massTop = massKnown - LATENT_J_PER_KG * evaporates;
-    const massOwn = massWPerK + massCouplingWPerK;
-    massC = (massTop * airOwn + massCouplingWPerK * airTop) / (massOwn * airOwn - massCouplingWPerK ** 2);
-    airC = (airTop + massCouplingWPerK * massC) / airOwn;
-    vapour = damp;
+    const { airC, vapour, evaporates, condenses } = state;
     storeKg = Math.max(0, storeKg - evaporates * stepS);
-    drainKg += condenses * stepS;
-    if (storeKg > capacityKg) {
-      toDrainKg += storeKg - capacityKg;
-      drainKg += storeKg - capacityKg;
-      storeKg = capacityKg;
-    }
+    const overKg = Math.max(0, storeKg - wet.capacityMl / 1000);
+    storeKg -= overKg;
+    drainKg += overKg + condenses * stepS;
+    if (drainFullDay === null && isFull()) drainFullDay = (n + 1) / day.steps;
     evaporatedKg += evaporates * stepS;
-    toDrainKg += condenses * stepS;
-    for (let i = 0; i < walls.length; i++) if (condensing[i] === 1 && damp > surfaceKgPerM3[i]!) wetSteps[i]!++;
-    const lostW = (uaWPerK + carried) * (airC - room.tempC);
-    const inW = toAirW + toMassW + LATENT_J_PER_KG * (condenses - evaporates);
-    moved.heatIn += (inW - lostW) * stepS;
-    moved.heatAll +=
-      (toAirW + toMassW + LATENT_J_PER_KG * (condenses + Math.abs(evaporates)) + Math.abs(lostW)) * stepS;
-    moved.waterIn += mistKg + flow * (room.vapour - vapour) * stepS;
-    moved.waterAll += mistKg + flow * (room.vapour + vapour) * stepS + Math.abs(evaporates) * stepS;
-    if (drainFullDay === null && drain.capacityMl > 0 && drainKg * 1000 >= drain.capacityMl)
-      drainFullDay = (n + 1) / day.steps;
+    toDrainKg += overKg + condenses * stepS;
+    for (let i = 0; i < walls.length; i++) wetSteps[i]! += state.wetWalls[i]!;
 
-    sums[0]! += airC;
-    sums[1]! += (100 * vapour) / quickSaturation(airC);
-    sums[3]! += vapour * 1000;
-    sums[4]! += (flow * 3600) / volumeM3;
-    sums[5]! += evaporates * 3.6e6;
-    sums[6]! += condenses * 3.6e6;
-    sums[7]! += storeKg * 1000;
-    sums[8]! += drainKg * 1000;
-    if ((n + 1) % stepsAnHour !== 0) continue;
-    sums[2] = dewPointC(sums[0]! / stepsAnHour, sums[3]! / 1000 / stepsAnHour) * stepsAnHour;
-    for (const [i, key] of LISTS.entries()) hourly[key].push(sums[i]! / stepsAnHour);
-    sums.fill(0);
+    const lostW = (c.uaWPerK + flowM3PerS * c.carriesJPerM3K) * (airC - room.tempC);
+    const latentW = c.latentJPerKg * (condenses - evaporates);
+    cameJ += (toAirW + toMassW + latentW - lostW) * stepS;
+    passedJ += (toAirW + toMassW + Math.abs(latentW) + Math.abs(lostW)) * stepS;
+    cameKg += mistKg + flowM3PerS * (room.vapour - vapour) * stepS;
+    passedKg += mistKg + (flowM3PerS * (room.vapour + vapour) + Math.abs(evaporates) + Math.abs(condenses)) * stepS;
+    means.tell({
+      tempC: airC,
+      rh: (100 * vapour) / quickSaturation(airC),
+      vapourGPerM3: vapour * 1000,
+      airChangesPerHour: (flowM3PerS * 3600) / volumeM3,
+      evaporationMlPerH: evaporates * 3.6e6,
+      condensationMlPerH: condenses * 3.6e6,
+      storeMl: storeKg * 1000,
+      drainLayerMl: drainKg * 1000,
+    });
   }
-  const ended = {
-    heat: airWPerK * stepS * airC + thermalMassJPerK * massC,
-    water: vapour * volumeM3 + storeKg + drainKg,
-  };
-  const closes = (left: number, of: number) => Math.abs(left) / Math.max(of, 1e-12);
+  const closes = (left: number, passed: number, least: number) => Math.abs(left) / Math.max(passed, least);
   return {
-    hourly,
-    wetHours: wetSteps.map((steps) => steps / stepsAnHour),
+    hourly: means.hourly,
+    wetHours: wetSteps.map((steps) => (steps * stepS) / 3600),
     ...{ mistedMl: mistedKg * 1000, evaporatedMl: evaporatedKg * 1000, toDrainMl: toDrainKg * 1000, drainFullDay },
     balance: {
-      water: closes(ended.water - began.water - moved.waterIn, moved.waterAll + began.water),
-      heat: closes(ended.heat - began.heat - moved.heatIn, moved.heatAll + airWPerK * stepS + thermalMassJPerK),
+      water: closes(heldKg() - beganKg - cameKg, passedKg, LEAST_MOVED.kg),
+      heat: closes(heldJ() - beganJ - cameJ, passedJ, LEAST_MOVED.joules),
     },
   };
 }

@@ -1,4 +1,4 @@
-import { readFileSync } from "node:fs";
+import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { antYard } from "../../demo/builds";
 import { readBuildFile, writeBuildFile } from "../../files/buildFile";
@@ -172,6 +172,8 @@ describe("older builds", () => {
               { id: "mat", name: "Mat", face: "right", kind: "keepOut", use: "heatMat", deep: null, ...place, ...size },
               { id: "pane", face: "front", kind: "keepOut", use: "window", deep: null, ...place, ...size },
               { id: "n", name: "Mist", face: "top", kind: "port", use: "nozzle", bore: mm(12), ...place },
+              // The end of a nozzle that is a fixture already.
+              { id: "n2", name: "Mist", face: "top", kind: "port", use: "nozzle", bore: mm(12), ...place },
             ],
             service: [
               { id: "pump", name: "Pool pump", kind: "pump", width: mm(52), height: mm(64), ...way },
@@ -182,38 +184,42 @@ describe("older builds", () => {
               { id: "s", pump: "pump", flow: mm(300), head: mm(600) },
               { id: "t", pump: null, flow: mm(100), head: null },
             ],
-            fixtures: [{ id: "lamp", kind: "probe", name: "Probe" }],
+            fixtures: [
+              { id: "lamp", kind: "probe", name: "Probe" },
+              { id: "own", kind: "mistNozzle", name: "Own", port: "n2", clear: null },
+            ],
           },
         ],
       }) as { variants: Record<string, Record<string, unknown>[]>[] }
     ).variants;
     const { features, service, fixtures, streams, background } = variant!;
-    expect(features!.map((f) => f.id)).toEqual(["pane", "n"]);
+    expect(features!.map((f) => f.id)).toEqual(["pane", "n", "n2"]);
     expect(service!.map((s) => s.id)).toEqual(["f"]);
     // What was a fixture has no way of its own yet; the lamp's id was taken.
     expect(fixtures!.map((f) => [f.id, f.kind, f.name])).toEqual([
       ["lamp", "probe", "Probe"],
+      ["own", "mistNozzle", "Own"],
       ["lamp-2", "spotLamp", "Lamp"],
       ["mat", "heatMat", "Mat"],
       ["n-nozzle", "mistNozzle", "Mist"],
       ["pump", "waterPump", "Pool pump"],
       ["t-pump", "waterPump", "Pump"],
     ]);
-    expect(fixtures![1]).toMatchObject({
+    expect(fixtures![2]).toMatchObject({
       u: { value: 100 },
       width: { value: 280 },
       clear: { value: 150 },
       watts: null,
     });
-    expect(fixtures![2]).toMatchObject({ way: { by: "outside" }, plug: { value: 18 }, port: null, face: "right" });
-    expect(fixtures![3]).toMatchObject({ port: "n", v: { value: 200 }, cone: null });
-    expect(fixtures![4]).toMatchObject({
+    expect(fixtures![3]).toMatchObject({ way: { by: "outside" }, plug: { value: 18 }, port: null, face: "right" });
+    expect(fixtures![4]).toMatchObject({ port: "n", v: { value: 200 }, cone: null });
+    expect(fixtures![5]).toMatchObject({
       flow: { value: 300 },
       head: { value: 600 },
       way: { by: "box" },
       port: "cable",
     });
-    expect(fixtures![5]).toMatchObject({ flow: { value: 100 }, head: null });
+    expect(fixtures![6]).toMatchObject({ flow: { value: 100 }, head: null });
     expect(streams).toEqual([
       { id: "s", pump: "pump" },
       { id: "t", pump: "t-pump" },
@@ -221,6 +227,22 @@ describe("older builds", () => {
     expect((background as unknown as { zones: unknown[] }).zones).toMatchObject([
       { id: "mat", kind: "bare", face: "right", width: { value: 280 } },
     ]);
+  });
+
+  it("of version 8 hang nothing twice: a clearance kept for a lamp that was a fixture already is that lamp's", () => {
+    const mm = (value: number) => ({ typed: String(value), value, how: "stated" });
+    const kept = { kind: "keepOut", use: "lamp", face: "top", width: mm(200), height: mm(200), deep: mm(180) };
+    const { variants } = upgradeBuild({
+      version: 8,
+      variants: [
+        {
+          features: [{ id: "k", name: "Lamp", u: mm(300), v: mm(200), ...kept }],
+          fixtures: [{ id: "own", kind: "spotLamp", name: "Own", face: "top", u: mm(340), v: mm(160), clear: null }],
+        },
+      ],
+    }) as { variants: { features: unknown[]; fixtures: unknown[] }[] };
+    expect(variants[0]!.features).toEqual([]);
+    expect(variants[0]!.fixtures).toMatchObject([{ id: "own", clear: { value: 180 } }]);
   });
 
   it("are brought up in their own version's terms: what an upgrade writes is its own, not today's", () => {
@@ -243,9 +265,15 @@ describe("older builds", () => {
       // Version 9's: nothing hung as anything else.
       fixtures: [],
     });
-    // Nothing of today's design is imported by it but types.
-    const imports = readFileSync(new URL("./upgrade.ts", import.meta.url), "utf8").match(/^import .*$/gm) ?? [];
-    expect(imports.filter((line) => !line.startsWith("import type"))).toEqual([]);
+    // Nothing of today's design is imported by any of them but types, and what a step says of measures.
+    const folder = new URL("./upgrades/", import.meta.url);
+    for (const file of readdirSync(folder)) {
+      const imports = readFileSync(new URL(file, folder), "utf8").match(/^import .*$/gm) ?? [];
+      expect(
+        imports.filter((line) => !/^import type |from "\.\/plain";$/.test(line)),
+        file,
+      ).toEqual([]);
+    }
   });
 
   it("of this version, and what is no build, are left as they are", () => {

@@ -2,9 +2,10 @@ import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
 import { planUnproved } from "../../tests/quick";
+import { freeId } from "../design/freeId";
 import { checkDesign } from "../document/check";
 import { chosenVariant } from "../document/variant";
-import { freeId, startsAt } from "./begin";
+import { startsAt } from "./begin";
 import { FEATURE_KINDS } from "./list";
 import type { Feature } from "./schema";
 
@@ -17,7 +18,7 @@ describe("a feature to begin with", () => {
       const { shell } = planUnproved(input);
       const begun = make(shell, input.book);
       expect(begun).toMatchObject({ kind, origin: "made" });
-      const id = freeId(chosenVariant(build), stem);
+      const id = freeId(chosenVariant(build).features, stem);
       chosenVariant(build).features.push({ ...begun, id } as Feature);
       expect(checkDesign(build, input.book)).toEqual([]);
       const { room } = shell.faces[begun!.face];
@@ -45,6 +46,6 @@ describe("a feature to begin with", () => {
     const [build] = demoBuilds();
     const variant = chosenVariant(build!);
     variant.features = [{ id: "port-1" }, { id: "port-3" }] as Feature[];
-    expect([freeId(variant, "port"), freeId(variant, "tube")]).toEqual(["port-2", "tube-1"]);
+    expect([freeId(variant.features, "port"), freeId(variant.features, "tube")]).toEqual(["port-2", "tube-1"]);
   });
 });

@@ -63,11 +63,21 @@ export function streamSnags(
       figure: `streams/${stream.id}/days`,
     });
   }
-  if (!pump)
+  if (stream.pump === null)
+    add("none", "note", {
+      rule: "streams/no-pump",
+      title: `Which pump runs ${stream.name.toLowerCase()}?`,
+      sentence: "It names none, so the flow at the lip is not known.",
+      reason: "A pump is put on at Fixtures, with its label and its way out.",
+      ...(pumps[0] && {
+        fix: { label: `Run it off ${pumps[0].name}`, patch: [set(`${path}/pump`, pumps[0].id)] },
+      }),
+    });
+  else if (!pump)
     add("label", "note", {
       rule: "streams/label-unknown",
       title: `What does the pump of ${stream.name.toLowerCase()} give?`,
-      sentence: `${stream.pump === null ? "No pump is put in, of whose" : "Of its"} label most flow and most head are needed: the flow at the lip is not known.`,
+      sentence: "Its label's most flow and most head are not typed, so the flow at the lip is not known.",
       reason: "Both stand on the pump or its box.",
     });
   else if (flowAt(pump, stream.lift.value, tubeOf(stream)) <= 0) {

@@ -94,11 +94,15 @@ describe("water that is pumped", () => {
   });
   it("does not reach its lip, has no pool, or no label", () => {
     expect(pressed(running({ lift: statedMm(700) }), "streams/does-not-reach").left).toBeUndefined();
-    expect(snagOf(running({ pump: null }), "streams/label-unknown")!.severity).toBe("note");
+    expect(pressed(running({ pump: null }), "streams/no-pump")).toMatchObject({
+      label: "Run it off pump",
+      left: undefined,
+    });
+    expect(snagOf(running({}), "streams/no-pump")).toBeUndefined();
     const unread = running({}, (v) => {
       v.fixtures = v.fixtures.map((f) => ({ ...f, flow: null }) as typeof f);
     });
-    expect(snagOf(unread, "streams/label-unknown")!.sentence).toContain("Of its label");
+    expect(snagOf(unread, "streams/label-unknown")!.sentence).toContain("most flow and most head are not typed");
     expect(snagOf(running({}), "streams/label-unknown")).toBeUndefined();
     expect(pressed(running({ pump: "gone" }), "streams/pump-gone").left).toBeUndefined();
     const none = running({}, (v) => {

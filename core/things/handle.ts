@@ -1,4 +1,5 @@
 import type { Measure } from "../design/basics";
+import { freeId } from "../design/freeId";
 import { statedMm } from "../design/measure";
 import type { FaceId } from "../design/names";
 import type { Variant } from "../document/schema";
@@ -34,17 +35,10 @@ export const across = (item: PlacedItem, { faces }: PlacedKind): FaceId | undefi
   return face && faces.includes(face) ? face : undefined;
 };
 
-/** The first free id of a stem among the things of a kind. */
-export function freeThingId(items: readonly { id: string }[], stem: string): string {
-  let n = 1;
-  while (items.some((i) => i.id === `${stem}-${n}`)) n++;
-  return `${stem}-${n}`;
-}
-
 /** Puts a copy of a thing on another face. @returns its id */
 export function copyTo(variant: Variant, kind: PlacedKind, own: PlacedItem, face: FaceId): string {
   const items = kind.items(variant);
-  const id = freeThingId(items, "copy");
+  const id = freeId(items, "copy");
   items.push({ ...structuredClone(own), id, name: `${kind.nameOf(own)}, across`, face });
   return id;
 }
@@ -53,7 +47,7 @@ export function copyTo(variant: Variant, kind: PlacedKind, own: PlacedItem, face
 export function mirror(variant: Variant, kind: PlacedKind, own: PlacedItem, { faces }: Pick<Shell, "faces">): string {
   const items = kind.items(variant);
   const { room } = faces[own.face];
-  const id = freeThingId(items, "mirror");
+  const id = freeId(items, "mirror");
   const u = toTenth(2 * room.uMm + room.widthMm - own.u.value);
   items.push({ ...structuredClone(own), id, name: `${kind.nameOf(own)}, mirrored`, u });
   return id;

@@ -4,8 +4,8 @@ import { newZone } from "#core/background/create";
 import { liftsOf } from "#core/background/foam";
 import { WALLS, type WallId, ZONE_KINDS, type ZoneKind } from "#core/background/names";
 import { ZONE, zoneName } from "#core/background/zones";
+import { freeId } from "#core/design/freeId";
 import { chosenVariant } from "#core/document/variant";
-import { freeThingId } from "#core/things/handle";
 import { capital } from "#core/units/capital";
 import type { Size } from "#core/views/view";
 import { Elevation } from "../../drawing/Elevation";
@@ -161,7 +161,7 @@ function PutOn({ face }: { face: WallId }) {
     make((draft) => {
       const { room } = api.shown.getState().plan.shell.faces[face];
       const { zones } = chosenVariant(draft).background;
-      const id = freeThingId(zones, kind);
+      const id = freeId(zones, kind);
       const at = { face, u: Math.round(room.uMm + room.widthMm / 2), v: Math.round(room.vMm + room.heightMm * 0.6) };
       zones.push(newZone(kind, id, at));
       return { kind: "zone", id };
@@ -179,7 +179,7 @@ function AddSwatch() {
   const add = () =>
     make((draft) => {
       const { swatches } = chosenVariant(draft).background;
-      const id = freeThingId(swatches, "swatch");
+      const id = freeId(swatches, "swatch");
       swatches.push({
         ...{ id, name: `Trial ${id.slice("swatch-".length)}`, wet: null, dry: null, varnished: null },
       });

@@ -2,9 +2,9 @@ import { Button, Text } from "@chakra-ui/react";
 import { lazy, Suspense, useState } from "react";
 import type { SawSheet } from "#core/cuts/record/sawSheet";
 import type { SheetGroup } from "#core/cuts/sheets";
+import { freeId } from "#core/design/freeId";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
-import { freeThingId } from "#core/things/handle";
 import { SheetDiagram } from "../../drawing/SheetDiagram";
 import { useBoards } from "../../drawing/useBoards";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -124,7 +124,7 @@ function AddSlips() {
   const add = () =>
     make((draft) => {
       const { slips } = chosenVariant(draft);
-      const id = freeThingId(slips, "slips");
+      const id = freeId(slips, "slips");
       slips.push({
         ...{ id, name: slips.length === 0 ? "Slips" : `Slips ${slips.length + 1}`, face: "back", bond: "running" },
         ...{ width: statedMm(65), height: statedMm(20), joint: statedMm(8), edge: statedMm(0), foot: statedMm(0) },

@@ -2,11 +2,11 @@ import { Table, Text } from "@chakra-ui/react";
 import { lazy, useState } from "react";
 import { SHUTTING } from "#core/closures/shutting/facts";
 import { WALK } from "#core/closures/walk/facts";
+import { freeId } from "#core/design/freeId";
 import { statedMm } from "#core/design/measure";
 import type { FaceId } from "#core/design/names";
 import { chosenVariant } from "#core/document/variant";
 import { serviceRegister } from "#core/registers/registers";
-import { freeThingId } from "#core/things/handle";
 import { capital } from "#core/units/capital";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -89,7 +89,7 @@ function AddGap() {
   const add = () =>
     make((draft) => {
       const { gaps } = chosenVariant(draft);
-      const id = freeThingId(gaps, "gap");
+      const id = freeId(gaps, "gap");
       gaps.push({
         ...{ id, name: `Gap ${id.slice("gap-".length)}`, kind: "slot", seat: "other", size: statedMm(2) },
         ...{ tolerance: null, where: "front", length: statedMm(100), height: null },

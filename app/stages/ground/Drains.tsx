@@ -1,10 +1,10 @@
 import { Text } from "@chakra-ui/react";
 import { type DrainWay, drainsOf } from "#core/compare/drains";
+import { freeId } from "#core/design/freeId";
 import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { DRAINS } from "#core/ground/drain";
 import { drain } from "#core/ground/layers/drain";
-import { freeThingId } from "#core/things/handle";
 import { formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
@@ -23,7 +23,7 @@ export function Drains() {
       const { layers } = chosenVariant(draft).ground;
       const own = layers.find((l) => l.kind === "drain");
       if (own) own.body = id;
-      else layers.unshift({ ...drain.begin(freeThingId(layers, "drain")), body: id, depth: statedMm(depthMm) });
+      else layers.unshift({ ...drain.begin(freeId(layers, "drain")), body: id, depth: statedMm(depthMm) });
     });
   const columns: SortColumn<DrainWay>[] = [
     {

@@ -1,4 +1,5 @@
 import { newBox } from "#core/boxes/create";
+import { freeId } from "#core/design/freeId";
 import { statedMm } from "#core/design/measure";
 import { newDivider } from "#core/dividers/create";
 import type { Build, Variant } from "#core/document/schema";
@@ -9,7 +10,6 @@ import type { Book } from "#core/materials/schema";
 import type { Plan } from "#core/plan";
 import type { Shell } from "#core/shell/shell";
 import { newStream } from "#core/streams/create";
-import { freeThingId } from "#core/things/handle";
 import { newVessel, VESSELS } from "#core/vessels/kinds";
 import { VESSEL_KINDS, type VesselKindId } from "#core/vessels/names";
 import { newPool } from "#core/vessels/pool";
@@ -26,7 +26,7 @@ const named = (list: readonly unknown[], word: string) => (list.length === 0 ? w
 const vessel =
   (kind: VesselKindId): Put =>
   ({ vessels }, { inside }) => {
-    const id = freeThingId(vessels, kind);
+    const id = freeId(vessels, kind);
     const word = VESSELS[kind].words;
     const own = vessels.filter((x) => x.kind === kind);
     const name = named(own, `${word.charAt(0).toUpperCase()}${word.slice(1)}`);
@@ -37,7 +37,7 @@ const vessel =
 const block =
   (of: "stone" | "wood", word: string): Put =>
   ({ hardscape }, { inside }) => {
-    const id = freeThingId(hardscape, word);
+    const id = freeId(hardscape, word);
     hardscape.push(newBlock(id, of, Math.round(inside.widthMm / 3), Math.round(inside.depthMm / 2)));
     return { kind: "piece", id };
   };
@@ -49,7 +49,7 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   [
     "a branch",
     ({ hardscape }, { inside: { widthMm, depthMm, heightMm } }) => {
-      const id = freeThingId(hardscape, "branch");
+      const id = freeId(hardscape, "branch");
       hardscape.push(newBranch(id, widthMm, Math.round(depthMm / 2), Math.round(heightMm / 2)));
       return { kind: "piece", id };
     },
@@ -57,7 +57,7 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   [
     "a divider",
     ({ dividers }, shell, book) => {
-      const id = freeThingId(dividers, "divider");
+      const id = freeId(dividers, "divider");
       dividers.push(newDivider(id, named(dividers, "Divider"), book, shell));
       return { kind: "divider", id };
     },
@@ -65,7 +65,7 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   [
     "a pool",
     (own, shell) => {
-      const id = freeThingId(own.vessels, "pool");
+      const id = freeId(own.vessels, "pool");
       const pools = own.vessels.filter((x) => x.kind === "pool");
       own.vessels.push(newPool(id, named(pools, "Pool"), shell, own.dividers));
       own.seal.standingWater ??= statedMm(50);
@@ -75,7 +75,7 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   [
     "a service box",
     ({ boxes }, { inside }, book) => {
-      const id = freeThingId(boxes, "box");
+      const id = freeId(boxes, "box");
       boxes.push(newBox(id, book, Math.round(inside.widthMm - 45), Math.round(inside.depthMm - 45)));
       return { kind: "box", id };
     },
@@ -84,9 +84,9 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   [
     "moving water",
     ({ streams, fixtures }, shell, _, { plan, planner }) => {
-      const id = freeThingId(streams, "stream");
+      const id = freeId(streams, "stream");
       const had = plan.facts.one(PUMPS)?.[0];
-      const pump = had ?? planner.newFixture("waterPump", freeThingId(fixtures, "pump"), "Pump", shell);
+      const pump = had ?? planner.newFixture("waterPump", freeId(fixtures, "pump"), "Pump", shell);
       if (!had) fixtures.push(pump as Variant["fixtures"][number]);
       streams.push(newStream(id, named(streams, "Trickle"), pump.id));
       return { kind: "stream", id };
@@ -95,7 +95,7 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   [
     "a plant",
     ({ ground: { plants } }) => {
-      const id = freeThingId(plants, "plant");
+      const id = freeId(plants, "plant");
       plants.push({
         ...{ id, name: `Plant ${id.slice("plant-".length)}`, count: 1, where: "ground", live: true, toxic: false },
         ...{ by: "planted", got: "bought", pot: statedMm(90), height: statedMm(200), spread: statedMm(200) },
@@ -106,7 +106,7 @@ const PUTS: readonly (readonly [words: string, put: Put])[] = [
   [
     "what must be reached",
     ({ service }) => {
-      const id = freeThingId(service, "thing");
+      const id = freeId(service, "thing");
       service.push({
         ...{ id, name: named(service, "Filter"), kind: "filter", way: "box" },
         ...{ plug: null, port: null, width: statedMm(50), height: statedMm(60) },
