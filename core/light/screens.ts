@@ -35,25 +35,30 @@ export function spanBehind(
   { z, x, y }: Screen,
   seenFrom: Place,
   { start, dir }: { start: Place; dir: Place },
-  [low, high]: readonly [number, number],
+  low: number,
+  high: number,
 ): [number, number] | undefined {
-  const side = Math.sign(z - seenFrom[2]);
-  // Its far side of the line: nearer at both ends, no ray passes it.
-  const [far, farther] = [side * (start[2] - z), side * dir[2]];
-  if (side === 0 || (far + low * farther <= 0 && far + high * farther <= 0)) return undefined;
   const rise = Math.abs(z - seenFrom[2]);
-  const [h, hs] = [side * (start[2] - seenFrom[2]), farther];
-  let [a, b] = [low, high];
+  if (rise === 0) return undefined;
+  const side = z > seenFrom[2] ? 1 : -1;
+  // Its far side of the line: nearer at both ends, no ray passes it.
+  const far = side * (start[2] - z);
+  const farther = side * dir[2];
+  if (far + low * farther <= 0 && far + high * farther <= 0) return undefined;
+  const h = side * (start[2] - seenFrom[2]);
+  let a = low;
+  let b = high;
   // Keeps of the span what has `c + k · s ≥ 0`, for each of five.
   for (let n = 0; n < 5 && a < b; n++) {
-    let [c, k] = [far, farther];
+    let c = far;
+    let k = farther;
     if (n > 0) {
       const axis = n < 3 ? 0 : 1;
-      const edge = (axis === 0 ? x : y)[(n - 1) % 2]!;
+      const edge = (axis === 0 ? x : y)[n % 2 === 1 ? 0 : 1];
       const inwards = n % 2 === 1 ? 1 : -1;
-      const [p, q, run] = [seenFrom[axis], rise * (start[axis] - seenFrom[axis]), rise * dir[axis]];
-      c = inwards * ((p - edge) * h + q);
-      k = inwards * ((p - edge) * hs + run);
+      const off = seenFrom[axis] - edge;
+      c = inwards * (off * h + rise * (start[axis] - seenFrom[axis]));
+      k = inwards * (off * farther + rise * dir[axis]);
     }
     if (k > 0) a = Math.max(a, -c / k);
     else if (k < 0) b = Math.min(b, -c / k);
