@@ -27,6 +27,7 @@ export const demoWorkshop: Workshop = {
   trimMm: 5,
   offcutMinSideMm: 100,
   glassLeadDays: 7,
+  kWhPriceMinor: 31,
 };
 
 /** Invented prices, in cents, by pack id. */

@@ -133,6 +133,17 @@ export function LightBoard({ size }: { size: Size }) {
       {top.pieces.map(({ id, ...rect }) => (
         <rect key={id} {...rect} fill="none" stroke="var(--chakra-colors-muted)" strokeDasharray="5 3" />
       ))}
+      {top.sprays.map(({ id, points }) => (
+        <polygon
+          key={id}
+          data-spray={id}
+          points={points.map((p) => `${formatNumber(p.x, 1)},${formatNumber(p.y, 1)}`).join(" ")}
+          fill="var(--chakra-colors-water)"
+          fillOpacity="0.12"
+          stroke="var(--chakra-colors-water)"
+          strokeDasharray="1 3"
+        />
+      ))}
       {top.fixtures.map(({ id, inside }) => (
         <TopMark key={id} {...{ id, inside, top }} />
       ))}

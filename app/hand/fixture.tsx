@@ -6,7 +6,7 @@ import { featureKind } from "#core/features/index";
 import { featureName } from "#core/features/name";
 import { type LabelField, WEIGHT } from "#core/fixtures/kinds/label";
 import { fixtureKind } from "#core/fixtures/kinds/list";
-import { CONTROLS, HELD_BY } from "#core/fixtures/names";
+import { CONTROL_WORDS, CONTROLS, HELD_BY } from "#core/fixtures/names";
 import type { Fixture, UvReading } from "#core/fixtures/schema";
 import { ChoiceField, MaybeChoiceField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
@@ -21,13 +21,6 @@ import { Measured } from "./measured";
 import { useIndex } from "./useIndex";
 import { WayFields } from "./way";
 
-const CONTROL_WORDS: Record<(typeof CONTROLS)[number], string> = {
-  unknown: "not said yet",
-  none: "nothing",
-  timer: "timer",
-  thermostat: "thermostat, switching",
-  dimmingThermostat: "thermostat, dimming",
-};
 const HELD_WORDS: Record<(typeof HELD_BY)[number], string> = {
   unknown: "not said yet",
   rests: "rests on it",

@@ -25,6 +25,8 @@ const NUMBERS = [
   ["offcutMinSideMm", "Smallest offcut side kept, mm"],
   ["glassLeadDays", "Glass ordered, days to wait"],
 ] as const;
+/** Left empty where nobody knows it. */
+const PRICE = "kWhPriceMinor";
 
 export async function loader(_: Route.LoaderArgs) {
   const { db } = await openDatabase();
@@ -54,6 +56,7 @@ export async function action({ request }: Route.ActionArgs) {
     hours: DAYS.map((_, i) => readHours(text(`hours-${i}`))),
     saw: text("saw"),
     ...Object.fromEntries(NUMBERS.map(([key]) => [key, parseDecimal(text(key)) ?? text(key)])),
+    [PRICE]: text(PRICE) === "" ? null : (parseDecimal(text(PRICE)) ?? text(PRICE)),
   };
   const read = v.safeParse(WorkshopSchema, candidate);
   if (!read.success) {
@@ -108,6 +111,7 @@ export default function WorkshopPage({ loaderData, actionData }: Route.Component
                 </NativeSelect.Root>
               </Field.Root>
               {NUMBERS.map(([key, label]) => field(key, label, String(workshop[key])))}
+              {field(PRICE, "A kWh costs, in cents or pence", String(workshop[PRICE] ?? ""), "empty: not known")}
             </SimpleGrid>
           </Panel>
           <Panel title="When you have hands free">

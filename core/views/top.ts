@@ -1,6 +1,7 @@
 import type { Variant } from "../document/schema";
 import { featureRect } from "../features/feature";
 import { fixtureKind } from "../fixtures/kinds/list";
+import { coneFromAbove, nozzlesOf } from "../fixtures/mistCover";
 import { fixtureRect } from "../fixtures/place";
 import { footprint } from "../hardscape/line";
 import type { Box } from "../labels/place";
@@ -34,5 +35,10 @@ export function topView({ shell, variant }: { shell: Shell; variant: Variant }, 
     fixtures: variant.fixtures
       .filter((f) => f.face === "top" && !fixtureKind(f).inRoom)
       .map((f) => ({ id: f.id, name: f.name, inside: f.side === "inside", ...onTop(fixtureRect(f)) })),
+    /** What the rim of each nozzle's cone strikes, from above. */
+    sprays: nozzlesOf({ shell, variant }).map(({ id, coneDeg, place }) => ({
+      id,
+      points: coneFromAbove(shell, place, coneDeg).map(([x, y]) => at(x, y)),
+    })),
   };
 }

@@ -29,5 +29,10 @@ export const WorkshopSchema = v.object({
   /** Smallest side of an offcut worth keeping. */
   offcutMinSideMm: v.pipe(finite, v.minValue(10), v.maxValue(1000)),
   glassLeadDays: v.pipe(finite, v.integer(), v.minValue(0), v.maxValue(90)),
+  /** What a kilowatt hour costs, in minor units of the currency and parts of them; null while nobody has said. */
+  kWhPriceMinor: v.optional(
+    v.nullable(v.pipe(finite, v.minValue(0), v.maxValue(100_000, "A kilowatt hour costs less than that."))),
+    null,
+  ),
 });
 export type Workshop = v.InferOutput<typeof WorkshopSchema>;

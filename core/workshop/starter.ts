@@ -11,4 +11,5 @@ export const starterWorkshop = (): Workshop => ({
   guideOffsetMm: 0,
   offcutMinSideMm: 100,
   glassLeadDays: 7,
+  kWhPriceMinor: null,
 });

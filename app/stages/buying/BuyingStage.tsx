@@ -42,6 +42,7 @@ export default function BuyingStage() {
               <Reading label="Likely" value={money(likelyMinor)} />
               <Reading label="To be safe" value={money(safeMinor)} />
               <FigureReading id="buying/cost" label="Working" />
+              <FigureReading id="fixtures/monthCost" />
             </Fields>
             <Text fontSize="xs" color="muted" mt="1.5">
               Likely is enough as often as not, safe nine times in ten. Prices are your book's: type the shop's.
