@@ -3,6 +3,7 @@ import { checkDesign } from "#core/document/check";
 import { type Plan, type PlanInput, plan } from "#core/plan";
 import { fail, ok, type Result } from "#core/units/result";
 import { readNewest } from "#db/builds";
+import { readDays } from "#db/days";
 import { readLog } from "#db/log";
 import { readNestings } from "#db/nestings";
 import { openDatabase } from "#db/open";
@@ -23,13 +24,14 @@ export async function planInputOf(id: string): Promise<Result<StoredInput> | und
   const { db } = await openDatabase();
   const newest = await readNewest(db, id);
   if (!newest?.ok) return newest;
-  const [book, stock, workshop, pinned, { log, unread }, nestings] = await Promise.all([
+  const [book, stock, workshop, pinned, { log, unread }, nestings, days] = await Promise.all([
     readBook(db),
     readStock(db),
     readWorkshop(db),
     readPinnedNow(db),
     readLog(db, id),
     readNestings(db, id),
+    readDays(db, id),
   ]);
   const problems = checkDesign(newest.value.design, book);
   if (problems.length > 0)
@@ -38,7 +40,7 @@ export async function planInputOf(id: string): Promise<Result<StoredInput> | und
     );
   return ok({
     ...newest.value,
-    ...{ log, unread, nestings, book, stock, workshop, now: pinned ?? localNow(), seed: SEED },
+    ...{ log, unread, nestings, days, book, stock, workshop, now: pinned ?? localNow(), seed: SEED },
   });
 }
 

@@ -3,12 +3,16 @@ import { type KeptNesting, knowing, type Nester, rememberingNester } from "./cut
 import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
 import { sheetsAtSaw } from "./cuts/record/bench";
 import type { SheetGroup } from "./cuts/sheets";
+import type { DayAnswer } from "./day/answer";
+import { DAY, KEPT_DAYS, type KeptDays } from "./day/facts";
+import { keptDays, standingIn } from "./day/kept";
+import { runDay } from "./day/run";
 import { formatLocal, parseLocal } from "./design/localTime";
 import { type DiaryLedger, planDiary } from "./diary/planDiary";
 import type { Build } from "./document/schema";
 import { chosenVariant, variantPath } from "./document/variant";
 import { AUDIT, type AuditFact } from "./escape/facts";
-import { type Facts, factsOf } from "./ledgers/facts";
+import { type Facts, fact, factsOf } from "./ledgers/facts";
 import { gather, type SettledStep, type Step, type TradeLedger, type Wait } from "./ledgers/ledger";
 import { MASS, type MassFact } from "./ledgers/masses";
 import type { Log } from "./log/schema";
@@ -31,6 +35,8 @@ export interface PlanInput {
   log: Log;
   /** Better nestings found by search, kept beside the build. */
   nestings: KeptNesting[];
+  /** Days worked out of its air, kept beside the build by what they answer. */
+  days?: readonly DayAnswer[];
   book: Book;
   stock: Stock;
   workshop: Workshop;
@@ -60,8 +66,11 @@ export interface Plan extends Omit<TradeLedger, "facts" | "steps"> {
   tally: Tally;
 }
 
+const NO_DAYS: readonly DayAnswer[] = [];
+
 /** What the trades of a design are run with. */
-const runInput = ({ book, workshop, log }: PlanInput, design: Build): RunInput => ({
+const runInput = ({ book, workshop, log }: PlanInput, design: Build, kept: KeptDays): RunInput => ({
+  told: [fact(KEPT_DAYS, kept)],
   brief: design.brief,
   variant: chosenVariant(design),
   ...{ book, workshop, log },
@@ -108,7 +117,8 @@ export function plan(
 ): Plan {
   const { design, book, stock, workshop, seed } = input;
   const asked = knowing(nester, input.nestings);
-  const run = runAgain(runInput(input, design), memory);
+  const kept = keptDays(input.days ?? NO_DAYS);
+  const run = runAgain(runInput(input, design, kept), memory);
   const { shell, site } = run;
   const trades = gathered(run);
 
@@ -132,8 +142,10 @@ export function plan(
   });
   const all = gather([before, diary]);
   const facts = factsOf(trades.facts);
+  // A fix that is not about air is proved by the air as it is.
+  const standing = standingIn(kept, facts.one(DAY)?.answer);
   const judge: Judge = (fixed, { patch }) => {
-    const then = runFixed(runInput(input, fixed), { base: run, from: chosenVariant(design), patch, memory });
+    const then = runFixed(runInput(input, fixed, standing), { base: run, from: chosenVariant(design), patch, memory });
     const { parts, snags } = gathered(then);
     return [
       ...snags,
@@ -170,6 +182,18 @@ export function plan(
       currency: workshop.currency,
     }),
   };
+}
+
+/**
+ * A plan with the day of its air worked out, where it is not kept yet: that takes half a second.
+ * @param input as of `plan`; days that it keeps are not worked out again
+ */
+export function planWithDay(input: PlanInput, nester: Nester = rememberingNester()): Plan {
+  const memory = planMemory();
+  const first = plan(input, nester, true, memory);
+  const day = first.facts.one(DAY);
+  const days = day && !day.answer ? [...(input.days ?? []), runDay(day.ask)] : (input.days ?? []);
+  return plan({ ...input, days }, nester, false, memory);
 }
 
 /** The plan as the `hornwort plan` command writes it: five ledgers, the tally, the nesting and the dates. */

@@ -63,6 +63,20 @@ export const nestings = pgTable(
   (t) => [primaryKey({ columns: [t.buildId, t.hash] })],
 );
 
+/** Days worked out of a build's air, by the key of what they answer; the newest few. */
+export const days = pgTable(
+  "days",
+  {
+    buildId: text("build_id")
+      .notNull()
+      .references(() => builds.id, { onDelete: "cascade" }),
+    key: text("key").notNull(),
+    answer: jsonb("answer").$type<unknown>().notNull(),
+    keptAt: timestamp("kept_at", { withTimezone: true }).notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.buildId, t.key] })],
+);
+
 /** One row per setting: the workshop, the rack, the demo's pinned clock. */
 export const settings = pgTable("settings", {
   key: text("key").primaryKey(),

@@ -101,7 +101,7 @@ test("the cabinet's 3.4 mm where the doors meet is cleared by pressing its cure,
   page,
 }) => {
   await open(page, "/builds/haberdasher-s-cabinet/air");
-  const changes = page.getByRole("button", { name: /^Air changes by warmth alone/ });
+  const changes = page.getByRole("button", { name: /^Air changes, hourly/ });
   const before = await changes.innerText();
   await showAllSnags(page);
   await expect(snag(page, "front/way-out", "doors-meet")).toContainText("3.4 mm at worst fit; 2.9 mm allowed");

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { completeBook } from "../core/book/complete";
 import { isSound, KeptNestingSchema } from "../core/cuts/kept";
+import { DayAnswerSchema } from "../core/day/answer";
 import { LocalTimeSchema } from "../core/design/basics";
 import { issueWords, readBuild } from "../core/document/read";
 import { LogSchema } from "../core/log/schema";
@@ -19,6 +20,7 @@ export const BuildFileSchema = v.object({
   design: v.unknown(),
   log: LogSchema,
   nestings: v.optional(v.array(KeptNestingSchema), []),
+  days: v.optional(v.pipe(v.array(DayAnswerSchema), v.maxLength(100)), []),
   book: BookSchema,
   stock: StockSchema,
   workshop: WorkshopSchema,
@@ -28,7 +30,7 @@ export const BuildFileSchema = v.object({
 
 /** A plan's input as it is exported; pretty-printed, stable in its order. */
 export const writeBuildFile = (input: PlanInput): string =>
-  `${JSON.stringify({ format: "hornwort-build", version: BUILD_FILE_VERSION, design: input.design, log: input.log, nestings: input.nestings, book: input.book, stock: input.stock, workshop: input.workshop, now: input.now, seed: input.seed }, null, 2)}\n`;
+  `${JSON.stringify({ format: "hornwort-build", version: BUILD_FILE_VERSION, design: input.design, log: input.log, nestings: input.nestings, days: input.days ?? [], book: input.book, stock: input.stock, workshop: input.workshop, now: input.now, seed: input.seed }, null, 2)}\n`;
 
 /**
  * Reads an exported build.
@@ -46,10 +48,10 @@ export function readBuildFile(data: unknown): Result<PlanInput> {
     );
   const read = v.safeParse(BuildFileSchema, data);
   if (!read.success) return fail(`This build file is damaged: ${issueWords(read.issues)}. Nothing was changed.`);
-  const { stock, workshop, now, seed, log, nestings } = read.output;
+  const { stock, workshop, now, seed, log, nestings, days } = read.output;
   // An older file's book lacks what has been counted since: it is added, unpriced.
   const book = completeBook(read.output.book);
   const design = readBuild(read.output.design, book);
   if (!design.ok) return design;
-  return ok({ design: design.value, book, stock, workshop, now, seed, log, nestings: nestings.filter(isSound) });
+  return ok({ design: design.value, book, stock, workshop, now, seed, log, nestings: nestings.filter(isSound), days });
 }

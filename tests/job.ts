@@ -74,6 +74,7 @@ export const jobInput = (design: Build = jobBuild()): PlanInput => ({
   design,
   log: [],
   nestings: [],
+  days: [],
   book: demoBook(),
   stock: emptyStock(),
   workshop: demoWorkshop,

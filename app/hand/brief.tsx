@@ -185,6 +185,14 @@ export const RoomFields = () => (
     <Fields>
       <RangeField label="Room" unit="°C" path="build:/brief/room/tempC" />
       <RangeField label="Room air" unit="% rh" path="build:/brief/room/rh" />
+      <MeasureField
+        label="Draught"
+        suffix="m/s"
+        kind="plain"
+        path="build:/brief/room/draught"
+        optional
+        empty="about 0.1"
+      />
     </Fields>
     <Box mt="2">
       <TickField label="Children at home" path="build:/brief/childrenAtHome" />

@@ -61,6 +61,7 @@ export function FixtureFields({ id }: { id: string }) {
             <OwnField field={WEIGHT} path={path} />
             <ChoiceField label="Held by" path={`${path}/held`} options={options(HELD_BY, HELD_WORDS)} />
             <ChoiceField label="Switched by" path={`${path}/control`} options={options(CONTROLS, CONTROL_WORDS)} />
+            <SetField path={path} />
             <HoursField path={path} />
             <MeasureField label="Plug, the long way" path={`${path}/plug`} optional empty="none passes" />
             <PortField path={path} />
@@ -102,6 +103,15 @@ function OwnField({ field: { at, what, is, unit, set }, path }: { field: LabelFi
     <MeasureField label={what} path={`${path}/${at}`} {...known} />
   ) : (
     <MeasureField label={what} kind="plain" path={`${path}/${at}`} {...(unit && { suffix: unit })} {...known} />
+  );
+}
+
+/** What its thermostat is set to, where one switches it. */
+function SetField({ path }: { path: string }) {
+  const { value } = useDecision<Fixture["control"]>(`${path}/control`);
+  if (value !== "thermostat" && value !== "dimmingThermostat") return null;
+  return (
+    <MeasureField label="Set to" suffix="°C" kind="plain" path={`${path}/set`} optional empty="middle of its band" />
   );
 }
 

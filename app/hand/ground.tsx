@@ -43,6 +43,15 @@ export const WaterFields = () => (
       empty="not known"
       how="measured"
     />
+    <MeasureField
+      label="Water in the substrate"
+      suffix="mL"
+      path="/ground/store"
+      kind="plain"
+      optional
+      empty="as it is put in"
+      how="measured"
+    />
     <MeasureField label="Leaves with the air" suffix="%" path="/ground/lost" kind="plain" optional empty="about 70" />
   </Fields>
 );

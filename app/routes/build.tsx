@@ -14,6 +14,7 @@ import { planInputOf, planOnServer } from "../planOf.server";
 import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
+import { keepDays } from "../state/dayKeeper";
 import { fetchPlanner } from "../state/fetchPlanner";
 import { createBuildStore } from "../state/store";
 import { SIDE_WIDTH } from "../ui/room";
@@ -65,6 +66,7 @@ function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: 
     saver.current = running;
     return () => running.stop();
   }, [id, api]);
+  useEffect(() => keepDays(id, api), [id, api]);
   return (
     <BuildProvider buildId={id} stages={stages} api={api}>
       <Grid

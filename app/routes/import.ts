@@ -1,4 +1,5 @@
 import { createBuild } from "#db/builds";
+import { writeDay } from "#db/days";
 import { bringLog } from "#db/log";
 import { writeNesting } from "#db/nestings";
 import { openDatabase } from "#db/open";
@@ -22,5 +23,6 @@ export async function action({ request }: Route.ActionArgs) {
   const id = await createBuild(db, file.value.design, "imported");
   await bringLog(db, id, file.value.log);
   for (const nesting of file.value.nestings) await writeNesting(db, id, nesting);
+  for (const day of file.value.days ?? []) await writeDay(db, id, day);
   return Response.json({ id, added: added.length });
 }

@@ -1,6 +1,7 @@
 import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
 import type { KeptNesting } from "#core/cuts/nester";
+import type { DayAnswer } from "#core/day/answer";
 import type { Problem } from "#core/document/check";
 import type { Build } from "#core/document/schema";
 import type { Fix } from "#core/ledgers/ledger";
@@ -16,6 +17,7 @@ import type { Workshop } from "#core/workshop/schema";
 export interface Bench {
   log: Log;
   nestings: KeptNesting[];
+  days?: readonly DayAnswer[];
   book: Book;
   stock: Stock;
   workshop: Workshop;
@@ -77,6 +79,8 @@ export interface Opening {
 
 const NOT_FETCHED =
   "What computes the plan could not be fetched from the server. It is tried again every few seconds; what you change meanwhile waits for it.";
+/** As many days are kept at hand: undone, a design has its own at once. */
+const MOST_DAYS = 40;
 /** From one try to the next, ms. */
 const TRY_AGAIN_MS = 3000;
 
@@ -277,6 +281,11 @@ export function createBuildStore(
       store.temporal.getState().redo();
     },
     setSave: (save: SaveState) => store.setState({ save }),
+    /** Plans again with a day of its air that was worked out meanwhile. */
+    keepDay: (answer: DayAnswer) => {
+      const { bench } = shown.getState();
+      ready(() => shown.setState(show({ ...bench, days: [answer, ...(bench.days ?? [])].slice(0, MOST_DAYS) })));
+    },
     /** Plans again with other prices, hours or stock. */
     setBench: (other: Bench) => {
       if (other === shown.getState().bench) return;

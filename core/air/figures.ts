@@ -82,13 +82,13 @@ function freeFigure(vent: Airway): Figure {
   };
 }
 
-/** Free areas, and a first look at how often the air changes by warmth alone, gaps that nobody meant counted. */
+/** Free areas, and gaps that nobody meant. */
 export function airFigures(site: Site, airways: readonly Airway[]): Figure[] {
   if (airways.length === 0) return [];
   const each = airways.filter((a) => a.vent).map(freeFigure);
   const leaks = airways.filter((a) => !a.vent);
   const freeCm2 = each.reduce((sum, f) => sum + f.value, 0);
-  const { profile, volumeMl } = site.shell;
+  const { profile } = site.shell;
   const total: Figure = {
     id: "air/free",
     label: "Free area, all vents",
@@ -113,6 +113,13 @@ export function airFigures(site: Site, airways: readonly Airway[]): Figure[] {
             inputs: leaks.map((a) => ({ name: a.label, value: grossMm2(a) / 100, unit: "cm²" })),
           },
         ];
+  return [...(each.length > 0 ? [...each, total] : []), ...gaps];
+}
+
+/** A first look at how often the air changes by warmth alone, gaps that nobody meant counted: until the day is worked out. */
+export function changesByWarmth(site: Site, airways: readonly Airway[]): Figure[] {
+  if (airways.length === 0) return [];
+  const { volumeMl } = site.shell;
   const paths = airways.flatMap((a) => a.paths);
   const { low, high, apartMm } = splitByHeight(paths);
   const roomK = 273.15 + (site.brief.room.tempC.low + site.brief.room.tempC.high) / 2;
@@ -127,8 +134,6 @@ export function airFigures(site: Site, airways: readonly Airway[]): Figure[] {
     ? exchangeFlow(lone, LOOK_K.value, roomK)
     : stackFlow(low.map(asFlow), high.map(asFlow), apartMm / 1000, LOOK_K.value, roomK);
   return [
-    ...(each.length > 0 ? [...each, total] : []),
-    ...gaps,
     {
       id: "air/changes",
       label: "Air changes by warmth alone",

@@ -5,6 +5,7 @@ import { airsOf, featureName, featureRect, meshOf } from "../features/feature";
 import type { Feature } from "../features/schema";
 import { ventsOf } from "../features/vents";
 import type { FigureInput } from "../figures/figure";
+import { factKey } from "../ledgers/facts";
 import { findMaterial } from "../materials/find";
 import type { MaterialOf } from "../materials/schema";
 import type { Site } from "../shell/site";
@@ -19,9 +20,14 @@ export interface Airway {
   /** It is there for air; else it is a gap. */
   vent: boolean;
   paths: readonly AirPath[];
+  /** How long it is, where it is a gap along an edge, mm. */
+  lengthMm?: number;
   /** How its gross opening was worked out, where it was cut. */
   working?: { formula: string; inputs: FigureInput[]; mesh: MaterialOf<"mesh"> | undefined };
 }
+
+/** Told by the air: every way it has. */
+export const AIRWAYS = factKey<readonly Airway[]>("airways");
 
 /** Height of a feature's middle above the base, mm. */
 function heightMm({ shell }: Site, feature: Feature): number {
@@ -29,7 +35,8 @@ function heightMm({ shell }: Site, feature: Feature): number {
   return feature.face === "base" ? 0 : heightOf(shell.faces[feature.face].frame, feature.v.value);
 }
 
-function ventWay(site: Site, feature: Feature): Airway {
+/** A vent as the air has it. */
+export function ventWay(site: Site, feature: Feature): Airway {
   const id = meshOf(feature);
   const mesh = id ? findMaterial(site.book, id, "mesh") : undefined;
   const airs = airsOf(feature)!;
@@ -54,7 +61,13 @@ export const airwaysOf = (site: Site, ways: readonly ToldWay[]): Airway[] => [
   ...ways.flatMap((way): Airway[] => {
     const paths = way.air?.filter((p) => p.grossMm2 > 0) ?? [];
     if (paths.length === 0) return [];
-    return [{ id: way.id, label: way.way.name, where: way.where, vent: way.vent === true, paths }];
+    const { lengthMm } = way;
+    return [
+      {
+        ...{ id: way.id, label: way.way.name, where: way.where, vent: way.vent === true, paths },
+        ...(lengthMm && { lengthMm }),
+      },
+    ];
   }),
 ];
 

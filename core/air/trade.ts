@@ -5,7 +5,7 @@ import { emptyLedger } from "../ledgers/ledger";
 import type { Trade } from "../trade/trade";
 import { airFigures } from "./figures";
 import { OVER_TOP, overTopOf } from "./overTop";
-import { airwaysOf } from "./paths";
+import { AIRWAYS, airwaysOf } from "./paths";
 import { airSnags } from "./snags";
 
 /** Vents and gaps: free area, and a first look at the flow. How vents are cut and meshed is the features' own. */
@@ -14,14 +14,14 @@ export const airTrade: Trade = {
   stage: airStage,
   reads: ["features", "closures"],
   needs: [AUDIT],
-  gives: [OVER_TOP],
+  gives: [OVER_TOP, AIRWAYS],
   plan(site, { facts }) {
     const airways = airwaysOf(site, facts.one(AUDIT)?.ways ?? []);
     return {
       ...emptyLedger(),
       snags: airSnags(site, airways),
       figures: airFigures(site, airways),
-      facts: [fact(OVER_TOP, overTopOf(site, airways))],
+      facts: [fact(OVER_TOP, overTopOf(site, airways)), fact(AIRWAYS, airways)],
     };
   },
 };

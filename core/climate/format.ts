@@ -72,7 +72,8 @@ export const ClimateSchema = v.pipe(
           heightMm: bounded("heightMm", 0.1, 20_000, " mm"),
           centreHeightMm: bounded("centreHeightMm", 0, 20_000, " mm"),
           count: v.optional(v.pipe(bounded("count", 1, 20_000), v.integer("count must be whole.")), 1),
-          mesh: v.optional(mesh),
+          /** One, or several one behind another. */
+          mesh: v.optional(v.union([mesh, v.pipe(v.array(mesh), v.maxLength(6))])),
         }),
       ),
       v.maxLength(400),

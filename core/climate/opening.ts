@@ -33,14 +33,16 @@ export function openingOf({
   const vertical = orientation === "vertical";
   const oneM2 = (widthMm * heightMm) / 1e6;
   const half = vertical ? heightMm / 2 : 0;
-  const [a, b, d] = mesh ? [...mesh.apertureMm, mesh.wireMm] : [1, 1, 0];
-  const open = (a / (a + d)) * (b / (b + d));
-  const layers = mesh?.layers ?? 0;
+  let [still, slow] = [1 / SHARP_CD.value ** 2, 0];
+  for (const { apertureMm, wireMm, layers } of mesh ? [mesh].flat() : []) {
+    const open = apertureMm.reduce((share, w) => share * (w / (w + wireMm)), 1);
+    still += layers * (1.3 * (1 - open) + (1 / open - 1) ** 2);
+    slow += (layers * 22 * AIR_VISCOSITY.value * open) / (wireMm / 1000);
+  }
   return {
     ...{ areaM2: oneM2 * count, oneM2, count, vertical, underneath: face === "base" },
     ...{ lowM: (centreHeightMm - half) / 1000, highM: (centreHeightMm + half) / 1000 },
-    still: 1 / SHARP_CD.value ** 2 + layers * (1.3 * (1 - open) + (1 / open - 1) ** 2),
-    slow: layers > 0 ? (layers * 22 * AIR_VISCOSITY.value * open) / (d / 1000) : 0,
+    ...{ still, slow },
   };
 }
 

@@ -21,6 +21,10 @@ export interface Ran {
   evaporatedMl: number;
   toDrainMl: number;
   drainFullDay: number | null;
+  /** When the store was first empty, days since the start; null where it never was, or there is none. */
+  storeEmptyDay: number | null;
+  /** Of the last day each wall's share of each hour with water on it, in the order of the walls. */
+  wetLastDay: number[][];
   balance: { water: number; heat: number };
 }
 
@@ -62,6 +66,10 @@ export function run(input: ClimateInput, stuckOn = false): Ran {
   const wetSteps = walls.map(() => 0);
   const means = hourlyMeans(3600 / stepS);
   let drainFullDay: number | null = isFull() ? 0 : null;
+  let storeEmptyDay: number | null = null;
+  let hadWater = wet.storeMl > 0;
+  const lastDay = (days - 1) * day.steps;
+  const wetLastDay = walls.map(() => Array.from({ length: 24 }, () => 0));
 
   for (let n = 0; n < days * day.steps; n++) {
     const at = n % day.steps;
@@ -100,9 +108,15 @@ export function run(input: ClimateInput, stuckOn = false): Ran {
     storeKg -= overKg;
     drainKg += overKg + condenses * stepS;
     if (drainFullDay === null && isFull()) drainFullDay = (n + 1) / day.steps;
+    if (storeKg > 0) hadWater = true;
+    if (storeEmptyDay === null && hadWater && storeKg <= 0) storeEmptyDay = (n + 1) / day.steps;
     evaporatedKg += evaporates * stepS;
     toDrainKg += overKg + condenses * stepS;
     for (let i = 0; i < walls.length; i++) wetSteps[i]! += state.wetWalls[i]!;
+    if (n >= lastDay) {
+      const hour = Math.floor((at * stepS) / 3600);
+      for (let i = 0; i < walls.length; i++) wetLastDay[i]![hour]! += (state.wetWalls[i]! * stepS) / 3600;
+    }
 
     const lostW = (c.uaWPerK + flowM3PerS * c.carriesJPerM3K) * (airC - room.tempC);
     const latentW = c.latentJPerKg * (condenses - evaporates);
@@ -125,7 +139,8 @@ export function run(input: ClimateInput, stuckOn = false): Ran {
   return {
     hourly: means.hourly,
     wetHours: wetSteps.map((steps) => (steps * stepS) / 3600),
-    ...{ mistedMl: mistedKg * 1000, evaporatedMl: evaporatedKg * 1000, toDrainMl: toDrainKg * 1000, drainFullDay },
+    ...{ mistedMl: mistedKg * 1000, evaporatedMl: evaporatedKg * 1000, toDrainMl: toDrainKg * 1000 },
+    ...{ drainFullDay, storeEmptyDay, wetLastDay },
     balance: {
       water: closes(heldKg() - beganKg - cameKg, passedKg, LEAST_MOVED.kg),
       heat: closes(heldJ() - beganJ - cameJ, passedJ, LEAST_MOVED.joules),

@@ -14,6 +14,8 @@ export const BriefSchema = v.object({
   room: v.object({
     tempC: range,
     rh: range,
+    /** How its air moves, m/s; unknown until typed. */
+    draught: v.exactOptional(v.nullable(MeasureSchema)),
     /** Its own door shuts without a gap, and is shut before the shell is opened. */
     shuts: v.exactOptional(v.boolean()),
   }),

@@ -1,7 +1,7 @@
 import { constant, type Figure } from "../figures/figure";
 import { LIES } from "../levels/strata";
 import type { Site } from "../shell/site";
-import { fillBalance, lossOf } from "./balance";
+import { fillBalance } from "./balance";
 import { OVER_WATER_MM } from "./drain";
 import { drainRoom } from "./drainRoom";
 import { layerKindOf } from "./layers/kinds";
@@ -55,20 +55,20 @@ export function groundFigures(site: Site): Figure[] {
   return list;
 }
 
-/** What the drain layer holds, and when it is full. */
+/** What the drain layer holds. */
 function drainFigures(site: Site): Figure[] {
   const { ground } = site.variant;
   const bodies = ground.layers.flatMap((l) => (l.kind === "drain" ? [l] : []));
   if (bodies.length === 0) return [];
   const floor = siteFloor(site);
   const free = drainRoom(site);
-  const balance = fillBalance(ground, free);
+  const { capacityL } = fillBalance(ground, free);
   const names = [...new Map(bodies.map((l) => [l.body, l])).values()];
-  const list: Figure[] = [
+  return [
     {
       id: "ground/capacity",
       label: "The drainage layer holds",
-      value: balance.capacityL,
+      value: capacityL,
       unit: "L",
       rounding: "down",
       formula: "Σ land, without what stands on it × what water leaves free of the layer × its voids",
@@ -81,22 +81,6 @@ function drainFigures(site: Site): Figure[] {
       ],
     },
   ];
-  if (balance.days !== null)
-    list.push({
-      id: "ground/days-to-fill",
-      label: "Days until it reaches the barrier",
-      value: balance.days,
-      unit: "days",
-      rounding: "down",
-      formula: "what the layer holds ÷ (misted a day × (1 − lost with the air))",
-      inputs: [
-        { name: "holds", value: balance.capacityL, unit: "L", figure: "ground/capacity" },
-        { name: "misted a day", value: ground.misting?.value ?? 0, unit: "mL" },
-        constant("lost with the air", lossOf(ground), "%"),
-      ],
-      estimate: true,
-    });
-  return list;
 }
 
 /** Each part of the floor by itself. */

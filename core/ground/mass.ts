@@ -9,6 +9,7 @@ import type { Pool } from "../vessels/schema";
 import { poolsOf } from "../vessels/split";
 import { type Floor, type FloorSite, floorOf, inWater, netM2, poolNetM2 } from "./area";
 import { bedsIn } from "./beds";
+import { HOLDS } from "./layers/holds";
 import type { LayerKindId } from "./layers/schema";
 import { keptApart } from "./poolLevel";
 import type { FloorZone } from "./zones";
@@ -21,6 +22,8 @@ export interface Fill {
   label: string;
   litres: number;
   kg: number;
+  /** Of it the water that air can take, wet as it drains, mL. */
+  givesMl: number;
 }
 
 /** Litres of a part of the floor between two heights, without what stands there. */
@@ -44,10 +47,20 @@ export const fillOf = perDesign((site: FloorSite): Fill[] => {
   const land = floor.zones.filter((z) => !z.pool);
   const apart = keptApart(variant);
   const fills = new Map<string, Fill>();
-  const add = ({ id, kind, label }: Pick<Fill, "id" | "kind" | "label">, litres: number, kgPerM3: number) => {
+  const add = (
+    { id, kind, label }: Pick<Fill, "id" | "kind" | "label">,
+    litres: number,
+    kgPerM3: number,
+    gives: number,
+  ) => {
     if (litres <= 0 && (kind === "held" || kind === "water")) return;
-    const own = fills.get(id) ?? { id, kind, label, litres: 0, kg: 0 };
-    fills.set(id, { ...own, litres: own.litres + litres, kg: own.kg + (litres * kgPerM3) / 1000 });
+    const own = fills.get(id) ?? { id, kind, label, litres: 0, kg: 0, givesMl: 0 };
+    fills.set(id, {
+      ...own,
+      litres: own.litres + litres,
+      kg: own.kg + (litres * kgPerM3) / 1000,
+      givesMl: own.givesMl + 1000 * litres * gives,
+    });
   };
   let held = 0;
   let open = poolsOf(variant.vessels).reduce((sum, pool) => sum + poolLitres(site, floor, pool), 0);
@@ -56,7 +69,12 @@ export const fillOf = perDesign((site: FloorSite): Fill[] => {
       const [fromMm, toMm] = [(s.fromFrontMm + s.fromBackMm) / 2, (s.frontMm + s.backMm) / 2];
       const litres = litresOf(site, floor, zone, { fromMm, toMm });
       const label = kind && layer ? (kind.gathers ? kind.of(layer) : `${kind.word}, as it lies`) : "substrate, wet";
-      add({ id: s.id, kind: s.kind, label }, litres, kind && layer ? kind.kgPerM3(layer, site.book) : WET_GROUND.value);
+      add(
+        { id: s.id, kind: s.kind, label },
+        litres,
+        kind && layer ? kind.kgPerM3(layer, site.book) : WET_GROUND.value,
+        kind && layer ? (kind.holds?.value ?? 0) : HOLDS.mix.value,
+      );
       if (kind?.gathers && !apart)
         held += litresOf(site, floor, zone, { fromMm, toMm: Math.min(levels.waterMm, toMm) }) * voidShare;
     }
@@ -68,8 +86,8 @@ export const fillOf = perDesign((site: FloorSite): Fill[] => {
   for (const box of variant.boxes)
     if (box.foot && !apart && !inWater(floor, [box.u.value - offU, box.v.value - offV]))
       open += boxInsideM2(shell, site.book, box) * levels.waterMm;
-  add({ id: "held", kind: "held", label: "water in the drainage layer" }, held, WATER.value);
-  add({ id: "water", kind: "water", label: "open water" }, open, WATER.value);
+  add({ id: "held", kind: "held", label: "water in the drainage layer" }, held, WATER.value, 0);
+  add({ id: "water", kind: "water", label: "open water" }, open, WATER.value, 1);
   return [...fills.values()];
 });
 

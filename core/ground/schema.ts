@@ -31,6 +31,8 @@ export const GroundSchema = v.object({
   misting: v.nullable(MeasureSchema),
   /** Of a hundred parts misted, how many leave with the air; null for the usual. */
   lost: v.nullable(MeasureSchema),
+  /** Water that the substrate holds as it is put in, mL; unknown until typed. */
+  store: v.exactOptional(v.nullable(MeasureSchema)),
   outlet: v.picklist(OUTLETS),
   plants: v.pipe(v.array(PlantSchema), v.maxLength(60, "At most 60 kinds of plants.")),
   quarantineDays: MeasureSchema,

@@ -5,6 +5,12 @@ import { type Sum, sumWords } from "../units/sum";
 import type { Workshop } from "../workshop/schema";
 import type { Shell } from "./shell";
 
+/** Air from its driest to its dampest, and from its coldest to its warmest: °C and % rh. */
+export interface AirRange {
+  tempC: { low: number; high: number };
+  rh: { low: number; high: number };
+}
+
 /** What a trade sees: the shell, its design section, the book, and the builder's room and tools. */
 export interface Site {
   brief: Brief;
@@ -22,6 +28,8 @@ export interface Site {
   saySum: (sum: Sum) => string;
   /** A JSON Pointer into the chosen variant, for fixes. */
   at: (path: string) => string;
+  /** The air inside as it was worked out, where something is judged by it. */
+  air?: AirRange;
   /** A design that a fix would lead to is only judged: fixes of its own, which take long to find, are not asked for. */
   judged: boolean;
 }

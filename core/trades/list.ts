@@ -4,6 +4,7 @@ import { bareShellTrade } from "../bareShell/trade";
 import { boxesTrade } from "../boxes/trade";
 import { closuresTrade } from "../closures/trade";
 import { curesTrade } from "../cures/trade";
+import { dayTrade } from "../day/trade";
 import { dividersTrade } from "../dividers/trade";
 import { featuresTrade } from "../features/trade";
 import { fixtureTellsTrade } from "../fixtures/tells";
@@ -48,6 +49,7 @@ export const TRADES: readonly Trade[] = [
   serviceTrade,
   fixtureTellsTrade,
   fixturesTrade,
+  dayTrade,
   oddTrade,
   slipsTrade,
 ];

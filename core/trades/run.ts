@@ -20,6 +20,8 @@ export interface RunInput {
   log: Log;
   /** A JSON Pointer into the variant as one into the build, for fixes. */
   at: (path: string) => string;
+  /** What is told from outside, before any trade. */
+  told?: readonly Fact[];
   /** Only judged: fixes are not looked for. */
   judged?: boolean;
 }
@@ -63,9 +65,9 @@ function inTurn(trades: readonly Trade[]): Trade[] {
 }
 
 /** What was told that a trade needs, in the order of the trades. */
-function toldFor({ needs }: Trade, ran: ReadonlyMap<string, Ran>): Fact[] {
+function toldFor({ needs }: Trade, ran: ReadonlyMap<string, Ran>, outside: readonly Fact[]): Fact[] {
   if (needs.length === 0) return [];
-  const told: Fact[] = [];
+  const told = outside.filter((f) => needs.some((n) => n.key === f.key));
   for (const { id } of TRADES)
     for (const f of ran.get(id)?.ledger.facts ?? []) if (needs.some((n) => n.key === f.key)) told.push(f);
   return told;
@@ -81,7 +83,7 @@ const TURN = inTurn(TRADES);
  * @param before runs to take unchanged ledgers from, the first that has one
  */
 export function runTrades(
-  { brief, variant, book, workshop, log, at, judged }: RunInput,
+  { brief, variant, book, workshop, log, at, judged, told: outside = [] }: RunInput,
   before: readonly Run[] = [],
 ): Run {
   const shellGiven = shellGivenOf(variant, book);
@@ -90,7 +92,7 @@ export function runTrades(
   const ran = new Map<string, Ran>();
   const bench = [book, workshop, log, at(""), brief, shell];
   for (const trade of TURN) {
-    const needed = toldFor(trade, ran);
+    const needed = toldFor(trade, ran, outside);
     const given = [...bench, ...trade.reads.map((name) => variant[name]), ...needed.map((f) => f.value)];
     const were = before.flatMap((b) => b.ran.get(trade.id) ?? []);
     const was = were.find((w) => same(w.given, given));

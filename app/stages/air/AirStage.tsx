@@ -1,6 +1,8 @@
 import { Text } from "@chakra-ui/react";
-import { lazy } from "react";
-import { useBoards } from "../../drawing/useBoards";
+import { lazy, useState } from "react";
+import { DAY } from "#core/day/facts";
+import { capital } from "#core/units/capital";
+import { NET_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { StartButtons } from "../../frame/StartButtons";
@@ -10,16 +12,23 @@ import { Workbench } from "../../frame/Workbench";
 import { RoomFields } from "../../hand/brief";
 import { useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
+import { BOARD_HEIGHT } from "../../ui/room";
+import { Toggle } from "../../ui/Toggle";
+import { AirChart } from "./AirChart";
 
 const Covers = lazy(() => import("./Covers").then((m) => ({ default: m.Covers })));
 
-/** Vents: drawn on the net, dragged, sized or typed, with the air they let through. */
+const VIEWS = [["day", "The day"], ["month", "The month"], NET_VIEW] as const;
+
+/** Vents drawn on the net, and the air that comes of them as curves. */
 export default function AirStage() {
   const boards = useBoards();
+  const [view, setView] = useState<(typeof VIEWS)[number][0]>("day");
   const vents = useShown(({ design, plan }) => ({
     made: design.variants.find((v) => v.id === plan.site.variant.id)!.features.length,
     found: plan.audit.ways.filter((w) => w.vent).map((w) => ({ id: w.id, label: `${w.way.name}, free` })),
   }));
+  const day = useShown(({ plan }) => plan.facts.one(DAY));
   return (
     <Workbench
       stage="air"
@@ -27,10 +36,19 @@ export default function AirStage() {
       summary={
         vents.made + vents.found.length === 0
           ? "no vents yet: start low on one side, high on the other"
-          : "drag a vent, size it by its handles, or type where its middle is"
+          : "as it will be, by the hour and by the day"
       }
-      tools={<StartButtons stage="air" main />}
-      board={boards.net()}
+      tools={
+        <>
+          <StartButtons stage="air" main />
+          <Toggle views={VIEWS} shown={view} onShow={setView} />
+        </>
+      }
+      board={
+        view === "net"
+          ? boards.net()
+          : { label: "The air as it will be", whole: <AirChart of={view} height={BOARD_HEIGHT} board /> }
+      }
       own={{ title: "The room it stands in", fields: <RoomFields /> }}
     >
       <TwoUp>
@@ -49,22 +67,33 @@ export default function AirStage() {
           />
           <ThingRows rows="waysOut" only={(t) => vents.found.some((f) => f.id === t.id)} />
         </RowSheet>
-        <RowSheet title="The air comes to">
-          <Fields>
-            <FigureReading id="air/free" />
-            <FigureReading id="air/gaps" label="Gaps, gross" />
-            <FigureReading id="air/changes" />
-            {vents.found.map(({ id, label }) => (
-              <FigureReading key={id} id={`air/${id}/free`} label={label} />
-            ))}
-          </Fields>
-          <Text fontSize="xs" color="muted" mt="1.5">
-            Air changes are by warmth alone, 5 K over the room; lamps, fans and draughts come with the climate. Free
-            area and screen loss are kept apart. What the shell came with is measured under Shell (key 2) and closed
-            under Front & lid (key 4).
-          </Text>
-        </RowSheet>
+        {view === "net" ? (
+          <RowSheet title="The day">
+            <AirChart of="day" height="240px" />
+          </RowSheet>
+        ) : (
+          <RowSheet title="The air comes to">
+            <Fields>
+              {FIGURES.map((id) => (
+                <FigureReading key={id} id={id} />
+              ))}
+              <FigureReading id="air/gaps" label="Gaps, gross" />
+              {vents.found.map(({ id, label }) => (
+                <FigureReading key={id} id={`air/${id}/free`} label={label} />
+              ))}
+            </Fields>
+            <Text fontSize="xs" color="muted" mt="1.5">
+              {`${day?.answer ? "" : "The day is being worked out; until then the air changes by warmth alone. "}${day && day.taken.length > 0 ? `${capital(day.taken.join("; "))}. ` : ""}Shaded: the ends of the room you typed. Places within the shell are not told apart.`}
+            </Text>
+          </RowSheet>
+        )}
       </TwoUp>
     </Workbench>
   );
 }
+
+/** What the day comes to, as far as it is known. */
+const FIGURES = [
+  ...(["day/temp", "day/rh", "air/changes", "day/misted", "day/to-air", "day/to-drain"] as const),
+  ...(["day/dries", "day/cut", "ground/days-to-fill", "air/free"] as const),
+];

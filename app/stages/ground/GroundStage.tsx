@@ -86,8 +86,7 @@ export default function GroundStage() {
             <FigureReading id="shell/mass-fill" label="Substrate and water weigh" />
           </Fields>
           <Text fontSize="xs" color="muted" mt="1">
-            The balance of misting and drainage layer is a simple one; the climate comes later. Watch the level in the
-            standpipe.
+            When the drainage is full follows from the month under Air (key 5). Watch the level in the standpipe.
           </Text>
         </RowSheet>
         <RowSheet title="In it" tools={<PutIn />}>

@@ -18,23 +18,21 @@ const DAMPEST_RH = 98;
 
 /**
  * What a door goes through (source: door-rules): made in the middle of the room's air; at its driest and coldest the room's,
- * empty; at its wettest and warmest what its residents live in, or the room where nobody has said.
+ * empty; at its wettest and warmest what its residents live in, or the room where nobody has said. Where the air inside is given
+ * it widens both.
  */
-export function climateEnds({ brief }: Pick<Site, "brief">): Record<"made" | "dry" | "wet", AirEnd> {
+export function climateEnds({ brief, air }: Pick<Site, "brief" | "air">): Record<"made" | "dry" | "wet", AirEnd> {
   const { room, residents } = brief;
   const highest = (bands: (number | undefined)[], ofRoom: number) =>
     Math.max(ofRoom, ...bands.flatMap((b) => (b === undefined ? [] : [b])));
-  const tempC = highest(
-    residents.map((r) => r.bands.tempC?.high),
-    room.tempC.high,
-  );
-  const rh = highest(
-    residents.map((r) => r.bands.rh?.high),
-    room.rh.high,
-  );
+  const tempC = highest([...residents.map((r) => r.bands.tempC?.high), air?.tempC.high], room.tempC.high);
+  const rh = highest([...residents.map((r) => r.bands.rh?.high), air?.rh.high], room.rh.high);
   return {
     made: at(middle(room.tempC), middle(room.rh)),
-    dry: at(room.tempC.low, room.rh.low),
+    dry: at(
+      Math.min(room.tempC.low, air?.tempC.low ?? room.tempC.low),
+      Math.min(room.rh.low, air?.rh.low ?? room.rh.low),
+    ),
     wet: at(tempC, Math.min(DAMPEST_RH, rh)),
   };
 }

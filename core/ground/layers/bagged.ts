@@ -1,6 +1,7 @@
 import { WET_GROUND, WET_VOIDS } from "../../figures/substrate";
 import { formatNumber } from "../../units/format";
 import { SETTLES } from "../mix";
+import { HOLDS } from "./holds";
 import type { LayerKind } from "./kind";
 import { layIt } from "./laid";
 import { pour } from "./of";
@@ -14,6 +15,7 @@ export const bagged: LayerKind<LayerOf<"bagged">> = {
   word: "bagged mix",
   of: ({ name }) => name,
   voidShare: () => WET_VOIDS,
+  holds: HOLDS.mix,
   kgPerM3: () => WET_GROUND.value,
   begin: (id) => ({
     ...{ id, kind: "bagged", zone: null, depth: null, name: "Bagged mix" },

@@ -36,6 +36,8 @@ export interface LayerKind<L extends Layer> {
   voidShare?: (layer: L) => Known;
   /** Water gathers in it, and is held there. */
   gathers?: true;
+  /** Share of it that is water it gives off to the air, wet as it drains. */
+  holds?: Known;
   /** As it lies in the shell, kg/m³; 0 where it is not weighed. */
   kgPerM3: (layer: L, book: Book) => number;
   /** A new one. */

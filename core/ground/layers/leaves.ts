@@ -1,4 +1,5 @@
 import { statedMm } from "../../design/measure";
+import { HOLDS } from "./holds";
 import type { LayerKind } from "./kind";
 import { fillId, pour } from "./of";
 import type { LayerOf } from "./schema";
@@ -13,6 +14,7 @@ const WILD = {
 export const leaves: LayerKind<LayerOf<"leaves">> = {
   word: "leaf litter",
   of: () => "dry leaves",
+  holds: HOLDS.leaves,
   kgPerM3: () => 0,
   begin: (id) => ({ id, kind: "leaves", zone: null, depth: statedMm(20) }),
   // Found leaves are free: the step says what is done to them first.

@@ -2,6 +2,7 @@ import { constant } from "../../figures/figure";
 import { WET_VOIDS } from "../../figures/substrate";
 import { formatNumber } from "../../units/format";
 import { MIX, SETTLES } from "../mix";
+import { HOLDS } from "./holds";
 import type { LayerKind } from "./kind";
 import { layIt } from "./laid";
 import { mixKgPerM3, mixLitres, partsOf } from "./mixed";
@@ -24,6 +25,7 @@ export const mix: LayerKind<LayerOf<"mix">> = {
   word: "mix",
   of: (layer) => namesOf(layer).join(", ") || "nothing mixed yet",
   voidShare: () => WET_VOIDS,
+  holds: HOLDS.mix,
   kgPerM3: (layer, book) => mixKgPerM3(partsOf({ book }, layer)),
   begin: (id) => ({ id, kind: "mix", zone: null, depth: null, unit: "parts", parts: [], own: [] }),
   needs: (site, layer, { litres }) => {

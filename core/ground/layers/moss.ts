@@ -1,4 +1,5 @@
 import { statedMm } from "../../design/measure";
+import { HOLDS } from "./holds";
 import type { LayerKind } from "./kind";
 import { fillId, pour } from "./of";
 import type { LayerOf } from "./schema";
@@ -7,6 +8,7 @@ import type { LayerOf } from "./schema";
 export const moss: LayerKind<LayerOf<"moss">> = {
   word: "moss",
   of: () => "moss",
+  holds: HOLDS.moss,
   kgPerM3: () => 0,
   begin: (id) => ({ id, kind: "moss", zone: null, depth: statedMm(20) }),
   needs: (site, { depth }, { litres }) => [pour(fillId(site, "moss"), `${site.say(depth.value)} of moss`, litres)],

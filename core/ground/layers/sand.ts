@@ -1,6 +1,7 @@
 import { statedMm } from "../../design/measure";
 import { memory } from "../../figures/figure";
 import { formatNumber } from "../../units/format";
+import { HOLDS } from "./holds";
 import type { LayerKind } from "./kind";
 import { layIt } from "./laid";
 import { fillId, pour } from "./of";
@@ -15,6 +16,7 @@ export const sand: LayerKind<LayerOf<"sand">> = {
   word: "sand",
   of: () => "washed sand",
   voidShare: () => SAND_VOIDS,
+  holds: HOLDS.sand,
   kgPerM3: () => WET_SAND.value,
   begin: (id) => ({ id, kind: "sand", zone: null, depth: statedMm(20) }),
   needs: (site, _, { litres }) => [pour(fillId(site, "sand"), `${formatNumber(litres)} L of sand as it lies`, litres)],

@@ -6,11 +6,8 @@ import { LIES } from "../../levels/strata";
 import { isMisted, keptWet, WET_RH } from "../../seal/water";
 import { raiseDam } from "../../shell/dam/raise";
 import type { Site } from "../../shell/site";
-import { formatNumber } from "../../units/format";
 import { ceil, over, SET_MM, under } from "../../units/tolerance";
-import { fillBalance } from "../balance";
-import { DRAIN_DEPTH_MM, OVER_WATER_MM, SOON_DAYS } from "../drain";
-import { drainRoom } from "../drainRoom";
+import { DRAIN_DEPTH_MM, OVER_WATER_MM } from "../drain";
 import { drain as drainKind } from "../layers/drain";
 import { keptApart } from "../poolLevel";
 import { mixDepthMm } from "../site";
@@ -156,19 +153,6 @@ function outletSnags(site: Site, ports: readonly PortFact[]): Snag[] {
       sentence: "A drain port is cut, and water is to get out another way.",
       reason: "Either is fine; a hole that nobody uses is one more seam to watch.",
       fix: { label: "Drain through it", patch: [set(at("/ground/outlet"), "bulkhead")] },
-    });
-  if (!drains) return list;
-  const { days } = fillBalance(ground, drainRoom(site));
-  if (ground.outlet === "none" && days !== null && days < SOON_DAYS.value)
-    add("mind", {
-      rule: "ground/fills-up",
-      title: "The drainage layer fills up",
-      sentence: `In about ${formatNumber(days, 0, "down")} days of this misting water stands at the barrier, and there is no way out for it.`,
-      reason:
-        "Those who skipped the way out wished they had not (common practice, no source). The balance is simple: watch the level.",
-      fix: { label: "Stand a siphon pipe in it", patch: [set(at("/ground/outlet"), "standpipe")] },
-      otherFixes: drain ? [{ label: "Drain through the port", patch: [set(at("/ground/outlet"), "bulkhead")] }] : [],
-      figure: "ground/days-to-fill",
     });
   return list;
 }

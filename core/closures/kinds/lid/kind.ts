@@ -1,4 +1,5 @@
 import { isMade } from "../../../design/found";
+import { levelSlot } from "../../../escape/airPath";
 import { memory } from "../../../figures/figure";
 import { set } from "../../../ledgers/fix";
 import { emptyLedger, type Snag, type Step } from "../../../ledgers/ledger";
@@ -73,10 +74,11 @@ export const lid: ClosureKind<Lid> = {
       patch: [set(site.at("/closures/-"), newLid(opening.id, lock)), ...patch],
     })),
   leaves: () => [],
-  ways: ({ own, opening }, { gap, clips }) => [
+  ways: ({ site, own, opening }, { gap, clips }) => [
     {
       ...{ id: own("lid"), where: opening.face, stage: "front", cover: `${clips} clips` },
       way: { name: "round the lid", kind: "slot", nominalMm: gap.value, toleranceMm: [LID_SEAT.value] },
+      air: levelSlot(gap.value, 2 * (opening.widthMm + opening.heightMm), site.shell.levels.topMm),
     },
   ],
   plan: (here, closure) => ({

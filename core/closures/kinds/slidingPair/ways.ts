@@ -1,3 +1,4 @@
+import { uprightSlot } from "../../../escape/airPath";
 import type { Way } from "../../../escape/escape";
 import type { PlacedWay } from "../../../escape/way";
 import { memory } from "../../../figures/figure";
@@ -55,18 +56,18 @@ export function slideWays(
 ): PlacedWay[] {
   const { fit, track, glass } = slides;
   const growthMm = opensMm(seasonsOf(site, opening, opening.widthMm, paneStuff(glass)));
-  const between: Way = closure.brushStrip
-    ? { name: names.between, kind: "slot", nominalMm: BRUSH_LEFT.value }
+  const between = closure.brushStrip
+    ? { name: names.between, kind: "slot" as const, nominalMm: BRUSH_LEFT.value }
     : {
         name: names.between,
-        kind: "slot",
+        kind: "slot" as const,
         nominalMm: Math.max(0, fit.gapMm),
         toleranceMm: [fit.playEachMm, fit.playEachMm, track.pitchToleranceMm.value, glass.thicknessToleranceMm.value],
       };
   // A locked pair is pushed home against its sides; an unlocked one may stand a side allowance off.
-  const beside: Way = {
+  const beside = {
     name: names.beside,
-    kind: "slot",
+    kind: "slot" as const,
     nominalMm: closure.lock === null ? closure.sideAllowance.value : 0,
     toleranceMm:
       closure.lock === null ? [sawToleranceMm(opening.widthMm), GLASS_CUT.value] : [sawToleranceMm(opening.heightMm)],
@@ -82,6 +83,7 @@ export function slideWays(
     {
       ...{ id: own("between"), way: between, ...placed },
       cover: closure.brushStrip ? "brush strip" : "nothing: the panes pass one another",
+      air: uprightSlot(between.nominalMm, opening.vMm, fit.pane.heightMm),
       // Leaned on, a pane bows away from the other along its meeting edge.
       mmPerN: edgeMmPerN(slides, glass.thicknessMm),
       mend: () => ({ label: "Add a brush strip", patch: [set(`${path}/brushStrip`, true)] }),
@@ -90,6 +92,7 @@ export function slideWays(
     {
       ...{ id: own("beside"), way: beside, ...placed, cover: lockWords(closure.lock) },
       ...{ seat: "slide", lengthMm: 2 * fit.pane.heightMm, pieces: 2 },
+      air: uprightSlot(2 * beside.nominalMm, opening.vMm, fit.pane.heightMm),
       mend: () =>
         closure.lock === null
           ? { label: "Lock the panes home", patch: [set(`${path}/lock`, { kind: "key", origin: "made" })] }

@@ -1,0 +1,50 @@
+import type { ClimateInput } from "../climate/format";
+import { fixtureKind } from "../fixtures/kinds/list";
+import { STANDS } from "../fixtures/kinds/warms";
+import type { Lights } from "../fixtures/lighting";
+import { inSpace } from "../fixtures/place";
+import type { Fixture } from "../fixtures/schema";
+import { throughAll } from "../light/screens";
+import type { Site } from "../shell/site";
+
+type Heat = ClimateInput["heat"][number];
+
+/** When something is on by its clock; all day where nobody has said. */
+export const onOf = ({ hours }: Pick<Fixture, "hours">): [string, string][] =>
+  hours ? [[hours.from, hours.to]] : [["00:00", "24:00"]];
+
+const isSwitched = ({ control }: Fixture) => control === "thermostat" || control === "dimmingThermostat";
+
+/** The middle of what all residents bear, °C; undefined where nobody has said. */
+function middleC({ brief: { residents } }: Pick<Site, "brief">): number | undefined {
+  const bands = residents.flatMap((r) => r.bands.tempC ?? []);
+  if (bands.length === 0) return undefined;
+  const low = Math.max(...bands.map((b) => b.low));
+  const high = Math.min(...bands.map((b) => b.high));
+  return (low + high) / 2;
+}
+
+/** What a thermostat is set to, °C: as typed, else the middle of what the residents bear; null where there is none, or nobody knows. */
+export const setToC = (site: Pick<Site, "brief">, fixture: Fixture): number | null =>
+  isSwitched(fixture) ? (fixture.set?.value ?? middleC(site) ?? null) : null;
+
+/** What of its watts comes in: all of one inside; of one outside its rays, through what is under it. */
+function comesIn({ shell }: Pick<Site, "shell">, fixture: Fixture, lights: Lights | undefined): number {
+  const kind = fixtureKind(fixture);
+  if (fixture.side === "inside") return 1;
+  const { fromOutside } = kind.warms ?? STANDS;
+  if (!kind.lamp) return fromOutside.value;
+  const { at } = inSpace(shell, fixture);
+  return fromOutside.value * throughAll(lights?.screens ?? [], at, [at[0], at[1], 0]).heat;
+}
+
+/** All that draws watts on the shell, as heat in it. One whose watts nobody has read is left out, and told. */
+export const heatOf = (site: Pick<Site, "shell" | "variant" | "brief">, lights: Lights | undefined): Heat[] =>
+  site.variant.fixtures.flatMap((f): Heat[] => {
+    const kind = fixtureKind(f);
+    if (!f.watts || kind.inRoom) return [];
+    const watts = f.watts.value * comesIn(site, f, lights);
+    if (watts <= 0) return [];
+    const { toAir } = kind.warms ?? STANDS;
+    return [{ watts, on: onOf(f), thermostatC: setToC(site, f), toAir: toAir.value }];
+  });

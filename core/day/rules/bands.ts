@@ -1,0 +1,119 @@
+import { type Known, memory } from "../../figures/figure";
+import type { Snag } from "../../ledgers/ledger";
+import type { Resident } from "../../residents/schema";
+import { capital } from "../../units/capital";
+import { formatNumber } from "../../units/format";
+import { over, under } from "../../units/tolerance";
+import type { DayAnswer } from "../answer";
+import { heatersOf } from "../heat";
+import { type About, hoursOf, least, mean, most, toldOf } from "./told";
+
+/** Out of its band for so many hours of the day it is told. From memory. */
+const HOURS: Known = { value: 3, basis: memory };
+/** Who bears no more than this lives dry, and falls ill in damp air, % rh. Common practice, no source. */
+const ARID_RH: Known = { value: 60, basis: { kind: "practice" } };
+
+/** Nobody feels, and no gauge shows, less than this: within it a band is kept, % rh and K. From memory. */
+const ABOUT_RH: Known = { value: 1.5, basis: memory };
+const ABOUT_K: Known = { value: 0.5, basis: memory };
+
+type Band = { low: number; high: number };
+
+/** Hours of a day over a band and under it, by more than anybody can tell. */
+const outOf = (day: readonly number[], { low, high }: Band, about: Known) => ({
+  above: hoursOf(day, (x) => over(x, high + about.value)),
+  below: hoursOf(day, (x) => under(x, low - about.value)),
+});
+
+/** A band beside the day of it, in words. */
+function sentenceOf(day: readonly number[], { low, high }: Band, unit: string, hours: number, side: string): string {
+  const [from, to] = [formatNumber(least(day), 0), formatNumber(most(day), 0)];
+  const air =
+    from === to
+      ? `${from} ${unit} all day`
+      : `${from} to ${to} ${unit} over the day, ${formatNumber(mean(day), 0)} on the whole`;
+  return `${air}; ${hours} hours of it ${side} the ${formatNumber(low)} to ${formatNumber(high)} it lives in.`;
+}
+
+/** Damp: a stop for who lives dry, and for a wet skin that dries out. */
+function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): Snag[] {
+  const name = resident.name;
+  const { rh } = usual;
+  const { above, below } = outOf(rh, band, ABOUT_RH);
+  const subject = resident.id;
+  if (above > HOURS.value)
+    return [
+      toldOf("too-damp", subject, {
+        severity: band.high <= ARID_RH.value ? "stop" : "mind",
+        title: `Too damp for ${name}`,
+        sentence: sentenceOf(rh, band, "% rh", above, "over"),
+        reason:
+          band.high <= ARID_RH.value
+            ? "Who lives dry falls ill in the lungs where the air stays damp (common practice, no source)."
+            : "More air high up, fewer wet surfaces, or less mist; a new shell reads high for its first days.",
+        figure: "day/rh",
+      }),
+    ];
+  if (below > HOURS.value)
+    return [
+      toldOf("too-dry", subject, {
+        severity: resident.traits.wetSkin ? "stop" : "mind",
+        title: `Too dry for ${name}`,
+        sentence: sentenceOf(rh, band, "% rh", below, "under"),
+        reason: resident.traits.wetSkin
+          ? "A wet skin dries out in hours (common practice, no source)."
+          : "Less open mesh, more mist, or more that holds water.",
+        figure: "day/rh",
+      }),
+    ];
+  const dry = outOf(ends.dry.rh, band, ABOUT_RH).below;
+  const damp = outOf(ends.damp.rh, band, ABOUT_RH).above;
+  if (Math.max(dry, damp) <= HOURS.value) return [];
+  const [when, day, hours, side] =
+    dry >= damp ? (["driest", ends.dry.rh, dry, "under"] as const) : (["dampest", ends.damp.rh, damp, "over"] as const);
+  return [
+    toldOf("room-decides", subject, {
+      severity: "note",
+      title: `${name}: the room decides`,
+      sentence: `In the ${when} air you typed for the room: ${sentenceOf(day, band, "% rh", hours, side)}`,
+      reason: "In its usual air it is within the band: watch the gauge when the season turns.",
+      figure: "day/rh",
+    }),
+  ];
+}
+
+/** Warmth: in the room as it usually is, then in the coldest and the warmest. What heats, and is too weak, is told by itself. */
+function warmthSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer, heated: boolean): Snag[] {
+  const rooms = [
+    ["as the room usually is", usual.tempC],
+    ...(heated ? [] : [["in the coldest room you typed", ends.cold.tempC] as const]),
+    ["in the warmest room you typed", ends.warm.tempC],
+  ] as const;
+  for (const [when, day] of rooms) {
+    const { above, below } = outOf(day, band, ABOUT_K);
+    if (Math.max(below, above) <= HOURS.value) continue;
+    const cold = below >= above;
+    return [
+      toldOf(cold ? "too-cold" : "too-warm", resident.id, {
+        severity: "mind",
+        title: `Too ${cold ? "cold" : "warm"} for ${resident.name}`,
+        sentence: `${capital(when)}: ${sentenceOf(day, band, "°C", cold ? below : above, cold ? "under" : "over")}`,
+        reason: cold
+          ? "A heater, longer hours, or more that keeps warmth in. Warm and cool places within the shell are not told apart."
+          : "Fewer watts, shorter hours, or more air. Warm and cool places within the shell are not told apart.",
+        figure: "day/temp",
+      }),
+    ];
+  }
+  return [];
+}
+
+/** Whether everyone is to live in air they bear: before they move in. */
+export function bandSnags({ site, day: { answer } }: About): Snag[] {
+  if (!answer) return [];
+  const heated = heatersOf(site).length > 0;
+  return site.brief.residents.flatMap((r) => [
+    ...(r.bands.rh ? airSnags(r, r.bands.rh, answer) : []),
+    ...(r.bands.tempC ? warmthSnags(r, r.bands.tempC, answer, heated) : []),
+  ]);
+}

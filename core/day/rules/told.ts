@@ -1,0 +1,26 @@
+import type { Snag } from "../../ledgers/ledger";
+import type { Site } from "../../shell/site";
+import type { DayFact } from "../facts";
+import type { Steady } from "../heat";
+
+/** What a rule of the day judges by. */
+export interface About {
+  site: Site;
+  day: DayFact;
+  steady: Steady;
+}
+
+type Words = Pick<Snag, "severity" | "title" | "sentence" | "reason"> & Partial<Snag>;
+
+/** A snag of the day, at the air's own stage unless it says another. */
+export const toldOf = (rule: string, subject: string, words: Words): Snag => ({
+  ...{ rule: `day/${rule}`, subject, stage: "air" },
+  ...words,
+});
+
+/** Hours of a day for which something holds. */
+export const hoursOf = (day: readonly number[], holds: (x: number) => boolean): number => day.filter(holds).length;
+
+export const least = (day: readonly number[]): number => Math.min(...day);
+export const most = (day: readonly number[]): number => Math.max(...day);
+export const mean = (day: readonly number[]): number => day.reduce((sum, x) => sum + x, 0) / day.length;

@@ -1,0 +1,62 @@
+import type { FaceId } from "../../design/names";
+import { type Known, memory } from "../../figures/figure";
+import type { Snag } from "../../ledgers/ledger";
+import type { Family } from "../../materials/face";
+import { formatNumber } from "../../units/format";
+import { type About, toldOf } from "./told";
+
+/** Wet with condensation for so many hours a day it is told. From memory. */
+const FOG_HOURS: Known = { value: 1, basis: memory };
+const SWELLS: readonly Family[] = ["timber", "plywood", "mdf", "chipboard"];
+const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
+
+/** The hour something is most, as a clock says it. */
+const hourOf = (hours: readonly number[]): string => `${String(hours.indexOf(Math.max(...hours))).padStart(2, "0")}:00`;
+
+/** What is wet on the walls: a pane that fogs, and timber that stays wet. */
+export function fogSnags({ site, day: { answer } }: About): Snag[] {
+  if (!answer) return [];
+  return answer.fog.flatMap(({ face, hours }): Snag[] => {
+    const wetHours = hours.reduce((sum, h) => sum + h, 0);
+    if (wetHours < FOG_HOURS.value) return [];
+    const { material, open } = site.shell.faces[face as FaceId];
+    const when = `${formatNumber(wetHours, 0)} hours a day, most about ${hourOf(hours)}.`;
+    if (!open && SWELLS.includes(material.family))
+      return [
+        toldOf("wet-timber", face, {
+          severity: "mind",
+          title: `Water on the ${face}`,
+          sentence: `The ${material.name} of the ${face} is colder than the dew point ${when}`,
+          reason: "Wood that stays wet swells, moulds and rots at its edges: coat it, insulate it, or let in more air.",
+          figure: "day/rh",
+        }),
+      ];
+    if (face === "front" && (open || CLEAR.includes(material.family)))
+      return [
+        toldOf("fog", face, {
+          severity: "note",
+          title: "The front fogs",
+          sentence: `It is colder than the dew point ${when}`,
+          reason: "Air low on the pane clears it; nothing is seen through it until then.",
+          figure: "day/rh",
+        }),
+      ];
+    return [];
+  });
+}
+
+/** When what holds the water is dry: nobody lives in dry air who needs it damp. */
+export function storeSnags({ site, day: { answer, ask } }: About): Snag[] {
+  if (!answer || answer.storeEmptyDay === null) return [];
+  const damp = site.brief.residents.some((r) => (r.bands.rh?.low ?? 0) >= 50 || r.traits.wetSkin);
+  const misted = ask.input.misting.length > 0;
+  return [
+    toldOf("dries-out", "substrate", {
+      severity: damp ? "mind" : "note",
+      title: "The substrate dries out",
+      sentence: `Its ${formatNumber(ask.input.wet.storeMl, 0)} mL are gone after ${formatNumber(answer.storeEmptyDay, 2)} days (${formatNumber(answer.storeEmptyDay * 24, 1)} hours)${misted ? ", with all its mist" : "; nothing is misted"}.`,
+      reason: "From then on the air is as dry as the room's. More mist, less open mesh, or a deeper substrate.",
+      figure: "day/dries",
+    }),
+  ];
+}

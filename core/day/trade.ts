@@ -1,0 +1,75 @@
+import { AIRWAYS } from "../air/paths";
+import { closuresTrade } from "../closures/trade";
+import { PORTS } from "../features/facts";
+import { airStage } from "../features/stages";
+import { LIGHTS } from "../fixtures/lighting";
+import { FILLS } from "../ground/facts";
+import { fact } from "../ledgers/facts";
+import { emptyLedger, type TradeLedger } from "../ledgers/ledger";
+import { MASS } from "../ledgers/masses";
+import type { Site } from "../shell/site";
+import type { Told, Trade } from "../trade/trade";
+import { askOf, keyOf } from "./ask";
+import { DAY, type DayFact, KEPT_DAYS } from "./facts";
+import { figuresOf } from "./figures";
+import { steadyOf } from "./heat";
+import { bandSnags } from "./rules/bands";
+import { doorSnags } from "./rules/doors";
+import { drainSnags } from "./rules/drain";
+import { fanSnags } from "./rules/fans";
+import { cutSnags, heatSnags } from "./rules/heat";
+import type { About } from "./rules/told";
+import { mean } from "./rules/told";
+import { fogSnags, storeSnags } from "./rules/water";
+import { takenFor } from "./taken";
+
+const RULES = [bandSnags, fogSnags, storeSnags, heatSnags, cutSnags, fanSnags];
+
+/** The air as it will be: what is asked of it, and what follows from what is known of it. */
+function planDay(site: Site, { facts }: Told): TradeLedger {
+  const airways = facts.one(AIRWAYS) ?? [];
+  const ask = askOf(site, {
+    airways,
+    lights: facts.one(LIGHTS),
+    fills: facts.one(FILLS) ?? [],
+    masses: facts.all(MASS),
+  });
+  const key = keyOf(ask);
+  const kept = facts.one(KEPT_DAYS);
+  const answer = kept?.get(key) ?? kept?.standIn;
+  const day: DayFact = { ask, key, answer, taken: takenFor(site) };
+  const steady = steadyOf(site, ask.input.walls, answer && mean(answer.usual.airChangesPerHour));
+  const about: About = { site, day, steady };
+  const drainPort = (facts.one(PORTS) ?? []).some((p) => p.drains);
+  return {
+    ...emptyLedger(),
+    snags: [
+      ...RULES.flatMap((rule) => rule(about)),
+      ...(answer ? doorSnags(site, facts, answer) : []),
+      ...drainSnags(site, answer, drainPort),
+    ],
+    figures: figuresOf(site, airways, day, steady),
+    facts: [fact(DAY, day)],
+  };
+}
+
+/** Worked out of everything else, after it; its answers come from outside, kept by what they answer. */
+export const dayTrade: Trade = {
+  id: "day",
+  stage: airStage,
+  reads: [
+    "fixtures",
+    "ground",
+    "background",
+    "closures",
+    "features",
+    "hardscape",
+    "vessels",
+    "boxes",
+    "dividers",
+    "shell",
+  ],
+  needs: [...closuresTrade.needs, AIRWAYS, LIGHTS, FILLS, MASS, PORTS, KEPT_DAYS],
+  gives: [DAY],
+  plan: planDay,
+};
