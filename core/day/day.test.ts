@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { nurseryTub } from "../../demo/builds/nurseryTub";
 import { bareTank } from "../../tests/bareTank";
 import { put, RESIDENT, SOUND } from "../../tests/hung";
-import { jobInput } from "../../tests/job";
+import { jobBuild, jobInput } from "../../tests/job";
 import { exchangeM3PerS } from "../climate/exchange";
 import type { ClimateInput } from "../climate/format";
 import { densityKgPerM3, saturationKgPerM3, vapourKgPerM3 } from "../climate/moist";
@@ -16,8 +16,10 @@ import { chosenVariant } from "../document/variant";
 import { stackOf } from "../ground/layers/starts";
 import { type Plan, plan, planWithDay } from "../plan";
 import type { FrontGlassShell } from "../shell/kinds/frontGlass/schema";
+import type { TankShell } from "../shell/kinds/tank/schema";
 import { DAY } from "./facts";
 import { mean, most } from "./rules/told";
+import { longestWet } from "./rules/water";
 
 const airOf = (build: Build): Plan => planWithDay(jobInput(build));
 const dayOf = (planned: Plan) => planned.facts.one(DAY)!;
@@ -158,6 +160,55 @@ describe("a lamp's hours", () => {
     const later = dayOf(lit({ from: "12:00", to: "20:00" })).answer!.usual;
     expect(usual.tempC.indexOf(most(usual.tempC))).toBe(15);
     expect(later.tempC.indexOf(most(later.tempC))).toBe(19);
+  });
+  /** A closed tank over a cool room, with a light in it. */
+  const fogged = (from: string, to: string) => {
+    const build = bareTank((v) => {
+      v.ground.layers = stackOf({ drain: { body: "clay", mm: 30 } });
+      (v.shell as TankShell).groundDepth = statedMm(80);
+      put(v, "plantLight", "light", { watts: statedMm(40), side: "inside", hours: { from, to } });
+    });
+    build.brief.room.tempC = { low: 16, high: 20 };
+    return airOf(build);
+  };
+  it("move the fog of the front, and when it is there", () => {
+    const [early, late] = [fogged("08:00", "12:00"), fogged("14:00", "22:00")];
+    const front = (p: Plan) => dayOf(p).answer!.fog.find((f) => f.face === "front")!.hours;
+    // It goes while the light comes on and the glass warms, in either.
+    expect(front(early)[13]).toBe(1);
+    expect(front(late)[13]).toBeLessThan(0.5);
+    expect(front(early)[5]).toBe(0);
+    expect(front(late)[5]).toBe(1);
+    expect(told(early, "day/fog")!.sentence).not.toBe(told(late, "day/fog")!.sentence);
+  });
+  /** Doors of wood for a dry animal, over wet ground, with a panel that heats for some hours. */
+  const doors = (from: string, to: string) => {
+    const build = jobBuild();
+    const variant = chosenVariant(build);
+    variant.ground.layers = stackOf({ drain: { body: "clay", mm: 30 } });
+    variant.ground.misting = statedMm(200);
+    build.brief.residents = build.brief.residents.map((r) => ({
+      ...r,
+      bands: { tempC: null, rh: { low: 40, high: 60 } },
+    }));
+    const { site, shell } = plan(jobInput(build));
+    variant.closures = [closureKind({ kind: "hinged" } as Closure).start(site, shell.openings[0])];
+    put(variant, "radiantPanel", "panel", { watts: statedMm(80), side: "inside", hours: { from, to } });
+    return airOf(build);
+  };
+  it("move the doors: with few of them they swell past what they were sized for, with more they do not", () => {
+    expect(told(doors("08:00", "12:00"), "day/doors-bind")!.sentence).toContain("where the doors meet");
+    expect(told(doors("08:00", "20:00"), "day/doors-bind")).toBeUndefined();
+  });
+});
+
+describe("when it is wet", () => {
+  const hours = (...wet: number[]) => Array.from({ length: 24 }, (_, h) => (wet.includes(h) ? 1 : 0));
+  it("is told by its longest stretch, past midnight too", () => {
+    expect(longestWet(hours(3, 4, 9))).toBe("longest from 03:00 to 05:00");
+    expect(longestWet(hours(22, 23, 0, 1, 12))).toBe("longest from 22:00 to 02:00");
+    expect(longestWet(hours(...Array(24).keys()))).toBe("all day and night");
+    expect(longestWet(hours())).toBe("for less than half an hour at a time");
   });
 });
 

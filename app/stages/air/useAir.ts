@@ -5,7 +5,7 @@ import { DAY } from "#core/day/facts";
 import { liveAsk } from "#core/day/live";
 import type { runCoarse } from "#core/day/run";
 import type { DayDoor } from "../../../workers/day.worker";
-import { useBuild, useMoved } from "../../state/context";
+import { useBuildHandle, useMoved, useShown, useVariant } from "../../state/context";
 
 export type UsualDay = ReturnType<typeof runCoarse>;
 
@@ -14,9 +14,10 @@ export type UsualDay = ReturnType<typeof runCoarse>;
  * coarse run in a worker.
  */
 export function useAir() {
-  const { plan, variant: planned } = useBuild();
+  const { api } = useBuildHandle();
+  const planned = useVariant((v) => v);
   const variant = useMoved(planned, (v) => v);
-  const day = plan.facts.one(DAY);
+  const day = useShown(({ plan }) => plan.facts.one(DAY));
   const dragged = variant !== planned;
   const exact = dragged ? undefined : day?.answer;
   const [coarse, setCoarse] = useState<UsualDay>();
@@ -28,11 +29,12 @@ export function useAir() {
     if (exact || !day) return;
     worker.current ??= new Worker(new URL("../../../workers/day.worker.ts", import.meta.url), { type: "module" });
     const turn = ++asked.current;
-    const ask = liveAsk(day.ask, plan.site, plan.facts.one(AIRWAYS) ?? [], variant);
+    const { site, facts } = api.shown.getState().plan;
+    const ask = liveAsk(day.ask, site, facts.one(AIRWAYS) ?? [], variant);
     void wrap<DayDoor>(worker.current)
       .coarse(ask)
       .then((usual) => turn === asked.current && setCoarse(usual));
-  }, [exact, day, plan, variant]);
+  }, [exact, day, api, variant]);
   const shown: UsualDay | undefined = exact ? { ...exact.usual, fog: exact.fog } : coarse;
   return { day, answer: day?.answer, shown, isExact: exact !== undefined };
 }

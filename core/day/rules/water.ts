@@ -10,8 +10,22 @@ const FOG_HOURS: Known = { value: 1, basis: memory };
 const SWELLS: readonly Family[] = ["timber", "plywood", "mdf", "chipboard"];
 const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
 
-/** The hour something is most, as a clock says it. */
-const hourOf = (hours: readonly number[]): string => `${String(hours.indexOf(Math.max(...hours))).padStart(2, "0")}:00`;
+const clock = (hour: number): string => `${String(((hour % 24) + 24) % 24).padStart(2, "0")}:00`;
+
+/** When it is wet for longest at a stretch, past midnight too. @param hours each hour's share with water on it */
+export function longestWet(hours: readonly number[]): string {
+  const wet = hours.map((share) => share >= 0.5);
+  if (wet.every(Boolean)) return "all day and night";
+  let [from, longest] = [0, 0];
+  for (let start = 0; start < 24; start++) {
+    let length = 0;
+    while (length < 24 && wet[(start + length) % 24]) length++;
+    if (length > longest) [from, longest] = [start, length];
+  }
+  return longest === 0
+    ? "for less than half an hour at a time"
+    : `longest from ${clock(from)} to ${clock(from + longest)}`;
+}
 
 /** What is wet on the walls: a pane that fogs, and timber that stays wet. */
 export function fogSnags({ site, day: { answer } }: About): Snag[] {
@@ -20,7 +34,7 @@ export function fogSnags({ site, day: { answer } }: About): Snag[] {
     const wetHours = hours.reduce((sum, h) => sum + h, 0);
     if (wetHours < FOG_HOURS.value) return [];
     const { material, open } = site.shell.faces[face as FaceId];
-    const when = `${formatNumber(wetHours, 0)} hours a day, most about ${hourOf(hours)}.`;
+    const when = `${formatNumber(wetHours, 0)} hours a day, ${longestWet(hours)}.`;
     if (!open && SWELLS.includes(material.family))
       return [
         toldOf("wet-timber", face, {
