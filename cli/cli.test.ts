@@ -1,6 +1,6 @@
 import { spawnSync } from "node:child_process";
 import { describe, expect, it } from "vitest";
-import { plan, publicPlan } from "../core/plan";
+import { planWithDay, publicPlan } from "../core/plan";
 import { writeBuildFile } from "../files/buildFile";
 import { jobInput } from "../tests/job";
 import { VERBS } from "./verbs";
@@ -28,7 +28,7 @@ describe("hornwort", () => {
   it("plans an exported build to the numbers on the screen", () => {
     const run = hornwort(["plan"], writeBuildFile(jobInput()));
     expect(run.status).toBe(0);
-    expect(JSON.parse(run.stdout)).toEqual(JSON.parse(JSON.stringify(publicPlan(plan(jobInput())))));
+    expect(JSON.parse(run.stdout)).toEqual(JSON.parse(JSON.stringify(publicPlan(planWithDay(jobInput())))));
   });
 
   it("nests one instance, or one a line", () => {

@@ -12,7 +12,7 @@ import { auditEscape, EscapeSchema } from "../core/escape/escape";
 import { LightSchema } from "../core/light/format";
 import { light } from "../core/light/light";
 import { PaneSchema, sizePane } from "../core/panes/pane";
-import { plan, publicPlan } from "../core/plan";
+import { planWithDay, publicPlan } from "../core/plan";
 import { LeakInputSchema } from "../core/seal/leak/format";
 import { judgeLeak } from "../core/seal/leak/judgeLeak";
 import { fail, ok, type Result } from "../core/units/result";
@@ -90,7 +90,7 @@ function leakVerb(data: unknown): Result<unknown> {
 
 function planVerb(data: unknown): Result<unknown> {
   const input = readBuildFile(data);
-  return input.ok ? ok(publicPlan(plan(input.value))) : input;
+  return input.ok ? ok(publicPlan(planWithDay(input.value))) : input;
 }
 
 /** What each verb does with the JSON it is given. */

@@ -14,7 +14,6 @@ import { planInputOf, planOnServer } from "../planOf.server";
 import { afterPaint } from "../state/afterPaint";
 import { autosave } from "../state/autosave";
 import { BuildProvider } from "../state/context";
-import { keepDays } from "../state/dayKeeper";
 import { fetchPlanner } from "../state/fetchPlanner";
 import { createBuildStore } from "../state/store";
 import { SIDE_WIDTH } from "../ui/room";
@@ -66,7 +65,18 @@ function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: 
     saver.current = running;
     return () => running.stop();
   }, [id, api]);
-  useEffect(() => keepDays(id, api), [id, api]);
+  // What works its day out is fetched after the page stands.
+  useEffect(() => {
+    let stop: (() => void) | undefined;
+    let gone = false;
+    void import("../state/dayKeeper").then(({ keepDays }) => {
+      if (!gone) stop = keepDays(id, api);
+    });
+    return () => {
+      gone = true;
+      stop?.();
+    };
+  }, [id, api]);
   return (
     <BuildProvider buildId={id} stages={stages} api={api}>
       <Grid

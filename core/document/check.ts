@@ -6,6 +6,9 @@ import { formatLengthWithUnit } from "../units/format";
 import type { Build } from "./schema";
 import { chosenIndex } from "./variant";
 
+/** More than this is no draught of a room, m/s. */
+const MOST_DRAUGHT = 1;
+
 /** Something that cannot be planned at all, at its place. `path` is a JSON Pointer into the build. */
 export interface Problem {
   path: string;
@@ -92,7 +95,12 @@ export function checkDesign(build: Build, book: Book): Problem[] {
         path: `/brief/oldHome/${side}`,
         message: `The old home's ${side} of ${say(measure.value)} cannot be right. Type between ${say(SIZE_LIMIT_MM.low)} and ${say(SIZE_LIMIT_MM.high)}.`,
       });
-  const { tempC, rh } = build.brief.room;
+  const { tempC, rh, draught } = build.brief.room;
+  if (draught && (draught.value < 0 || draught.value > MOST_DRAUGHT))
+    problems.push({
+      path: "/brief/room/draught",
+      message: `A draught of ${draught.typed} m/s is wind. Type between 0 and ${MOST_DRAUGHT} m/s; indoors it is about 0.1.`,
+    });
   if (tempC.low > tempC.high || tempC.low < -10 || tempC.high > 45)
     problems.push({
       path: "/brief/room/tempC",

@@ -31,6 +31,7 @@ export function checkGround(ground: Ground, { between, add }: Checker): void {
     }
   });
   plain("/ground/misting", ground.misting, 0, 20_000, "Misting", " mL a day");
+  plain("/ground/store", ground.store ?? null, 0, 500_000, "Water in the substrate", " mL");
   plain("/ground/lost", ground.lost, 0, 100, "Lost with the air", " of a hundred");
   plain("/ground/quarantineDays", ground.quarantineDays, 0, 365, "Quarantine", " days");
   plain("/ground/settleWeeks", ground.settleWeeks, 0, 52, "Settling in", " weeks");
