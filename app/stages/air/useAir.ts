@@ -1,11 +1,13 @@
 import { wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import { AIRWAYS } from "#core/air/paths";
+import type { DayAsk } from "#core/day/ask";
 import { DAY } from "#core/day/facts";
 import { liveAsk } from "#core/day/live";
 import type { runCoarse } from "#core/day/run";
 import type { DayDoor } from "../../../workers/day.worker";
 import { useBuildHandle, useMoved, useShown, useVariant } from "../../state/context";
+import { newestFirst } from "./newest";
 
 export type UsualDay = ReturnType<typeof runCoarse>;
 
@@ -21,19 +23,17 @@ export function useAir() {
   const dragged = variant !== planned;
   const exact = dragged ? undefined : day?.answer;
   const [coarse, setCoarse] = useState<UsualDay>();
-  const worker = useRef<Worker>(null);
-  /** The newest that is waited for; what comes of an older one is not shown. */
-  const asked = useRef(0);
-  useEffect(() => () => worker.current?.terminate(), []);
+  const asking = useRef<{ worker: Worker; ask: (ask: DayAsk) => void }>(null);
+  useEffect(() => () => asking.current?.worker.terminate(), []);
   useEffect(() => {
     if (exact || !day) return;
-    worker.current ??= new Worker(new URL("../../../workers/day.worker.ts", import.meta.url), { type: "module" });
-    const turn = ++asked.current;
+    if (!asking.current) {
+      const worker = new Worker(new URL("../../../workers/day.worker.ts", import.meta.url), { type: "module" });
+      const door = wrap<DayDoor>(worker);
+      asking.current = { worker, ask: newestFirst((ask: DayAsk) => door.coarse(ask), setCoarse) };
+    }
     const { site, facts } = api.shown.getState().plan;
-    const ask = liveAsk(day.ask, site, facts.one(AIRWAYS) ?? [], variant);
-    void wrap<DayDoor>(worker.current)
-      .coarse(ask)
-      .then((usual) => turn === asked.current && setCoarse(usual));
+    asking.current.ask(liveAsk(day.ask, site, facts.one(AIRWAYS) ?? [], variant));
   }, [exact, day, api, variant]);
   const shown: UsualDay | undefined = exact ? { ...exact.usual, fog: exact.fog } : coarse;
   return { day, answer: day?.answer, shown, isExact: exact !== undefined };
