@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { demoBuilds } from "../../demo/builds";
 import { nurseryTub } from "../../demo/builds/nurseryTub";
 import { bareTank } from "../../tests/bareTank";
 import { put, RESIDENT, SOUND } from "../../tests/hung";
@@ -265,6 +266,17 @@ describe("a kept day", () => {
     });
     expect(told(with_(other), "day/dries-out")).toBeUndefined();
     expect(changes(with_(other)).label).toBe("Air changes by warmth alone");
+  });
+});
+
+describe("what is worked out of the air", () => {
+  it("changes nothing but what is told of the air: other snags and their proved fixes stand as they were", () => {
+    const ofAir = (rule: string) =>
+      rule.startsWith("day/") || ["fixtures/too-weak", "fixtures/stuck", "ground/fills-up"].includes(rule);
+    for (const build of demoBuilds()) {
+      const rest = (p: Plan) => p.snags.filter((s) => !ofAir(s.rule));
+      expect(rest(airOf(build)), build.name).toEqual(rest(plan(jobInput(build))));
+    }
   });
 });
 

@@ -1,3 +1,4 @@
+import { sharedBand } from "../day/inBand";
 import type { LocalMinutes } from "../design/localTime";
 import type { Figure } from "../figures/figure";
 import {
@@ -11,6 +12,7 @@ import {
 } from "../ledgers/ledger";
 import { settleWaits } from "../ledgers/milestones";
 import type { Site } from "../shell/site";
+import { formatNumber } from "../units/format";
 import { hasHours } from "../workshop/calendar";
 import { CAUTION } from "../workshop/cautions";
 import { WAITS } from "../workshop/rates";
@@ -26,8 +28,20 @@ export interface DiaryLedger extends TradeLedger {
   residentsInAt: LocalMinutes | null;
 }
 
+/** What the gauge must show for three days: everyone's band at once, as far as anybody has said. */
+function bandWords({ brief: { residents } }: Pick<Site, "brief">): string {
+  const [tempC, rh] = [sharedBand(residents, "tempC"), sharedBand(residents, "rh")];
+  const words = [
+    ...(tempC ? [`${formatNumber(tempC.low)} to ${formatNumber(tempC.high)} °C`] : []),
+    ...(rh ? [`${formatNumber(rh.low)} to ${formatNumber(rh.high)} % rh`] : []),
+  ];
+  return words.length > 0
+    ? `Steady for three days within ${words.join(" and ")}.`
+    : "Steady within the residents' bands.";
+}
+
 /** The last steps of every build: a run without animals, residents in. */
-function closingSteps(): Step[] {
+function closingSteps(site: Pick<Site, "brief">): Step[] {
   return [
     {
       id: "diary/run-empty",
@@ -50,7 +64,7 @@ function closingSteps(): Step[] {
       splittable: true,
       toHand: ["thermometer", "hygrometer"],
       cautions: [],
-      passSign: "Steady within the residents' bands.",
+      passSign: bandWords(site),
     },
     {
       id: "diary/residents-in",
@@ -81,7 +95,7 @@ interface ToLay {
 
 /** Every trade's steps and the closing ones, laid on the builder's own hours. */
 export function planDiary(site: Site, needs: ToLay): DiaryLedger {
-  const closing = closingSteps();
+  const closing = closingSteps(site);
   const steps = settleWaits([...needs.steps, ...closing], needs.alsoAfter);
   const { hours } = site.workshop;
   const entries = schedule(steps, hours, needs.now);

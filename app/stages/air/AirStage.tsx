@@ -1,7 +1,9 @@
 import { Text } from "@chakra-ui/react";
 import { lazy, useState } from "react";
+import type { DayAnswer } from "#core/day/answer";
 import { DAY } from "#core/day/facts";
 import { capital } from "#core/units/capital";
+import { formatNumber } from "#core/units/format";
 import { NET_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
@@ -83,7 +85,7 @@ export default function AirStage() {
               ))}
             </Fields>
             <Text fontSize="xs" color="muted" mt="1.5">
-              {`${day?.answer ? "" : "The day is being worked out; until then the air changes by warmth alone. "}${day && day.taken.length > 0 ? `${capital(day.taken.join("; "))}. ` : ""}Shaded: the ends of the room you typed. Places within the shell are not told apart.`}
+              {`${fogWords(day?.answer)}${day?.answer ? "" : "The day is being worked out; until then the air changes by warmth alone. "}${day && day.taken.length > 0 ? `${capital(day.taken.join("; "))}. ` : ""}Shaded: the ends of the room you typed. Places within the shell are not told apart.`}
             </Text>
           </RowSheet>
         )}
@@ -97,3 +99,12 @@ const FIGURES = [
   ...(["day/temp", "day/rh", "air/changes", "day/misted", "day/to-air", "day/to-drain"] as const),
   ...(["day/dries", "day/cut", "ground/days-to-fill", "air/free"] as const),
 ];
+
+/** Which walls are wet with condensation, and for how long. */
+function fogWords(answer: DayAnswer | undefined): string {
+  const wet = (answer?.fog ?? []).flatMap(({ face, hours }) => {
+    const sum = hours.reduce((all, h) => all + h, 0);
+    return sum >= 1 ? [`${face} ${formatNumber(sum, 0)} h`] : [];
+  });
+  return wet.length > 0 ? `Fog a day: ${wet.join(", ")}. ` : "";
+}
