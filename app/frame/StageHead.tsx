@@ -12,7 +12,7 @@ export function StageHead({ title, summary, children }: { title: string; summary
         {summary}
       </Text>
       {children && (
-        <Flex gap="1.5" wrap="wrap" flex="0 0 auto">
+        <Flex gap="1.5" wrap="wrap" minW="0" flex={{ base: "0 1 auto", lg: "0 0 auto" }}>
           {children}
         </Flex>
       )}

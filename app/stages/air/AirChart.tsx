@@ -43,6 +43,8 @@ export function AirChart({
   return (
     <Box
       position="relative"
+      overflow="hidden"
+      minWidth="0"
       flex="0 0 auto"
       height={height}
       minHeight="200px"

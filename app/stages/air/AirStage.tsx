@@ -1,5 +1,5 @@
 import { Text } from "@chakra-ui/react";
-import { lazy, useState } from "react";
+import { lazy, useEffect, useState } from "react";
 import type { DayAnswer } from "#core/day/answer";
 import { DAY } from "#core/day/facts";
 import { capital } from "#core/units/capital";
@@ -12,7 +12,7 @@ import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { RoomFields } from "../../hand/brief";
-import { useShown } from "../../state/context";
+import { usePicked, useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { BOARD_HEIGHT } from "../../ui/room";
 import { Toggle } from "../../ui/Toggle";
@@ -26,6 +26,11 @@ const VIEWS = [["day", "The day"], ["month", "The month"], NET_VIEW] as const;
 export default function AirStage() {
   const boards = useBoards();
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("day");
+  // What is taken in hand is seen where it is, with the day under it.
+  const held = usePicked((p) => p.held[0]?.id);
+  useEffect(() => {
+    if (held !== undefined) setView("net");
+  }, [held]);
   const vents = useShown(({ design, plan }) => ({
     made: design.variants.find((v) => v.id === plan.site.variant.id)!.features.length,
     found: plan.audit.ways.filter((w) => w.vent).map((w) => ({ id: w.id, label: `${w.way.name}, free` })),
