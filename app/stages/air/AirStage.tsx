@@ -43,7 +43,7 @@ export default function AirStage() {
       summary={
         vents.made + vents.found.length === 0
           ? "no vents yet: start low on one side, high on the other"
-          : "as it will be, by the hour and by the day"
+          : "as it will be"
       }
       tools={
         <>
