@@ -4,6 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { DayAnswer } from "../core/day/answer";
 import { statedMm } from "../core/design/measure";
 import { BUILD_VERSION, type Build } from "../core/document/schema";
 import type { LogEntry } from "../core/log/schema";
@@ -12,12 +13,13 @@ import { starterWorkshop } from "../core/workshop/starter";
 import { demoStock } from "../demo/tern-street";
 import { jobBuild, sheetShell } from "../tests/job";
 import { createBuild, listBuilds, listRevisions, readNewest, readRevision, saveRevision } from "./builds";
+import { DAYS_KEPT, readDays, writeDay } from "./days";
 import { DirectoryTaken, lockDirectory } from "./lock";
 import { addToLog, NEW_OFFCUT, readLog } from "./log";
 import { readNestings, writeNesting } from "./nestings";
 import { type OpenDatabase, openDirectory } from "./open";
 import { dropOffcut, putOffcuts } from "./rack";
-import { events, revisions } from "./schema";
+import { days, events, revisions } from "./schema";
 import { templateDirectory } from "./testing/template";
 import {
   readBook,
@@ -284,6 +286,30 @@ describe("the log", () => {
       .where(eq(revisions.buildId, id));
     expect(await readNewest(open.db, id)).toMatchObject({ ok: false, message: expect.stringContaining("version 99") });
     expect(await readRevision(open.db, id, 1)).toMatchObject({ ok: false });
+  });
+
+  it("keeps the newest days of a build's air by what they answer, and lets go of what cannot be read", async () => {
+    const id = await createBuild(open.db, jobBuild(), "new");
+    const flat = (value: number) => Array.from({ length: 24 }, () => value);
+    const end = { tempC: flat(22), rh: flat(60) };
+    const day = (n: number): DayAnswer => ({
+      key: n.toString(16).padStart(16, "0"),
+      usual: { ...end, airChangesPerHour: flat(1), evaporationMlPerH: flat(0), condensationMlPerH: flat(0) },
+      ends: { cold: end, warm: end, dry: end, damp: end },
+      fog: [],
+      month: { tempC: [], rh: [], rhLow: [], rhHigh: [], storeMl: [], drainMl: [] },
+      litresPerDay: { misted: 0, toAir: 0, toDrain: 0 },
+      ...{ storeEmptyDay: null, drainFullDay: null, stuckC: n, cut: { tempC: [], tooColdHours: null } },
+    });
+    for (let n = 0; n < DAYS_KEPT + 3; n++) await writeDay(open.db, id, day(n));
+    const kept = await readDays(open.db, id);
+    expect(kept).toHaveLength(DAYS_KEPT);
+    expect(kept[0]).toEqual(day(DAYS_KEPT + 2));
+    await open.db
+      .update(days)
+      .set({ answer: { key: "none" } })
+      .where(eq(days.key, day(5).key));
+    expect(await readDays(open.db, id)).toHaveLength(DAYS_KEPT - 1);
   });
 
   it("keeps a better nesting by what it answers, and the last one of the same", async () => {

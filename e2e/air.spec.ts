@@ -7,7 +7,10 @@ const chart = (page: Page) => page.locator("[data-air]").first();
 const worked = (page: Page) => expect(chart(page)).toHaveAttribute("data-air", "exact", { timeout: 20_000 });
 const told = (page: Page, rule: string) => page.locator(`[data-rule='${rule}']`);
 
-for (const build of ["flat-pack-1500", "nursery-tub", "tower-on-end"])
+for (const build of [
+  ...["flat-pack-1500", "nursery-tub", "tower-on-end", "haberdasher-s-cabinet"],
+  ...["landing-box", "ant-yard", "bramble-tower"],
+])
   test(`${build} shows its day and its month, and its figures open their working`, async ({ page }) => {
     await open(page, `/builds/${build}/air`);
     await worked(page);
