@@ -65,7 +65,7 @@ function dayFigures(day: DayFact, answer: DayAnswer): Figure[] {
       ? []
       : [
           {
-            ...{ id: "day/cut", label: "After a power cut too cold after", value: answer.cut.tooColdHours, unit: "h" },
+            ...{ id: "day/cut", label: "After a power cut too cold within", value: answer.cut.tooColdHours, unit: "h" },
             ...{ formula: "nothing heats, in the coldest room, from the evening on", inputs, estimate: true as const },
           },
         ]),

@@ -31,7 +31,8 @@ function cutOf({ input, rooms, leastC }: DayAsk, cold: Ran, storeMl: number): Da
   // One that is too cold already is told as such.
   const falls = leastC !== null && evening.tempC >= leastC;
   const at = falls ? hourly.tempC.findIndex((c) => c < leastC) : -1;
-  return { tempC: hourly.tempC, tooColdHours: at < 0 ? null : at };
+  // By the end of the first hour that is too cold on the whole.
+  return { tempC: hourly.tempC, tooColdHours: at < 0 ? null : at + 1 };
 }
 
 /**

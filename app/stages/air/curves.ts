@@ -22,7 +22,7 @@ type Pair = [number, number | null | string];
 
 const HOURS = 24;
 const LEFT = 54;
-const RIGHT = 16;
+const RIGHT = 26;
 
 /** Hourly means, each in the middle of its hour; closed at both ends of the day. */
 const byHour = (hours: readonly number[]): Pair[] => [
@@ -255,13 +255,16 @@ export function monthCurves({ month }: DayAnswer, bands: Bands, who: string) {
       ...{ gridIndex, min: 1, max: days },
       axisLabel: { show: labels, color: css("muted"), fontSize: 13, formatter: (d: number) => `day ${d}` },
     });
-  const litres = (list: readonly number[]) => byDay(list.map((ml) => ml / 1000));
+  // Small water in millilitres: a tenth of a litre would be all that an axis could say.
+  const [per, unit] = Math.max(...month.storeMl, ...month.drainMl) >= 1000 ? [1000, "L"] : [1, "mL"];
+  const amounts = (list: readonly number[]) => byDay(list.map((ml) => ml / per));
+  const [inGround, inDrain] = [`water in the substrate, ${unit}`, `in the drainage, ${unit}`];
   return {
     ...frame(),
     legend: {
       ...{ bottom: 0, itemGap: 48 },
       textStyle: { color: ink, fontSize: 13 },
-      data: ["water in the substrate, L", "in the drainage, L"],
+      data: [inGround, inDrain],
     },
     grid: [
       { left: LEFT, right: RIGHT, top: 20, height: "22%" },
@@ -272,7 +275,7 @@ export function monthCurves({ month }: DayAnswer, bands: Bands, who: string) {
     yAxis: [
       axisOf({ gridIndex: 0, ...around(month.tempC, bands.tempC, 6), splitNumber: 2 }, " °C"),
       axisOf({ gridIndex: 1, ...rhAxis([...month.rhLow, ...month.rhHigh], bands.rh), splitNumber: 2 }, " %"),
-      axisOf({ gridIndex: 2, min: 0, splitNumber: 2 }, " L"),
+      axisOf({ gridIndex: 2, min: 0, splitNumber: 2 }, ` ${unit}`),
     ],
     series: [
       {
@@ -295,15 +298,15 @@ export function monthCurves({ month }: DayAnswer, bands: Bands, who: string) {
       },
       {
         ...{ xAxisIndex: 2, yAxisIndex: 2, type: "line", symbol: "none" },
-        name: "water in the substrate, L",
-        data: litres(month.storeMl),
+        name: inGround,
+        data: amounts(month.storeMl),
         lineStyle: { color: clay, width: 2 },
         itemStyle: { color: clay },
       },
       {
         ...{ xAxisIndex: 2, yAxisIndex: 2, type: "line", symbol: "none" },
-        name: "in the drainage, L",
-        data: litres(month.drainMl),
+        name: inDrain,
+        data: amounts(month.drainMl),
         lineStyle: { color: water, width: 2, type: "dashed" },
         itemStyle: { color: water },
       },

@@ -82,7 +82,7 @@ export function cutSnags({ site, day: { answer } }: About): Snag[] {
     toldOf("power-cut", "power", {
       severity: "note",
       title: "If the power fails",
-      sentence: `In the coldest room it is too cold after ${formatNumber(answer.cut.tooColdHours)} hours.${timed.length > 0 ? ` A timer may then be late: ${timed.join(", ")}.` : ""}`,
+      sentence: `In the coldest room it is too cold within ${formatNumber(answer.cut.tooColdHours)} ${answer.cut.tooColdHours === 1 ? "hour" : "hours"}.${timed.length > 0 ? ` A timer may then be late: ${timed.join(", ")}.` : ""}`,
       reason:
         "Thermostats start again by themselves; timers without a battery go on from where they stood. Blankets over the glass first.",
       figure: "day/cut",
