@@ -1,12 +1,12 @@
 import type { Airway } from "../air/paths";
 import type { ClimateInput, RoomAir } from "../climate/format";
 import type { Lights } from "../fixtures/lighting";
-import { fillBalance } from "../ground/balance";
-import { drainRoom } from "../ground/drainRoom";
 import type { Fill } from "../ground/mass";
 import type { MassFact } from "../ledgers/masses";
 import type { Site } from "../shell/site";
+import { capacityL } from "./drain";
 import { fansOf } from "./fans";
+import { leastC } from "./heat";
 import { heatOf } from "./heats";
 import { CONVECTS, heldBy } from "./held";
 import { mistingOf } from "./mist";
@@ -46,8 +46,6 @@ export function askOf(site: Site, { airways, lights, fills, masses }: DayGiven):
   const { inside } = site.shell;
   const openings = openingsOf(site, airways);
   const { usual, ...rooms } = roomsOf(site.brief);
-  const lows = site.brief.residents.flatMap((r) => r.bands.tempC?.low ?? []);
-  const { capacityL } = fillBalance(site.variant.ground, drainRoom(site));
   return rounded({
     input: {
       insideMm: { width: inside.widthMm, depth: inside.depthMm, height: inside.heightMm },
@@ -58,14 +56,14 @@ export function askOf(site: Site, { airways, lights, fills, masses }: DayGiven):
       heat: heatOf(site, lights),
       misting: mistingOf(site),
       wet: wetOf(site, fills).wet,
-      drain: { startMl: 0, capacityMl: 1000 * capacityL },
+      drain: { startMl: 0, capacityMl: 1000 * capacityL(site) },
       ...heldBy(site, masses),
       hcWPerM2K: CONVECTS.value,
       start: { tempC: usual.tempC, rh: usual.rh },
       ...{ days: MONTH_DAYS, stepS: 60 },
     },
     rooms,
-    leastC: lows.length > 0 ? Math.max(...lows) : null,
+    leastC: leastC(site),
   });
 }
 

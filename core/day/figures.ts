@@ -4,12 +4,12 @@ import { constant, type Figure, type FigureInput } from "../figures/figure";
 import { lossOf } from "../ground/balance";
 import type { Site } from "../shell/site";
 import type { DayAnswer } from "./answer";
+import { capacityL, daysToFill } from "./drain";
 import type { DayFact } from "./facts";
 import { fansOf } from "./fans";
 import { CHANGES, heatersOf, leastC, MARGIN, type Steady } from "./heat";
 import { CONVECTS } from "./held";
 import { DRAUGHT } from "./rooms";
-import { daysToFill } from "./rules/drain";
 import { least, mean, most } from "./rules/told";
 import { FILM } from "./walls";
 
@@ -116,7 +116,6 @@ function drainFigure(site: Site, { answer }: DayFact): Figure[] {
   const { ground } = site.variant;
   const days = ground.layers.some((l) => l.kind === "drain") ? daysToFill(site, answer) : null;
   if (days === null) return [];
-  const capacity = { name: "holds", figure: "ground/capacity" };
   return [
     {
       ...{ id: "ground/days-to-fill", label: "Days until it reaches the barrier", value: days, unit: "days" },
@@ -134,7 +133,7 @@ function drainFigure(site: Site, { answer }: DayFact): Figure[] {
             },
           ]
         : [
-            { ...capacity, value: 0, unit: "L" },
+            { name: "holds", value: capacityL(site), unit: "L", figure: "ground/capacity" },
             { name: "misted a day", value: ground.misting?.value ?? 0, unit: "mL" },
             constant("lost with the air", lossOf(ground), "%"),
           ],

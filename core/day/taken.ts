@@ -1,10 +1,12 @@
 import { WATTS } from "../fixtures/kinds/label";
 import { fixtureKind } from "../fixtures/kinds/list";
+import type { Fill } from "../ground/mass";
 import type { Site } from "../shell/site";
 import { setToC } from "./heats";
+import { wetOf } from "./wet";
 
 /** What had to be taken for the day that nobody has said, in words. */
-export function takenFor(site: Pick<Site, "variant" | "brief">): string[] {
+export function takenFor(site: Pick<Site, "shell" | "variant" | "brief" | "book">, fills: readonly Fill[]): string[] {
   const { variant } = site;
   const named = (fixtures: readonly { name: string }[]) => fixtures.map((f) => f.name.toLowerCase()).join(", ");
   const unread = variant.fixtures.filter((f) => f.watts === null && fixtureKind(f).label?.includes(WATTS));
@@ -16,7 +18,9 @@ export function takenFor(site: Pick<Site, "variant" | "brief">): string[] {
     (f) => (f.control === "thermostat" || f.control === "dimmingThermostat") && setToC(site, f) === null,
   );
   const guessed = variant.fixtures.filter((f) => f.set == null && setToC(site, f) !== null);
+  const { wet, because } = wetOf(site, fills);
   return [
+    ...(wet.capacityMl > 0 && because ? [`the substrate is taken ${because}`] : []),
     ...(unread.length > 0 ? [`no watts are known of ${named(unread)}: no heat of it is counted`] : []),
     ...(flowless.length > 0 ? [`the flow of ${named(flowless)} is not known: it is not counted`] : []),
     ...(unset.length > 0 ? [`nobody has said what ${named(unset)} is set to: it is taken as always on`] : []),

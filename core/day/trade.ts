@@ -28,16 +28,12 @@ const RULES = [bandSnags, fogSnags, storeSnags, heatSnags, cutSnags, fanSnags];
 /** The air as it will be: what is asked of it, and what follows from what is known of it. */
 function planDay(site: Site, { facts }: Told): TradeLedger {
   const airways = facts.one(AIRWAYS) ?? [];
-  const ask = askOf(site, {
-    airways,
-    lights: facts.one(LIGHTS),
-    fills: facts.one(FILLS) ?? [],
-    masses: facts.all(MASS),
-  });
+  const fills = facts.one(FILLS) ?? [];
+  const ask = askOf(site, { airways, lights: facts.one(LIGHTS), fills, masses: facts.all(MASS) });
   const key = keyOf(ask);
   const kept = facts.one(KEPT_DAYS);
   const answer = kept?.get(key) ?? kept?.standIn;
-  const day: DayFact = { ask, key, answer, taken: takenFor(site) };
+  const day: DayFact = { ask, key, answer, taken: takenFor(site, fills) };
   const steady = steadyOf(site, ask.input.walls, answer && mean(answer.usual.airChangesPerHour));
   const about: About = { site, day, steady };
   const drainPort = (facts.one(PORTS) ?? []).some((p) => p.drains);

@@ -18,8 +18,8 @@ function areArid({ brief }: Pick<Site, "brief">): boolean {
 /** The water the air can take: where it lies, how much there is and how much there could be. */
 export interface Wet {
   wet: ClimateInput["wet"];
-  /** Why there is as much as is taken, in words. */
-  because: string;
+  /** What was taken for how much there is, in words; null where it was typed. */
+  because: string | null;
 }
 
 /** Wet ground and open water, as they are put in. Walls, wood and plants hold some too, and are not counted. */
@@ -29,11 +29,11 @@ export function wetOf(site: Pick<Site, "shell" | "variant" | "brief" | "book">, 
   const typedMl = site.variant.ground.store?.value;
   const capacityMl = Math.max(givesMl, typedMl ?? 0);
   const areaM2 = capacityMl > 0 ? siteFloor(site).wholeM2 : 0;
-  const of = (storeMl: number, because: string): Wet => ({
+  const of = (storeMl: number, because: string | null): Wet => ({
     wet: { areaM2, activity: 1, storeMl: Math.min(capacityMl, storeMl), capacityMl },
     because,
   });
-  if (typedMl !== undefined) return of(typedMl, "as typed");
+  if (typedMl !== undefined) return of(typedMl, null);
   if (openMl === 0 && areArid(site)) return of(0, "kept dry, as those who live there want it");
   return of(openMl + PUT_IN.value * (givesMl - openMl), "as it is put in, moist");
 }
