@@ -8,6 +8,7 @@ import { type LabelField, WEIGHT } from "#core/fixtures/kinds/label";
 import { fixtureKind } from "#core/fixtures/kinds/list";
 import { CONTROL_WORDS, CONTROLS, HELD_BY } from "#core/fixtures/names";
 import type { Fixture, UvReading } from "#core/fixtures/schema";
+import { isThermostat } from "#core/fixtures/switched";
 import { ChoiceField, MaybeChoiceField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
 import { NameField } from "../fields/NameField";
@@ -109,7 +110,7 @@ function OwnField({ field: { at, what, is, unit, set }, path }: { field: LabelFi
 /** What its thermostat is set to, where one switches it. */
 function SetField({ path }: { path: string }) {
   const { value } = useDecision<Fixture["control"]>(`${path}/control`);
-  if (value !== "thermostat" && value !== "dimmingThermostat") return null;
+  if (!isThermostat(value)) return null;
   return (
     <MeasureField label="Set to" suffix="°C" kind="plain" path={`${path}/set`} optional empty="middle of its band" />
   );

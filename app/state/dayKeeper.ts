@@ -1,26 +1,31 @@
-import { wrap } from "comlink";
+import type { DayAnswer } from "#core/day/answer";
+import type { DayAsk } from "#core/day/ask";
 import { DAY } from "#core/day/facts";
-import type { DayDoor } from "../../workers/day.worker";
+import { newDayWorker } from "./dayWorker";
 import type { BuildStore } from "./store";
 
 /** A design rests so long before its day is worked out, ms: one edit often follows another. */
 const REST_MS = 250;
 
-/** What works a day out in another thread: a worker, made anew where one was stopped. */
-const newWorker = () => new Worker(new URL("../../workers/day.worker.ts", import.meta.url), { type: "module" });
-
 /**
  * Keeps the day of the design in force worked out: in a worker, given up where the design asks for another before it is
  * done, put into the plan and kept on the server.
+ * @param start a thread of its own, and how it is ended
  * @returns stops it
  */
-export function keepDays(buildId: string, api: Pick<BuildStore, "settled" | "keepDay">): () => void {
-  let worker: Worker | null = null;
+export function keepDays(
+  buildId: string,
+  api: Pick<BuildStore, "settled" | "keepDay">,
+  start: () => Pick<ReturnType<typeof newDayWorker>, "end"> & {
+    door: { whole: (ask: DayAsk) => Promise<DayAnswer> };
+  } = newDayWorker,
+): () => void {
+  let worker: ReturnType<typeof start> | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let working: string | null = null;
   const giveUp = () => {
     clearTimeout(timer);
-    worker?.terminate();
+    worker?.end();
     worker = null;
     working = null;
   };
@@ -31,11 +36,10 @@ export function keepDays(buildId: string, api: Pick<BuildStore, "settled" | "kee
     giveUp();
     working = day.key;
     timer = setTimeout(() => {
-      worker = newWorker();
-      const mine = worker;
-      void wrap<DayDoor>(mine)
-        .whole(day.ask)
-        .then((answer) => {
+      const mine = start();
+      worker = mine;
+      mine.door.whole(day.ask).then(
+        (answer) => {
           if (worker !== mine) return;
           giveUp();
           api.keepDay(answer);
@@ -45,7 +49,10 @@ export function keepDays(buildId: string, api: Pick<BuildStore, "settled" | "kee
             headers: { "Content-Type": "application/json" },
             body: JSON.stringify(answer),
           }).catch(() => {});
-        });
+        },
+        // The simple balance stands, and says so; the next change is worked out anew.
+        () => worker === mine && giveUp(),
+      );
     }, REST_MS);
   };
   const stop = api.settled.subscribe(work);

@@ -2,12 +2,10 @@ import type { Facts } from "../ledgers/facts";
 import type { Snag } from "../ledgers/ledger";
 import type { AirRange, Site } from "../shell/site";
 import { over, under } from "../units/tolerance";
+import { BINDS } from "./binds";
 import { climateEnds } from "./door/ends";
 import { closedOpenings } from "./here";
 import { closureKind } from "./kinds/index";
-
-/** What says that doors bind, of whatever kind. */
-const BINDS = "front/binds";
 
 const bindingOf = (site: Site, facts: Facts): Snag[] =>
   closedOpenings(site, facts).flatMap(({ closure, here }) =>

@@ -6,12 +6,12 @@ import type { MassFact } from "../ledgers/masses";
 import type { Site } from "../shell/site";
 import { capacityL } from "./drain";
 import { fansOf } from "./fans";
-import { leastC } from "./heat";
-import { heatOf } from "./heats";
+import { heatOf } from "./heaters";
 import { CONVECTS, heldBy } from "./held";
 import { mistingOf } from "./mist";
 import { openingsOf } from "./openings";
 import { type RoomCase, roomsOf } from "./rooms";
+import { leastC } from "./steady";
 import { wallsOf } from "./walls";
 import { wetOf } from "./wet";
 
@@ -34,7 +34,7 @@ export interface DayGiven {
   masses: readonly MassFact[];
 }
 
-/** Four digits are more than anybody knows: what differs by less asks the same. */
+/** Five digits are more than anybody knows: what differs by less asks the same. */
 const rounded = (ask: DayAsk): DayAsk =>
   JSON.parse(JSON.stringify(ask, (_, x: unknown) => (typeof x === "number" ? Number(x.toPrecision(5)) : x)));
 

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { demoBuilds } from "../../demo/builds";
 import { nurseryTub } from "../../demo/builds/nurseryTub";
 import { bareTank } from "../../tests/bareTank";
+import { heunEmpties } from "../../tests/heun";
 import { put, RESIDENT, SOUND } from "../../tests/hung";
 import { jobBuild, jobInput } from "../../tests/job";
 import { exchangeM3PerS } from "../climate/exchange";
@@ -19,7 +20,7 @@ import { type Plan, plan, planWithDay } from "../plan";
 import type { FrontGlassShell } from "../shell/kinds/frontGlass/schema";
 import type { TankShell } from "../shell/kinds/tank/schema";
 import { DAY } from "./facts";
-import { mean, most } from "./rules/told";
+import { mean, most } from "./hours";
 import { longestWet } from "./rules/water";
 
 const airOf = (build: Build): Plan => planWithDay(jobInput(build));
@@ -85,20 +86,13 @@ function emptiedAt(input: ClimateInput): number {
       -gives,
     ];
   };
-  let state = [
-    input.start.tempC,
-    input.start.tempC,
-    vapourKgPerM3(input.start.tempC, input.start.rh),
-    wet.storeMl / 1000,
-  ];
-  for (let step = 1; step < 600_000; step++) {
-    if (step % 6 === 1) flow = flowAt(state[0]!, state[2]!);
-    const first = rates(state);
-    const second = rates(state.map((y, i) => y + 5 * first[i]!));
-    state = state.map((y, i) => y + 2.5 * (first[i]! + second[i]!));
-    if (state[3]! <= 0) return (step * 5) / 3600;
-  }
-  return Number.POSITIVE_INFINITY;
+  return heunEmpties(
+    rates,
+    [input.start.tempC, input.start.tempC, vapourKgPerM3(input.start.tempC, input.start.rh), wet.storeMl / 1000],
+    ([t, , x]) => {
+      flow = flowAt(t!, x!);
+    },
+  );
 }
 
 /** A front-opening glass of 450 × 450 × 600 under its screen, over a room of 35 %, with 300 mL in its substrate. */

@@ -22,5 +22,5 @@ export interface DayFact {
   taken: string[];
 }
 
-/** Told once; not at all where the shell cannot be reckoned. */
+/** Told once, of any design. */
 export const DAY = factKey<DayFact>("day");

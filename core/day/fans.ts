@@ -3,7 +3,7 @@ import { densityKgPerM3 } from "../climate/moist";
 import { openingOf, speedAt } from "../climate/opening";
 import { fixtureKind } from "../fixtures/kinds/list";
 import type { Site } from "../shell/site";
-import { onOf } from "./heats";
+import { onOf } from "./heaters";
 
 /** Dry air at 22 °C. */
 const AIR_KG_PER_M3 = densityKgPerM3(22, 0);

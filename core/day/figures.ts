@@ -7,14 +7,22 @@ import type { DayAnswer } from "./answer";
 import { capacityL, daysToFill } from "./drain";
 import type { DayFact } from "./facts";
 import { fansOf } from "./fans";
-import { CHANGES, heatersOf, leastC, MARGIN, type Steady } from "./heat";
-import { CONVECTS } from "./held";
+import { CONVECTS, INSIDE, SHELL, TO_SURFACES } from "./held";
+import { least, mean, most } from "./hours";
 import { DRAUGHT } from "./rooms";
-import { least, mean, most } from "./rules/told";
-import { FILM } from "./walls";
+import { CHANGES, heatersOf, leastC, MARGIN, type Steady } from "./steady";
+import { FILM, GROUND_CONDUCTS } from "./walls";
+import { PUT_IN } from "./wet";
 
 /** What the day was worked out of, for the working of each of its figures. */
-function given({ ask: { input } }: DayFact): FigureInput[] {
+function given(
+  {
+    brief: {
+      room: { draught },
+    },
+  }: Pick<Site, "brief">,
+  { ask: { input } }: DayFact,
+): FigureInput[] {
   const sum = <T>(list: readonly T[], of: (x: T) => number) => list.reduce((s, x) => s + of(x), 0);
   const grossCm2 = sum(input.openings, (o) => (o.widthMm * o.heightMm * (o.count ?? 1)) / 100);
   const room = Array.isArray(input.room) ? input.room[0]! : input.room;
@@ -30,14 +38,21 @@ function given({ ask: { input } }: DayFact): FigureInput[] {
     { name: "holds heat", value: input.thermalMassJPerK / 1000, unit: "kJ/K" },
     constant("air along surfaces takes", CONVECTS, "W/(m²·K)"),
     constant("air at each side of an upright wall", FILM.level, "m²·K/W"),
-    constant("the room's draught", DRAUGHT, "m/s"),
+    constant("heat in what is put in", INSIDE, "J/(kg·K)"),
+    constant("heat in the shell's inner half", SHELL, "J/(kg·K)"),
+    constant("from air and around to surfaces", TO_SURFACES, "W/(m²·K)"),
+    constant("wet substrate conducts", GROUND_CONDUCTS, "W/(m·K)"),
+    constant("of what it could hold a substrate is put in with", PUT_IN, ""),
+    draught
+      ? { name: "the room's draught, as typed", value: draught.value, unit: "m/s" }
+      : constant("the room's draught", DRAUGHT, "m/s"),
   ];
 }
 const BY_DAY = "the last day of a month, hour by hour: one balance of pressure, heat and water";
 
 /** What the day comes to, once it is worked out. */
-function dayFigures(day: DayFact, answer: DayAnswer): Figure[] {
-  const inputs = given(day);
+function dayFigures(site: Pick<Site, "brief">, day: DayFact, answer: DayAnswer): Figure[] {
+  const inputs = given(site, day);
   const { usual, litresPerDay } = answer;
   const about = (id: string, label: string, list: readonly number[], unit: string): Figure => ({
     ...{ id, label, value: mean(list), low: least(list), high: most(list), unit, formula: BY_DAY, inputs },
@@ -49,7 +64,7 @@ function dayFigures(day: DayFact, answer: DayAnswer): Figure[] {
   return [
     about("day/temp", "Warmth over the day", usual.tempC, "°C"),
     about("day/rh", "Its air over the day", usual.rh, "% rh"),
-    { ...about("air/changes", "Air changes, hourly", usual.airChangesPerHour, "1/h") },
+    about("air/changes", "Air changes, hourly", usual.airChangesPerHour, "1/h"),
     litres("day/misted", "Misted a day", litresPerDay.misted),
     litres("day/to-air", "To the air a day", litresPerDay.toAir),
     litres("day/to-drain", "To the drainage a day", litresPerDay.toDrain),
@@ -151,7 +166,7 @@ const fanFigures = (site: Site, { ask }: DayFact): Figure[] =>
 
 /** The figures of the day; while nobody has worked it out, those of the simple balance. */
 export const figuresOf = (site: Site, airways: readonly Airway[], day: DayFact, steady: Steady): Figure[] => [
-  ...(day.answer ? dayFigures(day, day.answer) : changesByWarmth(site, airways)),
+  ...(day.answer ? dayFigures(site, day, day.answer) : changesByWarmth(site, airways)),
   ...heatFigures(site, day, steady),
   ...drainFigure(site, day),
   ...fanFigures(site, day),

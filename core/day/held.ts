@@ -5,11 +5,11 @@ import { kgAt, type MassFact } from "../ledgers/masses";
 import type { Site } from "../shell/site";
 
 /** Heat in a kilogram of what is put in: wet ground, wood, stone, foam, J/(kg·K). From memory. */
-const INSIDE: Known = { value: 1500, low: 900, high: 3000, basis: memory };
+export const INSIDE: Known = { value: 1500, low: 900, high: 3000, basis: memory };
 /** And of the shell, the inner half of it, J/(kg·K). From memory. */
-const SHELL: Known = { value: 420, low: 300, high: 700, basis: memory };
+export const SHELL: Known = { value: 420, low: 300, high: 700, basis: memory };
 /** From the air and from around it to a surface, W/(m²·K). From memory. */
-const TO_SURFACES: Known = { value: 8, low: 5, high: 12, basis: memory };
+export const TO_SURFACES: Known = { value: 8, low: 5, high: 12, basis: memory };
 /** Of convection alone, W/(m²·K). From memory; 2.5 to 5 are usual. */
 export const CONVECTS: Known = { value: 3.5, low: 2.5, high: 5, basis: memory };
 /** The climate takes no less, J/K. */

@@ -7,7 +7,7 @@ import type { Site } from "../shell/site";
 type Mist = ClimateInput["misting"][number];
 
 /** From when to when it is misted where no clock says. From memory. */
-const DAY = { from: "08:00", to: "20:00" } as const;
+const MIST_HOURS = { from: "08:00", to: "20:00" } as const;
 /** Mist by hand, where only the day's amount is typed. From memory. */
 const BY_HAND: Known = { value: 2, low: 1, high: 4, basis: memory };
 /** The climate takes no more times than this. */
@@ -31,7 +31,7 @@ const sprays = (fixtures: readonly Fixture[]): Mist[] =>
   fixtures.flatMap((f) => {
     const kind = fixtureKind(f);
     const mlADay = kind.mistsMlADay?.(f);
-    return mlADay ? spreadOver(f.hours ?? DAY, kind.spraysTimes?.(f) ?? BY_HAND.value, mlADay) : [];
+    return mlADay ? spreadOver(f.hours ?? MIST_HOURS, kind.spraysTimes?.(f) ?? BY_HAND.value, mlADay) : [];
   });
 
 /** When how much is misted: by the nozzles; where none is known, what is typed for a day, by hand. */
@@ -39,5 +39,5 @@ export function mistingOf({ variant }: Pick<Site, "variant">): Mist[] {
   const byNozzles = sprays(variant.fixtures);
   if (byNozzles.length > 0) return byNozzles;
   const typedMl = variant.ground.misting?.value ?? 0;
-  return typedMl > 0 ? spreadOver(DAY, BY_HAND.value, typedMl) : [];
+  return typedMl > 0 ? spreadOver(MIST_HOURS, BY_HAND.value, typedMl) : [];
 }

@@ -2,6 +2,7 @@ import type { ClimateInput, RoomAir } from "../climate/format";
 import { type Ran, run } from "../climate/run";
 import type { DayAnswer, DayEnd } from "./answer";
 import { type DayAsk, keyOf } from "./ask";
+import { least, mean, most } from "./hours";
 
 /** Days after which a day is like the one before, as far as heat goes; what dries out in weeks is the month's. */
 const SETTLED_DAYS = 4;
@@ -11,9 +12,20 @@ const CUT_DAYS = 2;
 const lastDay = (hourly: readonly number[]) => hourly.slice(-24);
 const chunks = (hourly: readonly number[]): number[][] =>
   Array.from({ length: Math.floor(hourly.length / 24) }, (_, d) => hourly.slice(24 * d, 24 * d + 24));
-const mean = (list: readonly number[]) => list.reduce((sum, x) => sum + x, 0) / list.length;
 
 const endOf = ({ hourly }: Ran): DayEnd => ({ tempC: lastDay(hourly.tempC), rh: lastDay(hourly.rh) });
+
+/** The last day of the usual room, whole. */
+const usualOf = (ran: Ran): DayAnswer["usual"] => ({
+  ...endOf(ran),
+  airChangesPerHour: lastDay(ran.hourly.airChangesPerHour),
+  evaporationMlPerH: lastDay(ran.hourly.evaporationMlPerH),
+  condensationMlPerH: lastDay(ran.hourly.condensationMlPerH),
+});
+
+/** Each wall's share of each hour of that day with water on it. */
+const fogOf = ({ walls }: ClimateInput, { wetLastDay }: Ran): DayAnswer["fog"] =>
+  walls.map(({ face }, i) => ({ face, hours: wetLastDay[i]! }));
 
 /** The shell in another room, for as long as it takes to settle there, with as much water in it as is left after the month. */
 const inRoom = (input: ClimateInput, room: RoomAir, storeMl: number): ClimateInput => ({
@@ -51,22 +63,17 @@ export function runDay(ask: DayAsk): DayAnswer {
   const byDay = { rh: chunks(hourly.rh), tempC: chunks(hourly.tempC) };
   return {
     key: keyOf(ask),
-    usual: {
-      ...endOf(usual),
-      airChangesPerHour: lastDay(hourly.airChangesPerHour),
-      evaporationMlPerH: lastDay(hourly.evaporationMlPerH),
-      condensationMlPerH: lastDay(hourly.condensationMlPerH),
-    },
+    usual: usualOf(usual),
     ends: {
       ...{ cold: endOf(cold), warm: endOf(end(rooms.warm)) },
       ...{ dry: endOf(end(rooms.dry)), damp: endOf(end(rooms.damp)) },
     },
-    fog: input.walls.map(({ face }, i) => ({ face, hours: usual.wetLastDay[i]! })),
+    fog: fogOf(input, usual),
     month: {
       tempC: byDay.tempC.map(mean),
       rh: byDay.rh.map(mean),
-      rhLow: byDay.rh.map((d) => Math.min(...d)),
-      rhHigh: byDay.rh.map((d) => Math.max(...d)),
+      rhLow: byDay.rh.map(least),
+      rhHigh: byDay.rh.map(most),
       storeMl: chunks(hourly.storeMl).map((d) => d.at(-1)!),
       drainMl: chunks(hourly.drainLayerMl).map((d) => d.at(-1)!),
     },
@@ -77,7 +84,7 @@ export function runDay(ask: DayAsk): DayAnswer {
     },
     storeEmptyDay: usual.storeEmptyDay,
     drainFullDay: usual.drainFullDay,
-    stuckC: Math.max(...stuck.hourly.tempC),
+    stuckC: most(stuck.hourly.tempC),
     cut: cutOf(ask, cold, storeMl),
   };
 }
@@ -88,12 +95,5 @@ const COARSE = { days: 2, stepS: 300 } as const;
 /** The usual day alone, coarse, for as long as a design is being dragged. */
 export function runCoarse({ input }: DayAsk): DayAnswer["usual"] & Pick<DayAnswer, "fog"> {
   const ran = run({ ...input, ...COARSE });
-  const { hourly } = ran;
-  return {
-    ...endOf(ran),
-    airChangesPerHour: lastDay(hourly.airChangesPerHour),
-    evaporationMlPerH: lastDay(hourly.evaporationMlPerH),
-    condensationMlPerH: lastDay(hourly.condensationMlPerH),
-    fog: input.walls.map(({ face }, i) => ({ face, hours: ran.wetLastDay[i]! })),
-  };
+  return { ...usualOf(ran), fog: fogOf(input, ran) };
 }

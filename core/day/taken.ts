@@ -1,8 +1,9 @@
 import { WATTS } from "../fixtures/kinds/label";
 import { fixtureKind } from "../fixtures/kinds/list";
+import { isThermostat } from "../fixtures/switched";
 import type { Fill } from "../ground/mass";
 import type { Site } from "../shell/site";
-import { setToC } from "./heats";
+import { setToC } from "./heaters";
 import { wetOf } from "./wet";
 
 /** What had to be taken for the day that nobody has said, in words. */
@@ -14,9 +15,7 @@ export function takenFor(site: Pick<Site, "shell" | "variant" | "brief" | "book"
     const kind = fixtureKind(f);
     return kind.mistsMlADay?.(f) === null || kind.moves?.(f).m3PerHour === null;
   });
-  const unset = variant.fixtures.filter(
-    (f) => (f.control === "thermostat" || f.control === "dimmingThermostat") && setToC(site, f) === null,
-  );
+  const unset = variant.fixtures.filter((f) => isThermostat(f.control) && setToC(site, f) === null);
   const guessed = variant.fixtures.filter((f) => f.set == null && setToC(site, f) !== null);
   const { wet, because } = wetOf(site, fills);
   return [

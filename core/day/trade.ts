@@ -12,15 +12,15 @@ import type { Told, Trade } from "../trade/trade";
 import { askOf, keyOf } from "./ask";
 import { DAY, type DayFact, KEPT_DAYS } from "./facts";
 import { figuresOf } from "./figures";
-import { steadyOf } from "./heat";
+import { mean } from "./hours";
 import { bandSnags } from "./rules/bands";
 import { doorSnags } from "./rules/doors";
 import { drainSnags } from "./rules/drain";
 import { fanSnags } from "./rules/fans";
 import { cutSnags, heatSnags } from "./rules/heat";
 import type { About } from "./rules/told";
-import { mean } from "./rules/told";
 import { fogSnags, storeSnags } from "./rules/water";
+import { steadyOf } from "./steady";
 import { takenFor } from "./taken";
 
 const RULES = [bandSnags, fogSnags, storeSnags, heatSnags, cutSnags, fanSnags];

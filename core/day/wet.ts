@@ -2,12 +2,11 @@ import type { ClimateInput } from "../climate/format";
 import { type Known, memory } from "../figures/figure";
 import type { Fill } from "../ground/mass";
 import { siteFloor } from "../ground/site";
+import { DRY_RH } from "../residents/factors";
 import type { Site } from "../shell/site";
 
 /** Of what it could hold a substrate is put in with so much. From memory. */
 export const PUT_IN: Known = { value: 0.7, low: 0.4, high: 1, basis: memory };
-/** Residents who bear no more than this are kept dry, % rh. From memory. */
-const DRY_RH: Known = { value: 55, basis: memory };
 
 /** Whether all residents whose air is known want it dry. */
 function areArid({ brief }: Pick<Site, "brief">): boolean {
@@ -34,6 +33,6 @@ export function wetOf(site: Pick<Site, "shell" | "variant" | "brief" | "book">, 
     because,
   });
   if (typedMl !== undefined) return of(typedMl, null);
-  if (openMl === 0 && areArid(site)) return of(0, "kept dry, as those who live there want it");
+  if (openMl === 0 && areArid(site)) return of(0, "as kept dry, for those who live there");
   return of(openMl + PUT_IN.value * (givesMl - openMl), "as it is put in, moist");
 }

@@ -8,3 +8,6 @@ export const GAP_FACTOR: Record<Resident["body"], Known & { words: string }> = {
   hardBodied: { value: 0.5, basis: memory, words: "hard-bodied invertebrates, by the carapace" },
   flattener: { value: 0.25, basis: memory, words: "roaches and other flatteners" },
 };
+
+/** Who bears no more than this lives dry, and falls ill in damp air, % rh. From memory. */
+export const DRY_RH: Known = { value: 55, basis: memory };

@@ -1,5 +1,5 @@
 import { coverDepths } from "../background/cover";
-import { type Figure, memory } from "../figures/figure";
+import type { Figure } from "../figures/figure";
 import { mixDepthMm } from "../ground/site";
 import { set, setMm } from "../ledgers/fix";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
@@ -8,10 +8,8 @@ import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { formatNumber } from "../units/format";
 import { SET_MM, under } from "../units/tolerance";
+import { DRY_RH } from "./factors";
 import type { Resident } from "./schema";
-
-/** An animal whose humidity stays under this is kept dry. */
-const DRY_RH = { value: 55, basis: memory } as const;
 
 /** Who lives here against what the shell gives: size, ground, dryness, and what is not known yet. */
 function planResidents(site: Site): TradeLedger {

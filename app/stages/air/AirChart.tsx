@@ -5,7 +5,8 @@ import { hoursInBand, sharedBand } from "#core/day/inBand";
 import { formatNumber } from "#core/units/format";
 import { useChart } from "../../drawing/useChart";
 import { useDesign } from "../../state/context";
-import { dayCurves, monthCurves } from "./curves";
+import { dayCurves } from "./curves/day";
+import { monthCurves } from "./curves/month";
 import { useAir } from "./useAir";
 
 /** From the least of a day to its most; once where nobody could tell them apart. */
@@ -26,7 +27,7 @@ export function AirChart({
   board?: boolean;
 }) {
   const residents = useDesign((d) => d.brief.residents);
-  const { day, answer, shown, isExact } = useAir();
+  const { day, answer, shown, isExact, dragged } = useAir();
   const bands = useMemo(
     () => ({ tempC: sharedBand(residents, "tempC"), rh: sharedBand(residents, "rh") }),
     [residents],
@@ -52,7 +53,7 @@ export function AirChart({
       data-air={isExact ? "exact" : "coarse"}
     >
       <Text position="absolute" top="0" right="4" fontSize="xs" color="muted" zIndex="1" aria-live="polite">
-        {`${words}${isExact || !shown ? "" : " · roughly, until it is let go"}`}
+        {`${words}${isExact || !shown ? "" : dragged ? " · roughly, until it is let go" : " · roughly, being worked out"}`}
       </Text>
       {option && <Drawn option={option} words={words} />}
     </Box>

@@ -1,7 +1,8 @@
-import { Text } from "@chakra-ui/react";
-import { lazy, useEffect, useState } from "react";
+import { Box, Text } from "@chakra-ui/react";
+import { type ComponentProps, lazy, Suspense, useEffect, useState } from "react";
 import type { DayAnswer } from "#core/day/answer";
 import { DAY } from "#core/day/facts";
+import { foggedHours } from "#core/day/rules/water";
 import { capital } from "#core/units/capital";
 import { formatNumber } from "#core/units/format";
 import { NET_VIEW, useBoards } from "../../drawing/useBoards";
@@ -16,8 +17,9 @@ import { usePicked, useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { BOARD_HEIGHT } from "../../ui/room";
 import { Toggle } from "../../ui/Toggle";
-import { AirChart } from "./AirChart";
 
+// The curves are fetched with what draws them, apart from the rest of the page.
+const AirChart = lazy(() => import("./AirChart").then((m) => ({ default: m.AirChart })));
 const Covers = lazy(() => import("./Covers").then((m) => ({ default: m.Covers })));
 
 const VIEWS = [["day", "The day"], ["month", "The month"], NET_VIEW] as const;
@@ -54,7 +56,7 @@ export default function AirStage() {
       board={
         view === "net"
           ? boards.net()
-          : { label: "The air as it will be", whole: <AirChart of={view} height={BOARD_HEIGHT} board /> }
+          : { label: "The air as it will be", whole: <Curves of={view} height={BOARD_HEIGHT} board /> }
       }
       own={{ title: "The room it stands in", fields: <RoomFields /> }}
     >
@@ -76,7 +78,7 @@ export default function AirStage() {
         </RowSheet>
         {view === "net" ? (
           <RowSheet title="The day">
-            <AirChart of="day" height="240px" />
+            <Curves of="day" height="240px" />
           </RowSheet>
         ) : (
           <RowSheet title="The air comes to">
@@ -99,6 +101,13 @@ export default function AirStage() {
   );
 }
 
+/** The curves, and until they are there the room that they take. */
+const Curves = (props: ComponentProps<typeof AirChart>) => (
+  <Suspense fallback={<Box flex="0 0 auto" height={props.height} {...(props.board && { "data-board": true })} />}>
+    <AirChart {...props} />
+  </Suspense>
+);
+
 /** What the day comes to, as far as it is known. */
 const FIGURES = [
   ...(["day/temp", "day/rh", "air/changes", "day/misted", "day/to-air", "day/to-drain"] as const),
@@ -107,9 +116,6 @@ const FIGURES = [
 
 /** Which walls are wet with condensation, and for how long. */
 function fogWords(answer: DayAnswer | undefined): string {
-  const wet = (answer?.fog ?? []).flatMap(({ face, hours }) => {
-    const sum = hours.reduce((all, h) => all + h, 0);
-    return sum >= 1 ? [`${face} ${formatNumber(sum, 0)} h`] : [];
-  });
+  const wet = answer ? foggedHours(answer).map((f) => `${f.face} ${formatNumber(f.wetHours, 0)} h`) : [];
   return wet.length > 0 ? `Fog a day: ${wet.join(", ")}. ` : "";
 }

@@ -1,12 +1,11 @@
-import { wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import { AIRWAYS } from "#core/air/paths";
 import type { DayAsk } from "#core/day/ask";
 import { DAY } from "#core/day/facts";
 import { liveAsk } from "#core/day/live";
 import type { runCoarse } from "#core/day/run";
-import type { DayDoor } from "../../../workers/day.worker";
 import { useBuildHandle, useMoved, useShown, useVariant } from "../../state/context";
+import { newDayWorker } from "../../state/dayWorker";
 import { newestFirst } from "./newest";
 
 export type UsualDay = ReturnType<typeof runCoarse>;
@@ -23,18 +22,17 @@ export function useAir() {
   const dragged = variant !== planned;
   const exact = dragged ? undefined : day?.answer;
   const [coarse, setCoarse] = useState<UsualDay>();
-  const asking = useRef<{ worker: Worker; ask: (ask: DayAsk) => void }>(null);
-  useEffect(() => () => asking.current?.worker.terminate(), []);
+  const asking = useRef<{ end: () => void; ask: (ask: DayAsk) => void }>(null);
+  useEffect(() => () => asking.current?.end(), []);
   useEffect(() => {
     if (exact || !day) return;
     if (!asking.current) {
-      const worker = new Worker(new URL("../../../workers/day.worker.ts", import.meta.url), { type: "module" });
-      const door = wrap<DayDoor>(worker);
-      asking.current = { worker, ask: newestFirst((ask: DayAsk) => door.coarse(ask), setCoarse) };
+      const { door, end } = newDayWorker();
+      asking.current = { end, ask: newestFirst((ask: DayAsk) => door.coarse(ask), setCoarse) };
     }
     const { site, facts } = api.shown.getState().plan;
     asking.current.ask(liveAsk(day.ask, site, facts.one(AIRWAYS) ?? [], variant));
   }, [exact, day, api, variant]);
   const shown: UsualDay | undefined = exact ? { ...exact.usual, fog: exact.fog } : coarse;
-  return { day, answer: day?.answer, shown, isExact: exact !== undefined };
+  return { day, answer: day?.answer, shown, isExact: exact !== undefined, dragged };
 }

@@ -4,13 +4,9 @@ import { type Lost, type PlotSeries, plotSeries } from "#core/seal/test/plotSeri
 import type { TestStanding } from "#core/seal/test/standing";
 import { formatFineLength, type LengthDisplay } from "#core/units/format";
 import { MM_PER } from "#core/units/length";
+import { themeColour } from "../../drawing/themeColour";
 import { useChart } from "../../drawing/useChart";
 import { useUnits } from "../../state/context";
-
-const css = (token: string) =>
-  typeof document === "undefined"
-    ? ""
-    : getComputedStyle(document.documentElement).getPropertyValue(`--chakra-colors-${token}`).trim();
 
 /** Losses in the build's own units. */
 function inUnits({ band, ...lines }: PlotSeries, { unit }: LengthDisplay): PlotSeries {
@@ -28,7 +24,7 @@ export function TestPlot({ test }: { test: TestStanding }) {
   const { units } = useUnits();
   const option = useMemo(() => {
     const { shell, pan, shellLine, panLine, band } = inUnits(plotSeries(test), units);
-    const [ink, muted, water, clay, line] = ["ink", "muted", "water", "clay", "line"].map(css);
+    const [ink, muted, water, clay, line] = ["ink", "muted", "water", "clay", "line"].map(themeColour);
     const axis = {
       axisLabel: { color: muted },
       nameTextStyle: { color: muted },

@@ -2,6 +2,7 @@ import { set, setMm } from "../../ledgers/fix";
 import type { Snag } from "../../ledgers/ledger";
 import { ceil, under } from "../../units/tolerance";
 import { sawToleranceMm } from "../../workshop/sawTolerance";
+import { BINDS } from "../binds";
 import { FREE_MM } from "../door/door";
 import { airWords, climateEnds, SEASON_WORDS } from "../door/ends";
 import { GLASS_CUT } from "../glassCut";
@@ -18,7 +19,7 @@ export function groovedBinds({ site, opening, path, own }: Here, { of, run, infi
     pane.class === "glass" ? GLASS_CUT.value : sawToleranceMm(run.acrossMm);
   const playOf = (pane: GroovedJob["infill"]) => 2 * SIDE_PLAY_MM.value - cutOf(pane);
   const closing = (lengthMm: number, pane = infill) => closesMm(seasonsOf(site, opening, lengthMm, paneStuff(pane)));
-  const common = { rule: "front/binds", severity: "stop", stage: "front" } as const;
+  const common = { rule: BINDS, severity: "stop", stage: "front" } as const;
   const list: Snag[] = [];
   const across = closing(run.acrossMm);
   const playMm = playOf(infill);

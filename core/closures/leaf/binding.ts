@@ -3,6 +3,7 @@ import type { Fix, Snag } from "../../ledgers/ledger";
 import { materialsOf } from "../../materials/find";
 import { capital } from "../../units/capital";
 import { formatNumber } from "../../units/format";
+import { BINDS } from "../binds";
 import { FREE_MM, sizeDoor } from "../door/door";
 import { airWords, SEASON_WORDS } from "../door/ends";
 import { type DoorResult, EDGES, type Edge } from "../door/format";
@@ -89,7 +90,7 @@ export function bindingSnags(here: Here, job: LeafJob, sized: DoorResult, words:
   return [
     {
       ...common,
-      rule: "front/binds",
+      rule: BINDS,
       title: `The ${words.all} will bind when it is ${SEASON_WORDS[bindsAt]}`,
       sentence: `At ${airWords(job.ends[bindsAt])} less than ${say(FREE_MM)} is left ${one ? words.edges[one.edge] : "round it"}.${wood}`,
       reason:

@@ -1,29 +1,17 @@
 import { type Known, memory } from "../../figures/figure";
 import type { Snag } from "../../ledgers/ledger";
+import { DRY_RH } from "../../residents/factors";
 import type { Resident } from "../../residents/schema";
 import { capital } from "../../units/capital";
 import { formatNumber } from "../../units/format";
-import { over, under } from "../../units/tolerance";
 import type { DayAnswer } from "../answer";
-import { heatersOf } from "../heat";
-import { type About, hoursOf, least, mean, most, toldOf } from "./told";
+import { least, mean, most } from "../hours";
+import { type Band, outOf } from "../inBand";
+import { heatersOf } from "../steady";
+import { type About, toldOf } from "./told";
 
 /** Out of its band for so many hours of the day it is told. From memory. */
 const HOURS: Known = { value: 3, basis: memory };
-/** Who bears no more than this lives dry, and falls ill in damp air, % rh. Common practice, no source. */
-const ARID_RH: Known = { value: 60, basis: { kind: "practice" } };
-
-/** Nobody feels, and no gauge shows, less than this: within it a band is kept, % rh and K. From memory. */
-const ABOUT_RH: Known = { value: 1.5, basis: memory };
-const ABOUT_K: Known = { value: 0.5, basis: memory };
-
-type Band = { low: number; high: number };
-
-/** Hours of a day over a band and under it, by more than anybody can tell. */
-const outOf = (day: readonly number[], { low, high }: Band, about: Known) => ({
-  above: hoursOf(day, (x) => over(x, high + about.value)),
-  below: hoursOf(day, (x) => under(x, low - about.value)),
-});
 
 /** A band beside the day of it, in words. */
 function sentenceOf(day: readonly number[], { low, high }: Band, unit: string, hours: number, side: string): string {
@@ -39,16 +27,16 @@ function sentenceOf(day: readonly number[], { low, high }: Band, unit: string, h
 function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): Snag[] {
   const name = resident.name;
   const { rh } = usual;
-  const { above, below } = outOf(rh, band, ABOUT_RH);
+  const { above, below } = outOf(rh, band, "rh");
   const subject = resident.id;
   if (above > HOURS.value)
     return [
       toldOf("too-damp", subject, {
-        severity: band.high <= ARID_RH.value ? "stop" : "mind",
+        severity: band.high <= DRY_RH.value ? "stop" : "mind",
         title: `Too damp for ${name}`,
         sentence: sentenceOf(rh, band, "% rh", above, "over"),
         reason:
-          band.high <= ARID_RH.value
+          band.high <= DRY_RH.value
             ? "Who lives dry falls ill in the lungs where the air stays damp (common practice, no source)."
             : "More air high up, fewer wet surfaces, or less mist; a new shell reads high for its first days.",
         figure: "day/rh",
@@ -66,8 +54,8 @@ function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): S
         figure: "day/rh",
       }),
     ];
-  const dry = outOf(ends.dry.rh, band, ABOUT_RH).below;
-  const damp = outOf(ends.damp.rh, band, ABOUT_RH).above;
+  const dry = outOf(ends.dry.rh, band, "rh").below;
+  const damp = outOf(ends.damp.rh, band, "rh").above;
   if (Math.max(dry, damp) <= HOURS.value) return [];
   const [when, day, hours, side] =
     dry >= damp ? (["driest", ends.dry.rh, dry, "under"] as const) : (["dampest", ends.damp.rh, damp, "over"] as const);
@@ -90,7 +78,7 @@ function warmthSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer,
     ["in the warmest room you typed", ends.warm.tempC],
   ] as const;
   for (const [when, day] of rooms) {
-    const { above, below } = outOf(day, band, ABOUT_K);
+    const { above, below } = outOf(day, band, "tempC");
     if (Math.max(below, above) <= HOURS.value) continue;
     const cold = below >= above;
     return [

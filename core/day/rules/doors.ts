@@ -3,7 +3,7 @@ import type { Facts } from "../../ledgers/facts";
 import type { Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import type { DayAnswer } from "../answer";
-import { least, mean, most } from "./told";
+import { least, mean, most } from "../hours";
 
 /**
  * Doors that bind in the air as it will be, though not in the band they were sized for. Wood follows the air by days: it is at

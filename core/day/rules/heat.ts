@@ -3,9 +3,11 @@ import { set } from "../../ledgers/fix";
 import type { Snag } from "../../ledgers/ledger";
 import { formatNumber } from "../../units/format";
 import { over, under } from "../../units/tolerance";
-import { heatersOf, leastC, MARGIN, mostC } from "../heat";
-import { setToC } from "../heats";
-import { type About, least, toldOf } from "./told";
+import { setToC } from "../heaters";
+import { least } from "../hours";
+import { ABOUT_K } from "../inBand";
+import { heatersOf, leastC, MARGIN, mostC } from "../steady";
+import { type About, toldOf } from "./told";
 
 /** So much over a resident's warmest everything stuck on is told, K. From memory. */
 const STUCK_OVER_K: Known = { value: 5, basis: memory };
@@ -20,7 +22,9 @@ export function heatSnags({ site, day: { answer }, steady }: About): Snag[] {
   const { neededW, heatingW } = steady;
   const coldestC = answer && least(answer.ends.cold.tempC);
   const isWeak =
-    coldestC === undefined ? heatingW < (neededW ?? 0) * MARGIN.value : low !== null && under(coldestC, low);
+    coldestC === undefined
+      ? heatingW < (neededW ?? 0) * MARGIN.value
+      : low !== null && under(coldestC, low - ABOUT_K.value);
   if (low !== null && neededW !== null && isWeak)
     list.push({
       ...{ rule: "fixtures/too-weak", subject: "heat", severity: "mind", stage: "fixtures", figure: "fixtures/needed" },

@@ -1,7 +1,7 @@
 import type { Snag } from "../../ledgers/ledger";
 import type { Site } from "../../shell/site";
 import type { DayFact } from "../facts";
-import type { Steady } from "../heat";
+import type { Steady } from "../steady";
 
 /** What a rule of the day judges by. */
 export interface About {
@@ -17,10 +17,3 @@ export const toldOf = (rule: string, subject: string, words: Words): Snag => ({
   ...{ rule: `day/${rule}`, subject, stage: "air" },
   ...words,
 });
-
-/** Hours of a day for which something holds. */
-export const hoursOf = (day: readonly number[], holds: (x: number) => boolean): number => day.filter(holds).length;
-
-export const least = (day: readonly number[]): number => Math.min(...day);
-export const most = (day: readonly number[]): number => Math.max(...day);
-export const mean = (day: readonly number[]): number => day.reduce((sum, x) => sum + x, 0) / day.length;

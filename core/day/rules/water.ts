@@ -3,12 +3,21 @@ import { type Known, memory } from "../../figures/figure";
 import type { Snag } from "../../ledgers/ledger";
 import type { Family } from "../../materials/face";
 import { formatNumber } from "../../units/format";
+import type { DayAnswer } from "../answer";
 import { type About, toldOf } from "./told";
 
 /** Wet with condensation for so many hours a day it is told. From memory. */
 const FOG_HOURS: Known = { value: 1, basis: memory };
+/** Who wants its air at least so damp suffers where its substrate dries, % rh. From memory. */
+const DAMP_RH: Known = { value: 50, basis: memory };
 const SWELLS: readonly Family[] = ["timber", "plywood", "mdf", "chipboard"];
 const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
+
+/** Walls that are wet for long enough to be told, each with its hours a day. */
+export const foggedHours = ({ fog }: Pick<DayAnswer, "fog">) =>
+  fog
+    .map(({ face, hours }) => ({ face, hours, wetHours: hours.reduce((sum, h) => sum + h, 0) }))
+    .filter(({ wetHours }) => wetHours >= FOG_HOURS.value);
 
 const clock = (hour: number): string => `${String(((hour % 24) + 24) % 24).padStart(2, "0")}:00`;
 
@@ -30,9 +39,7 @@ export function longestWet(hours: readonly number[]): string {
 /** What is wet on the walls: a pane that fogs, and timber that stays wet. */
 export function fogSnags({ site, day: { answer } }: About): Snag[] {
   if (!answer) return [];
-  return answer.fog.flatMap(({ face, hours }): Snag[] => {
-    const wetHours = hours.reduce((sum, h) => sum + h, 0);
-    if (wetHours < FOG_HOURS.value) return [];
+  return foggedHours(answer).flatMap(({ face, hours, wetHours }): Snag[] => {
     const { material, open } = site.shell.faces[face as FaceId];
     const when = `${formatNumber(wetHours, 0)} hours a day, ${longestWet(hours)}.`;
     if (!open && SWELLS.includes(material.family))
@@ -62,7 +69,7 @@ export function fogSnags({ site, day: { answer } }: About): Snag[] {
 /** When what holds the water is dry: nobody lives in dry air who needs it damp. */
 export function storeSnags({ site, day: { answer, ask } }: About): Snag[] {
   if (!answer || answer.storeEmptyDay === null) return [];
-  const damp = site.brief.residents.some((r) => (r.bands.rh?.low ?? 0) >= 50 || r.traits.wetSkin);
+  const damp = site.brief.residents.some((r) => (r.bands.rh?.low ?? 0) >= DAMP_RH.value || r.traits.wetSkin);
   const misted = ask.input.misting.length > 0;
   return [
     toldOf("dries-out", "substrate", {

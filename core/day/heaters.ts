@@ -4,8 +4,10 @@ import { STANDS } from "../fixtures/kinds/warms";
 import type { Lights } from "../fixtures/lighting";
 import { inSpace } from "../fixtures/place";
 import type { Fixture } from "../fixtures/schema";
+import { isThermostat } from "../fixtures/switched";
 import { throughAll } from "../light/screens";
 import type { Site } from "../shell/site";
+import { leastC, mostC } from "./steady";
 
 type Heat = ClimateInput["heat"][number];
 
@@ -13,20 +15,15 @@ type Heat = ClimateInput["heat"][number];
 export const onOf = ({ hours }: Pick<Fixture, "hours">): [string, string][] =>
   hours ? [[hours.from, hours.to]] : [["00:00", "24:00"]];
 
-const isSwitched = ({ control }: Fixture) => control === "thermostat" || control === "dimmingThermostat";
-
-/** The middle of what all residents bear, °C; undefined where nobody has said. */
-function middleC({ brief: { residents } }: Pick<Site, "brief">): number | undefined {
-  const bands = residents.flatMap((r) => r.bands.tempC ?? []);
-  if (bands.length === 0) return undefined;
-  const low = Math.max(...bands.map((b) => b.low));
-  const high = Math.min(...bands.map((b) => b.high));
-  return (low + high) / 2;
+/** The middle of what all residents bear, °C; null where nobody has said. */
+function middleC(site: Pick<Site, "brief">): number | null {
+  const [low, high] = [leastC(site), mostC(site)];
+  return low === null || high === null ? null : (low + high) / 2;
 }
 
 /** What a thermostat is set to, °C: as typed, else the middle of what the residents bear; null where there is none, or nobody knows. */
 export const setToC = (site: Pick<Site, "brief">, fixture: Fixture): number | null =>
-  isSwitched(fixture) ? (fixture.set?.value ?? middleC(site) ?? null) : null;
+  isThermostat(fixture.control) ? (fixture.set?.value ?? middleC(site)) : null;
 
 /** What of its watts comes in: all of one inside; of one outside its rays, through what is under it. */
 function comesIn({ shell }: Pick<Site, "shell">, fixture: Fixture, lights: Lights | undefined): number {
