@@ -3,7 +3,7 @@ import * as v from "valibot";
 import { describe, expect, it } from "vitest";
 import { always, type Given, last, ran, shell, slot } from "../../tests/climate";
 import { climate } from "./climate";
-import { dayOf } from "./day";
+import { dayOf, roomAt } from "./day";
 import { ClimateSchema, minuteOf } from "./format";
 import { vapourKgPerM3 } from "./moist";
 
@@ -143,7 +143,7 @@ describe("a day", () => {
     };
     const day = dayOf(v.parse(ClimateSchema, given));
     const at = (clock: string) => minuteOf(clock) / 10;
-    expect([day.steps, day.room[at("13:50")], day.heat[0]![at("00:20")], day.heat[0]![at("00:30")]]).toEqual([
+    expect([day.steps, roomAt(day.rooms.length, at("13:50"), 600), day.heat[0]![at("00:20")], day.heat[0]![at("00:30")]]).toEqual([
       144, 13, 1, 0,
     ]);
     expect(day.fans[day.fan[at("00:50")]!]!.extract).toBeCloseTo(0.001, 12);

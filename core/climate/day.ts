@@ -10,12 +10,11 @@ const fansOf = (on: ClimateInput["fans"]): Fans => {
   return { supply: sum("supply"), extract: sum("extract"), balanced: sum("balanced") };
 };
 
-/** What a day is at each of its steps: nothing of it changes from day to day. */
+/** What a day is at each of its steps: nothing of it but the room changes from day to day. */
 export interface Day {
   steps: number;
-  /** The room in force, and which of `rooms`. */
+  /** The room by the hour: one that always is, a day's 24, or as many as the run has hours; past their end from the first again. */
   rooms: readonly RoomAir[];
-  room: Uint8Array;
   /** Fans by their state, and which is in force. */
   fans: readonly Fans[];
   fan: Uint16Array;
@@ -24,6 +23,9 @@ export interface Day {
   /** Millilitres of mist at each step. */
   mistMl: Float64Array;
 }
+
+/** Which of so many rooms, one after another by the hour, is in force at a step of the run. */
+export const roomAt = (rooms: number, step: number, stepS: number): number => Math.floor((step * stepS) / 3600) % rooms;
 
 /** A day cut into steps. */
 export function dayOf({ room, fans, heat, misting, stepS }: ClimateInput): Day {
@@ -44,7 +46,6 @@ export function dayOf({ room, fans, heat, misting, stepS }: ClimateInput): Day {
   for (const { at, ml } of misting) mistMl[Math.floor((minuteOf(at) * 60) / stepS) % steps]! += ml;
   return {
     ...{ steps, rooms, fan, fans: kinds, mistMl },
-    room: Uint8Array.from(minutes, (m) => (rooms.length === 24 ? Math.floor(m / 60) : 0)),
     heat: heat.map((h) => Uint8Array.from(minutes, (m) => (h.on.some((span) => isIn(m, span)) ? 1 : 0))),
   };
 }

@@ -1,5 +1,5 @@
 import { type Known, memory } from "../figures/figure";
-import { dayOf } from "./day";
+import { dayOf, roomAt } from "./day";
 import { exchangeTable } from "./exchange";
 import type { ClimateInput, Hourly } from "./format";
 import { hourlyMeans } from "./hourly";
@@ -28,11 +28,43 @@ export interface Ran {
   balance: { water: number; heat: number };
 }
 
+/** Something that happens once, and no plan has it: a door left open, an hour of sun. */
+export interface Once {
+  /** Hours since the start of the run. */
+  fromHour: number;
+  hours: number;
+  watts: number;
+  /** Air exchanged with the room beside all else, m³/h. */
+  m3PerHour: number;
+}
+
+interface RoomBefore {
+  density: number;
+  draughtMPerS: number;
+}
+/** Rooms whose densities differ by less share a table, kg/m³: the flow goes by the difference to the inside, hardly by either. */
+const ALIKE = 0.002;
+
+/**
+ * The exchange in each of many rooms, like rooms sharing one table.
+ * @returns `shift` is added to the inside's density before it is looked up, kg/m³
+ */
+function tablesOf<R extends RoomBefore, T>(rooms: readonly R[], make: (room: R) => T): { byFans: T; shift: number }[] {
+  const made = new Map<string, { byFans: T; density: number }>();
+  return rooms.map((room) => {
+    const key = `${Math.round(room.density / ALIKE)} ${room.draughtMPerS}`;
+    const own = made.get(key) ?? { byFans: make(room), density: room.density };
+    made.set(key, own);
+    return { byFans: own.byFans, shift: own.density - room.density };
+  });
+}
+
 /**
  * Runs a shell's air step by step.
  * @param stuckOn every thermostat calls for heat all the time its clock lets it
+ * @param once what happens beside it
  */
-export function run(input: ClimateInput, stuckOn = false): Ran {
+export function run(input: ClimateInput, stuckOn = false, once: readonly Once[] = []): Ran {
   const { walls, heat, wet, drain, start, days, stepS, thermalMassJPerK } = input;
   const day = dayOf(input);
   const openings = input.openings.map(openingOf);
@@ -40,7 +72,7 @@ export function run(input: ClimateInput, stuckOn = false): Ran {
     const vapour = vapourKgPerM3(r.tempC, r.rh);
     return { ...r, vapour, density: densityKgPerM3(r.tempC, vapour) };
   });
-  const tables = rooms.map((r) => day.fans.map((f) => exchangeTable(openings, r.density, r.draughtMPerS, f)));
+  const tables = tablesOf(rooms, (r) => day.fans.map((f) => exchangeTable(openings, r.density, r.draughtMPerS, f)));
   const c = coefficientsOf(input, rooms[0]!.density);
   const { volumeM3 } = c;
 
@@ -73,8 +105,8 @@ export function run(input: ClimateInput, stuckOn = false): Ran {
 
   for (let n = 0; n < days * day.steps; n++) {
     const at = n % day.steps;
-    const roomAt = day.room[at]!;
-    const room = rooms[roomAt]!;
+    const inRoom = roomAt(rooms.length, n, stepS);
+    const room = rooms[inRoom]!;
     let toAirW = 0;
     let toMassW = 0;
     for (let i = 0; i < heat.length; i++) {
@@ -90,7 +122,15 @@ export function run(input: ClimateInput, stuckOn = false): Ran {
     const mistKg = day.mistMl[at]! / 1000;
     mistedKg += mistKg;
     storeKg += mistKg;
-    const flowM3PerS = tables[roomAt]![day.fan[at]!]!(densityKgPerM3(state.airC, state.vapour));
+    const { byFans, shift } = tables[inRoom]!;
+    let flowM3PerS = byFans[day.fan[at]!]!(densityKgPerM3(state.airC, state.vapour) + shift);
+    for (const o of once) {
+      const since = (n * stepS) / 3600 - o.fromHour;
+      if (since < 0 || since >= o.hours) continue;
+      toAirW += o.watts / 2;
+      toMassW += o.watts / 2;
+      flowM3PerS += o.m3PerHour / 3600;
+    }
     // Written out: this is done for every minute of a month.
     const given: StepGiven = {
       roomC: room.tempC,

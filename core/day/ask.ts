@@ -1,5 +1,8 @@
 import type { Airway } from "../air/paths";
 import type { ClimateInput, RoomAir } from "../climate/format";
+import type { AirFit } from "../gauge/schema";
+import { asTaken, type Doubt } from "../sure/draws";
+import { doubtOf } from "./doubt";
 import type { Lights } from "../fixtures/lighting";
 import type { Fill } from "../ground/mass";
 import type { MassFact } from "../ledgers/masses";
@@ -22,6 +25,10 @@ export const MONTH_DAYS = 30;
 export interface DayAsk {
   input: ClimateInput;
   rooms: Record<Exclude<RoomCase, "usual">, RoomAir>;
+  /** What nobody has measured of it, or as far as readings tell. */
+  doubt: Doubt;
+  /** What readings have that the model cannot follow, as standard deviations, K and % rh; nothing until there are some. */
+  wanders: { k: number; rh: number };
   /** Cooler than this is too cold for somebody, °C; null where nobody has said. */
   leastC: number | null;
 }
@@ -32,6 +39,8 @@ export interface DayGiven {
   lights: Lights | undefined;
   fills: readonly Fill[];
   masses: readonly MassFact[];
+  /** The newest fit to readings of its gauge. */
+  fit: AirFit | undefined;
 }
 
 /** Five digits are more than anybody knows: what differs by less asks the same. */
@@ -42,27 +51,31 @@ const rounded = (ask: DayAsk): DayAsk =>
  * The day that a design asks for, from what is in it already: nothing is typed for it twice.
  * @returns what `core/day/run.ts` works out
  */
-export function askOf(site: Site, { airways, lights, fills, masses }: DayGiven): DayAsk {
+export function askOf(site: Site, { airways, lights, fills, masses, fit }: DayGiven): DayAsk {
   const { inside } = site.shell;
   const openings = openingsOf(site, airways);
   const { usual, ...rooms } = roomsOf(site.brief);
+  const designed: ClimateInput = {
+    insideMm: { width: inside.widthMm, depth: inside.depthMm, height: inside.heightMm },
+    walls: wallsOf(site),
+    openings,
+    fans: fansOf(site, openings).map((f) => f.fan),
+    room: usual,
+    heat: heatOf(site, lights),
+    misting: mistingOf(site),
+    wet: wetOf(site, fills).wet,
+    drain: { startMl: 0, capacityMl: 1000 * capacityL(site) },
+    ...heldBy(site, masses),
+    hcWPerM2K: CONVECTS.value,
+    start: { tempC: usual.tempC, rh: usual.rh },
+    ...{ days: MONTH_DAYS, stepS: 60 },
+  };
+  const doubt = doubtOf(designed, rooms, fit);
   return rounded({
-    input: {
-      insideMm: { width: inside.widthMm, depth: inside.depthMm, height: inside.heightMm },
-      walls: wallsOf(site),
-      openings,
-      fans: fansOf(site, openings).map((f) => f.fan),
-      room: usual,
-      heat: heatOf(site, lights),
-      misting: mistingOf(site),
-      wet: wetOf(site, fills).wet,
-      drain: { startMl: 0, capacityMl: 1000 * capacityL(site) },
-      ...heldBy(site, masses),
-      hcWPerM2K: CONVECTS.value,
-      start: { tempC: usual.tempC, rh: usual.rh },
-      ...{ days: MONTH_DAYS, stepS: 60 },
-    },
+    input: asTaken(designed, doubt.unknowns),
     rooms,
+    doubt,
+    wanders: fit?.wanders ?? { k: 0, rh: 0 },
     leastC: leastC(site),
   });
 }

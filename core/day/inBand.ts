@@ -1,21 +1,25 @@
 import { type Known, memory } from "../figures/figure";
 import type { Resident } from "../residents/schema";
 import { over, under } from "../units/tolerance";
-import type { DayEnd } from "./answer";
+import type { DayEnd, Sure } from "./answer";
 import { hoursOf } from "./hours";
 
 /** Nobody feels, and no gauge shows, less than this: within it a band is kept, % rh and K. From memory. */
 export const ABOUT_RH: Known = { value: 1.5, basis: memory };
 export const ABOUT_K: Known = { value: 0.5, basis: memory };
 const ABOUT = { rh: ABOUT_RH, tempC: ABOUT_K };
+type Of = keyof typeof ABOUT;
 
 export interface Band {
   low: number;
   high: number;
 }
 
+/** What all residents live in at once; null where nobody has said, or nothing suits all. */
+export type SharedBands = Record<Of, Band | null>;
+
 /** Everyone's band of something at once: what all of them bear; null where nobody has said, or nothing suits all. */
-export function sharedBand(residents: readonly Resident[], of: keyof typeof ABOUT): Band | null {
+export function sharedBand(residents: readonly Resident[], of: Of): Band | null {
   const bands = residents.flatMap((r) => r.bands[of] ?? []);
   if (bands.length === 0) return null;
   const low = Math.max(...bands.map((b) => b.low));
@@ -23,22 +27,46 @@ export function sharedBand(residents: readonly Resident[], of: keyof typeof ABOU
   return low <= high ? { low, high } : null;
 }
 
-const isOver = (x: number, band: Band, of: keyof typeof ABOUT) => over(x, band.high + ABOUT[of].value);
-const isUnder = (x: number, band: Band, of: keyof typeof ABOUT) => under(x, band.low - ABOUT[of].value);
+/** Both at once. */
+export const sharedBands = (residents: readonly Resident[]): SharedBands => ({
+  tempC: sharedBand(residents, "tempC"),
+  rh: sharedBand(residents, "rh"),
+});
+
+const isOver = (x: number, band: Band, of: Of) => over(x, band.high + ABOUT[of].value);
+const isUnder = (x: number, band: Band, of: Of) => under(x, band.low - ABOUT[of].value);
 
 /** Hours of a day over a band and under it, by more than anybody can tell. */
-export const outOf = (day: readonly number[], band: Band, of: keyof typeof ABOUT) => ({
+export const outOf = (day: readonly number[], band: Band, of: Of) => ({
   above: hoursOf(day, (x) => isOver(x, band, of)),
   below: hoursOf(day, (x) => isUnder(x, band, of)),
 });
 
-/** Hours of a day in which warmth and air are what everyone lives in, as near as anybody can tell; null where nobody has said either. */
-export function hoursInBand(residents: readonly Resident[], day: DayEnd): number | null {
-  const bands = { tempC: sharedBand(residents, "tempC"), rh: sharedBand(residents, "rh") };
+/** How far all hours together are out of the bands, each in so many times what anybody can tell; 0 where all are within. */
+export const farOut = (day: Pick<DayEnd, Of>, bands: SharedBands): number =>
+  (["tempC", "rh"] as const).reduce((sum, of) => {
+    const [band, about] = [bands[of], ABOUT[of].value];
+    if (!band) return sum;
+    return day[of].reduce((s, x) => s + Math.max(0, x - band.high - about, band.low - about - x) / about, sum);
+  }, 0);
+
+/** Hours of a day that lie within the bands, of lists that all must. */
+function hoursWithin(bands: SharedBands, days: readonly Pick<DayEnd, Of>[]): number | null {
   if (!bands.tempC && !bands.rh) return null;
-  const isWithin = (of: keyof typeof ABOUT, hour: number) => {
-    const [x, band] = [day[of][hour]!, bands[of]];
-    return !band || !(isOver(x, band, of) || isUnder(x, band, of));
+  const isWithin = (of: Of, hour: number) => {
+    const band = bands[of];
+    return !band || days.every((day) => !(isOver(day[of][hour]!, band, of) || isUnder(day[of][hour]!, band, of)));
   };
-  return day.tempC.filter((_, hour) => isWithin("tempC", hour) && isWithin("rh", hour)).length;
+  return days[0]!.tempC.filter((_, hour) => isWithin("tempC", hour) && isWithin("rh", hour)).length;
 }
+
+/** Hours of a day in which warmth and air are what everyone lives in, as near as anybody can tell; null where nobody has said either. */
+export const hoursInBand = (residents: readonly Resident[], day: DayEnd): number | null =>
+  hoursWithin(sharedBands(residents), [day]);
+
+/** Hours of a day in which nine of ten draws of what is unknown keep the air there; null where nobody has said either. */
+export const safeHoursInBand = (residents: readonly Resident[], { tempC, rh }: Pick<Sure, Of>): number | null =>
+  hoursWithin(sharedBands(residents), [
+    { tempC: tempC.low, rh: rh.low },
+    { tempC: tempC.high, rh: rh.high },
+  ]);

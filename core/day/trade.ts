@@ -11,6 +11,7 @@ import type { Site } from "../shell/site";
 import type { Told, Trade } from "../trade/trade";
 import { askOf, keyOf } from "./ask";
 import { DAY, type DayFact, KEPT_DAYS } from "./facts";
+import { airRead } from "../gauge/logged";
 import { figuresOf } from "./figures";
 import { mean } from "./hours";
 import { bandSnags } from "./rules/bands";
@@ -26,10 +27,14 @@ import { takenFor } from "./taken";
 const RULES = [bandSnags, fogSnags, storeSnags, heatSnags, cutSnags, fanSnags];
 
 /** The air as it will be: what is asked of it, and what follows from what is known of it. */
-function planDay(site: Site, { facts }: Told): TradeLedger {
+function planDay(site: Site, { facts, log }: Told): TradeLedger {
   const airways = facts.one(AIRWAYS) ?? [];
   const fills = facts.one(FILLS) ?? [];
-  const ask = askOf(site, { airways, lights: facts.one(LIGHTS), fills, masses: facts.all(MASS) });
+  const readings = airRead(log);
+  const ask = askOf(site, {
+    ...{ airways, lights: facts.one(LIGHTS), fills, masses: facts.all(MASS) },
+    fit: readings.fit?.event,
+  });
   const key = keyOf(ask);
   const kept = facts.one(KEPT_DAYS);
   const answer = kept?.get(key) ?? kept?.standIn;

@@ -3,6 +3,7 @@ import { boxesSchemas } from "../boxes/schema";
 import { closuresSchemas } from "../closures/schema";
 import { curesSchemas } from "../cures/schema";
 import { cutsSchemas } from "../cuts/record/schema";
+import { daySchemas } from "../day/schema";
 import { dividersSchemas } from "../dividers/schema";
 import { featuresSchemas } from "../features/schema";
 import { fixturesSchemas } from "../fixtures/schema";
@@ -38,4 +39,5 @@ export const SCHEMAS = [
   serviceSchemas,
   fixturesSchemas,
   cutsSchemas,
+  daySchemas,
 ] as const;

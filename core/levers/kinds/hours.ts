@@ -1,0 +1,75 @@
+import { minuteOf } from "../../climate/format";
+import { setToC } from "../../day/heaters";
+import { mostC } from "../../day/steady";
+import { fixtureKind } from "../../fixtures/kinds/list";
+import type { Fixture } from "../../fixtures/schema";
+import { set } from "../../ledgers/fix";
+import { formatNumber } from "../../units/format";
+import { type LeverKind, numberLever } from "../lever";
+
+const DAY = 24 * 60;
+const clock = (minute: number): string => {
+  const at = ((Math.round(minute) % DAY) + DAY) % DAY;
+  return `${String(Math.floor(at / 60)).padStart(2, "0")}:${String(at % 60).padStart(2, "0")}`;
+};
+const span = ({ from, to }: NonNullable<Fixture["hours"]>) => {
+  const [a, b] = [minuteOf(from), minuteOf(to)];
+  return b > a ? b - a : b + DAY - a;
+};
+
+/** What light there is follows a day: lamps burn no less and no more, hours. From memory. */
+const LIT = { low: 6, high: 14 };
+/** A fan runs for so many minutes at least. */
+const FAN_LEAST = 5;
+
+/** How long something runs that a clock switches: light as long as a day may be, heat and air up to day and night. */
+export const hoursOn: LeverKind = (site) =>
+  site.variant.fixtures.flatMap((fixture, i) => {
+    const { hours } = fixture;
+    const kind = fixtureKind(fixture);
+    const shines = kind.lamp !== undefined;
+    const moves = kind.moves !== undefined;
+    if (!hours || (!kind.heats && !moves && !shines && !kind.warms)) return [];
+    const now = span(hours);
+    const [low, high] =
+      shines && !kind.heats
+        ? [Math.min(now, LIT.low * 60), Math.max(now, LIT.high * 60)]
+        : [Math.min(now, moves ? FAN_LEAST : 60), DAY];
+    const say = (minutes: number) =>
+      minutes >= DAY
+        ? "day and night"
+        : minutes < 120
+          ? `${formatNumber(minutes, 0)} min, ${hours.from} to ${clock(minuteOf(hours.from) + minutes)}`
+          : `${formatNumber(minutes / 60, 1)} h, ${hours.from} to ${clock(minuteOf(hours.from) + minutes)}`;
+    return [
+      numberLever({
+        ...{ id: `hours/${fixture.id}`, name: `${fixture.name}, how long it is on`, now, low, high },
+        ...{ step: moves && now < 120 ? 5 : 15, say },
+        patch: (minutes) => [
+          set(
+            site.at(`/fixtures/${i}/hours`),
+            minutes >= DAY ? null : { from: hours.from, to: clock(minuteOf(hours.from) + minutes) },
+          ),
+        ],
+      }),
+    ];
+  });
+
+/** A thermostat is not set more than this over what anybody bears, nor under the room, °C. */
+const OVER_C = 4;
+
+/** What a thermostat is set to. */
+export const thermostatSet: LeverKind = (site) =>
+  site.variant.fixtures.flatMap((fixture, i) => {
+    const now = setToC(site, fixture);
+    if (now === null || !fixtureKind(fixture).heats) return [];
+    const low = Math.min(now, site.brief.room.tempC.low);
+    const high = Math.max(now, (mostC(site) ?? now) + OVER_C);
+    return [
+      numberLever({
+        ...{ id: `set/${fixture.id}`, name: `${fixture.name}, set to`, now, low, high, step: 0.5 },
+        say: (c) => `${formatNumber(c, 1)} °C`,
+        patch: (c) => [set(site.at(`/fixtures/${i}/set`), { typed: String(c), value: c, how: "stated" })],
+      }),
+    ];
+  });

@@ -1,0 +1,50 @@
+import { saturationKgPerM3, vapourKgPerM3 } from "../climate/moist";
+import { DAY } from "../day/facts";
+import { mean } from "../day/hours";
+import { outOf, type SharedBands } from "../day/inBand";
+import type { Plan } from "../plan";
+import { formatNumber } from "../units/format";
+
+type Day = { tempC: number[]; rh: number[] };
+
+const NOTHING_HEATS = "nothing in it heats for long enough";
+
+/** What of the room keeps a day out of its band, in words; nothing where it is not the room. */
+function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
+  const { input } = plan.facts.one(DAY)!.ask;
+  const room = Array.isArray(input.room) ? input.room[0]! : input.room;
+  const rh = bands.rh && outOf(day.rh, bands.rh, "rh");
+  const temp = bands.tempC && outOf(day.tempC, bands.tempC, "tempC");
+  const insideC = mean(day.tempC);
+  const asInside = (100 * vapourKgPerM3(room.tempC, room.rh)) / saturationKgPerM3(insideC);
+  const air = `The room’s own air is ${formatNumber(Math.min(100, asInside), 0)} % at ${formatNumber(insideC, 0)} °C`;
+  const says = [
+    { hours: rh?.below ?? 0, words: `${air}: too dry for any change of air, and what is wet does not make up for it.` },
+    { hours: rh?.above ?? 0, words: `${air}, and what is wet in it gives more than is changed.` },
+    { hours: temp?.below ?? 0, words: `The room is ${formatNumber(room.tempC, 1)} °C, and ${NOTHING_HEATS}.` },
+    { hours: temp?.above ?? 0, words: `The room is ${formatNumber(room.tempC, 1)} °C before anything in it warms it.` },
+  ].sort((a, b) => b.hours - a.hours)[0]!;
+  return says.hours > 0 ? says.words : "The usual day would do, but not nine of ten days as the room and all that is unknown may be.";
+}
+
+/** What a day comes to, as far as anybody has said what it is to be. */
+export const dayWords = (day: Day, bands: SharedBands): string =>
+  [
+    ...(bands.tempC ? [`${formatNumber(Math.min(...day.tempC), 1)} to ${formatNumber(Math.max(...day.tempC), 1)} °C`] : []),
+    ...(bands.rh ? [`${formatNumber(Math.min(...day.rh), 0)} to ${formatNumber(Math.max(...day.rh), 0)} % rh`] : []),
+  ].join(", ");
+
+/**
+ * Why a lever alone cannot.
+ * @param nearest the setting that comes nearest, with its plan and its usual day; undefined where none could be made
+ * @param stopped what keeps it from going farther
+ */
+export function whyNot(
+  nearest: { words: string; plan: Plan; day: Day } | undefined,
+  stopped: string | undefined,
+  bands: SharedBands,
+): string {
+  if (!nearest) return stopped ? `It cannot be set otherwise: ${stopped}.` : "It has no other setting.";
+  const cause = stopped ? `More of it does not go: ${stopped}.` : roomSays(nearest.plan, bands, nearest.day);
+  return `At best (${nearest.words}) it is ${dayWords(nearest.day, bands)}. ${cause}`;
+}
