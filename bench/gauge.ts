@@ -3,9 +3,10 @@ import { run } from "../core/climate/run";
 import { fitOf } from "../core/gauge/fit";
 import { over } from "../core/gauge/week";
 import { bandOf } from "../core/sure/bands";
-import { drawsOf, turnedTo } from "../core/sure/draws";
-import { Z95 } from "../core/sure/normal";
-import { anyCase, WEEK_H } from "../standins/airGauge";
+import { drawsOf } from "../core/sure/draws";
+import { turnedTo } from "../core/sure/turn";
+import { Z95 } from "../core/sure/z95";
+import { anyCase, WEEK_H } from "./anyCase";
 
 const [shells = 100, seed = 7] = process.argv.slice(2).map(Number);
 const DRAWS = 64;
@@ -26,10 +27,19 @@ for (let n = 0; n < shells; n++) {
   });
   const count = (band: { low: number[]; high: number[] }, list: readonly number[]) =>
     list.filter((x, h) => x >= band.low[h]! && x <= band.high[h]!).length;
-  const t = bandOf(draws.map((d) => d.tempC), fit.wanders.k);
-  const r = bandOf(draws.map((d) => d.rh), fit.wanders.rh);
+  const t = bandOf(
+    draws.map((d) => d.tempC),
+    fit.wanders.k,
+  );
+  const r = bandOf(
+    draws.map((d) => d.rh),
+    fit.wanders.rh,
+  );
   const [ct, cr] = [count(t, truth.tempC.slice(WEEK_H)), count(r, truth.rh.slice(WEEK_H))];
-  hoursT += WEEK_H; insideT += ct; hoursRh += WEEK_H; insideRh += cr;
+  hoursT += WEEK_H;
+  insideT += ct;
+  hoursRh += WEEK_H;
+  insideRh += cr;
   fit.unknowns.forEach((u, i) => {
     const sd = Math.sqrt(fit.covariance![i]![i]!);
     const hit = Math.abs(truth.z[i]! - u.at) <= Z95 * sd;
@@ -38,14 +48,39 @@ for (let n = 0; n < shells; n++) {
     const was = byUnknown.get(u.id) ?? [0, 0];
     byUnknown.set(u.id, [was[0] + Number(hit), was[1] + 1]);
   });
-  before += fit.before.rh; after += fit.after.rh;
+  before += fit.before.rh;
+  after += fit.after.rh;
   widths.push(r.high.reduce((s, x, h) => s + x - r.low[h]!, 0) / WEEK_H);
-  if (process.env.VERBOSE) console.log(n, "T", (100 * ct / WEEK_H).toFixed(0), "rh", (100 * cr / WEEK_H).toFixed(0), "before", fit.before.k.toFixed(2), fit.before.rh.toFixed(1), "after", fit.after.k.toFixed(2), fit.after.rh.toFixed(1), "wander", fit.wanders.k.toFixed(2), fit.wanders.rh.toFixed(2), "out", fit.leftOut.length, truth.happened, truth.happenedAt.toFixed(0), "width", widths.at(-1)!.toFixed(1));
+  if (process.env.VERBOSE)
+    console.log(
+      n,
+      "T",
+      ((100 * ct) / WEEK_H).toFixed(0),
+      "rh",
+      ((100 * cr) / WEEK_H).toFixed(0),
+      "before",
+      fit.before.k.toFixed(2),
+      fit.before.rh.toFixed(1),
+      "after",
+      fit.after.k.toFixed(2),
+      fit.after.rh.toFixed(1),
+      "wander",
+      fit.wanders.k.toFixed(2),
+      fit.wanders.rh.toFixed(2),
+      "out",
+      fit.leftOut.length,
+      truth.happened,
+      truth.happenedAt.toFixed(0),
+      "width",
+      widths.at(-1)!.toFixed(1),
+    );
 }
 const share = (a: number, b: number) => `${((100 * a) / b).toFixed(1)} %`;
 console.log(`${shells} shells by seed ${seed}, ${((performance.now() - began) / 1000).toFixed(0)} s`);
 console.log(`warmth: ${share(insideT, hoursT)} of the next week's true hours in the 90 % band`);
-console.log(`air:    ${share(insideRh, hoursRh)}; the band is ${(widths.reduce((a, b) => a + b, 0) / shells).toFixed(1)} % rh wide; off before ${(before / shells).toFixed(1)}, after ${(after / shells).toFixed(1)} % rh`);
+console.log(
+  `air:    ${share(insideRh, hoursRh)}; the band is ${(widths.reduce((a, b) => a + b, 0) / shells).toFixed(1)} % rh wide; off before ${(before / shells).toFixed(1)}, after ${(after / shells).toFixed(1)} % rh`,
+);
 console.log(`parameters: ${share(insideP, parameters)} of 90 % intervals hold the truth`);
 for (const [id, [a, b]] of byUnknown) console.log(`  ${id}: ${share(a, b)} of ${b}`);
 void run;

@@ -12,14 +12,14 @@ const LAYERS: readonly (readonly string[])[] = [
   ["design"],
   ["schemas"],
   ["materials", "workshop", "ledgers", "log", "levels"],
-  ["shell", "escape", "passing", "trade", "features", "light", "climate"],
+  ["shell", "escape", "passing", "trade", "features", "light", "climate", "sure", "gauge"],
   ["trades of their own"],
   // The reckoners, and the starter book.
   ["book", "buying", "compare", "cuts", "diary", "registers"],
   ["trades", "document", "snags", "tally.ts"],
   ["plan.ts"],
-  // What screens ask of a plan: what can be taken in hand, and how it is drawn.
-  ["sent.ts", "things", "views"],
+  // What screens ask of a plan: what can be taken in hand, and how it is drawn, what would mend its air.
+  ["sent.ts", "things", "views", "levers"],
 ];
 const RANK = new Map(LAYERS.flatMap((names, i) => names.map((name) => [name, i] as const)));
 

@@ -1,13 +1,7 @@
-import Papa from "papaparse";
 import { parseMeasure } from "../core/design/guess";
 import type { OddPart } from "../core/odd/schema";
 import type { LengthUnit } from "../core/units/length";
-
-/** A row of a parts list that could not be taken, by its line in the file; 0 for a shape, whose message says which. */
-export interface RowError {
-  line: number;
-  message: string;
-}
+import { numberedRows, type RowError } from "./rows";
 
 const LIMIT_ROWS = 1000;
 
@@ -20,22 +14,6 @@ const HEADS = {
   material: ["material"],
   grain: ["grain"],
 } as const;
-
-/**
- * The rows of a CSV file that say anything, each with the line of the file it begins on: blank lines count, and a cell may
- * hold lines of its own.
- */
-function numberedRows(text: string): { line: number; cells: string[] }[] {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, "").replace(/\r\n?/g, "\n"));
-  let line = 1;
-  return data
-    .map((cells) => {
-      const row = { line, cells: cells.map((cell) => cell.trim()) };
-      line += 1 + cells.reduce((n, cell) => n + cell.split("\n").length - 1, 0);
-      return row;
-    })
-    .filter(({ cells }) => cells.some((cell) => cell !== ""));
-}
 
 /**
  * Reads a list of odd parts: columns part, length, width, and if wanted quantity, material (id or name) and grain

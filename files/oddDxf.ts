@@ -1,7 +1,7 @@
 import DxfParser, { type IEntity, type ILwpolylineEntity, type IPolylineEntity } from "dxf-parser";
 import type { OddPart } from "../core/odd/schema";
 import { formatNumber } from "../core/units/format";
-import type { RowError } from "./oddCsv";
+import type { RowError } from "./rows";
 
 /** Millimetres in a unit of the file, by `$INSUNITS`; 0 and what is not listed is taken as millimetres. */
 const MM_PER: Record<number, number> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 };

@@ -4,8 +4,9 @@ import { materialsOf } from "#core/materials/find";
 import { openDatabase } from "#db/open";
 import { dropOffcut, putOffcuts } from "#db/rack";
 import { readBook } from "#db/workshop";
-import { type RowError, readOddParts } from "#files/oddCsv";
+import { readOddParts } from "#files/oddCsv";
 import { readOddDxf } from "#files/oddDxf";
+import type { RowError } from "#files/rows";
 import { readForm } from "../body.server";
 import type { Route } from "./+types/rack";
 

@@ -2,6 +2,7 @@ import type { DayAnswer } from "#core/day/answer";
 import type { DayAsk } from "#core/day/ask";
 import { DAY } from "#core/day/facts";
 import { newDayWorker } from "./dayWorker";
+import { keepOnServer } from "./keepDay";
 import type { BuildStore } from "./store";
 
 /** A design rests so long before its day is worked out, ms: one edit often follows another. */
@@ -43,12 +44,7 @@ export function keepDays(
           if (worker !== mine) return;
           giveUp();
           api.keepDay(answer);
-          // Not kept it is worked out again where it is next opened.
-          void fetch(`/builds/${buildId}/day`, {
-            method: "POST",
-            headers: { "Content-Type": "application/json" },
-            body: JSON.stringify(answer),
-          }).catch(() => {});
+          keepOnServer(buildId, answer);
         },
         // The simple balance stands, and says so; the next change is worked out anew.
         () => worker === mine && giveUp(),

@@ -284,7 +284,8 @@ export function createBuildStore(
     /** Plans again with a day of its air that was worked out meanwhile. */
     keepDay: (answer: DayAnswer) => {
       const { bench } = shown.getState();
-      ready(() => shown.setState(show({ ...bench, days: [answer, ...(bench.days ?? [])].slice(0, MOST_DAYS) })));
+      const others = (bench.days ?? []).filter((d) => d.key !== answer.key);
+      ready(() => shown.setState(show({ ...bench, days: [answer, ...others].slice(0, MOST_DAYS) })));
     },
     /** Plans again with other prices, hours or stock. */
     setBench: (other: Bench) => {

@@ -1,5 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { RowError } from "#files/oddCsv";
+import type { RowError } from "#files/rows";
 
 /** Rows that are named; of more their number is told. */
 const SHOWN = 12;

@@ -143,9 +143,12 @@ describe("a day", () => {
     };
     const day = dayOf(v.parse(ClimateSchema, given));
     const at = (clock: string) => minuteOf(clock) / 10;
-    expect([day.steps, roomAt(day.rooms.length, at("13:50"), 600), day.heat[0]![at("00:20")], day.heat[0]![at("00:30")]]).toEqual([
-      144, 13, 1, 0,
-    ]);
+    expect([
+      day.steps,
+      roomAt(day.rooms.length, at("13:50"), 600),
+      day.heat[0]![at("00:20")],
+      day.heat[0]![at("00:30")],
+    ]).toEqual([144, 13, 1, 0]);
     expect(day.fans[day.fan[at("00:50")]!]!.extract).toBeCloseTo(0.001, 12);
     expect(day.fans[day.fan[at("01:00")]!]).toEqual({ supply: 0, extract: 0, balanced: 0 });
     expect([day.mistMl[at("07:10")], day.mistMl.reduce((sum, ml) => sum + ml, 0)]).toEqual([42, 42]);

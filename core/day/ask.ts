@@ -1,19 +1,19 @@
 import type { Airway } from "../air/paths";
-import type { ClimateInput, RoomAir } from "../climate/format";
-import type { AirFit } from "../gauge/schema";
-import { asTaken, type Doubt } from "../sure/draws";
-import { doubtOf } from "./doubt";
+import type { ClimateInput } from "../climate/format";
 import type { Lights } from "../fixtures/lighting";
+import type { AirFit } from "../gauge/schema";
 import type { Fill } from "../ground/mass";
 import type { MassFact } from "../ledgers/masses";
 import type { Site } from "../shell/site";
+import { asTaken, type Doubt } from "../sure/turn";
+import { doubtOf } from "./doubt";
 import { capacityL } from "./drain";
 import { fansOf } from "./fans";
 import { heatOf } from "./heaters";
 import { CONVECTS, heldBy } from "./held";
 import { mistingOf } from "./mist";
 import { openingsOf } from "./openings";
-import { type RoomCase, roomsOf } from "./rooms";
+import { type RoomEnds, roomsOf } from "./rooms";
 import { leastC } from "./steady";
 import { wallsOf } from "./walls";
 import { wetOf } from "./wet";
@@ -24,7 +24,7 @@ export const MONTH_DAYS = 30;
 /** What is asked of the air of a design: one shell, and the rooms it may stand in. */
 export interface DayAsk {
   input: ClimateInput;
-  rooms: Record<Exclude<RoomCase, "usual">, RoomAir>;
+  rooms: RoomEnds;
   /** What nobody has measured of it, or as far as readings tell. */
   doubt: Doubt;
   /** What readings have that the model cannot follow, as standard deviations, K and % rh; nothing until there are some. */

@@ -1,10 +1,10 @@
 import type { ClimateInput } from "../climate/format";
 import type { AirFit } from "../gauge/schema";
-import { type Doubt, unknownsOf } from "../sure/draws";
-import type { DayAsk } from "./ask";
+import { type Doubt, unknownsOf } from "../sure/turn";
+import type { RoomEnds } from "./rooms";
 
 /** How far the room may be from what it usually is, as it was typed. */
-function roomRange({ room }: ClimateInput, { cold, warm, dry, damp }: DayAsk["rooms"]) {
+function roomRange({ room }: ClimateInput, { cold, warm, dry, damp }: RoomEnds) {
   const usual = Array.isArray(room) ? room[0]! : room;
   return {
     roomTemp: { low: cold.tempC - usual.tempC, high: warm.tempC - usual.tempC },
@@ -13,7 +13,7 @@ function roomRange({ room }: ClimateInput, { cold, warm, dry, damp }: DayAsk["ro
 }
 
 /** What is unknown of a design's air; what a fit to readings tells of it stands in the place of what was taken. */
-export function doubtOf(input: ClimateInput, rooms: DayAsk["rooms"], fit: AirFit | undefined): Doubt {
+export function doubtOf(input: ClimateInput, rooms: RoomEnds, fit: AirFit | undefined): Doubt {
   const all = unknownsOf(input, roomRange(input, rooms));
   if (!fit) return { unknowns: all, covariance: null };
   const place = (id: string) => fit.unknowns.findIndex((u) => u.id === id);

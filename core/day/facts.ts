@@ -2,6 +2,9 @@ import { factKey } from "../ledgers/facts";
 import type { DayAnswer } from "./answer";
 import type { DayAsk } from "./ask";
 
+/** So many draws tell how sure a day is. */
+export const SURE_RUNS = 64;
+
 /** What was worked out before, by the key of what was asked: kept beside a build, as nestings are. */
 export interface KeptDays {
   get: (key: string) => DayAnswer | undefined;

@@ -7,6 +7,8 @@ export const DRAUGHT: Known = { value: 0.1, low: 0.05, high: 0.15, basis: practi
 
 export const ROOM_CASES = ["usual", "cold", "warm", "dry", "damp"] as const;
 export type RoomCase = (typeof ROOM_CASES)[number];
+/** The room at each end of what was said of it. */
+export type RoomEnds = Record<Exclude<RoomCase, "usual">, RoomAir>;
 
 /** The room as it usually is, and at each end of what was said of it. */
 export function roomsOf({ room }: Pick<Brief, "room">): Record<RoomCase, RoomAir> {

@@ -2,13 +2,13 @@ import { sampleRankCorrelation } from "simple-statistics";
 import type { ClimateInput } from "../climate/format";
 import { run } from "../climate/run";
 import { bandOf } from "../sure/bands";
-import { drawsOf, turnedTo } from "../sure/draws";
+import { drawsOf } from "../sure/draws";
+import { turnedTo } from "../sure/turn";
 import type { Sure } from "./answer";
 import type { DayAsk } from "./ask";
+import { SURE_RUNS } from "./facts";
 import { mean } from "./hours";
 
-/** So many draws tell how sure it is. */
-export const SURE_RUNS = 64;
 /** All designs are drawn alike, so that one can be held beside another. */
 const SEED = 20;
 /** Steps of a draw, s. */

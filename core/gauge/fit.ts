@@ -1,6 +1,6 @@
 import type { ClimateInput } from "../climate/format";
 import { type Known, memory } from "../figures/figure";
-import { turnedTo } from "../sure/draws";
+import { turnedTo } from "../sure/turn";
 import type { Unknown } from "../sure/unknowns";
 import { asTold, type GaugeLabel, INSTRUMENT_UNKNOWNS, instrumentAt } from "./instrument";
 import { covarianceAt, fitted, misfit, type ToFit } from "./leastSquares";
@@ -84,8 +84,7 @@ export function* fitting({ input, unknowns, read, stretch, label }: FitGiven): G
     known.set(key, air);
     return air;
   };
-  const toldAt = (z: readonly number[], stepS: number) =>
-    asTold(airAt(z, stepS), instrumentAt(z.slice(count), label));
+  const toldAt = (z: readonly number[], stepS: number) => asTold(airAt(z, stepS), instrumentAt(z.slice(count), label));
   const offAt = (z: readonly number[], stepS: number) => {
     const told = toldAt(z, stepS);
     return { k: offOf(read.tempC, told.tempC), rh: offOf(read.rh, told.rh) };

@@ -1,5 +1,5 @@
 import { type Known, label, memory } from "../figures/figure";
-import { Z95 } from "../sure/normal";
+import { Z95 } from "../sure/z95";
 
 /** How far a cheap gauge is off, as its label says: 5 to 95 of a hundred lie within. */
 export const OFF_K: Known = { value: 1, basis: label };

@@ -67,7 +67,7 @@ export function fitted(given: ToFit, from: readonly number[]): number[] {
       {
         ...{ initialValues: z, maxIterations: 1, damping },
         ...{ minValues: from.map(() => -FARTHEST), maxValues: from.map(() => FARTHEST) },
-        jacobianFunction: (params) => (i) => i < count ? slopes[i]! : params.map((_, k) => (k === i - count ? 1 : 0)),
+        jacobianFunction: (params) => (i) => (i < count ? slopes[i]! : params.map((_, k) => (k === i - count ? 1 : 0))),
       },
     );
     const now = at(next);

@@ -39,7 +39,12 @@ const AirFitSchema = v.object({
   covariance: v.pipe(v.array(row), v.maxLength(UNKNOWN_NAMES.length)),
   /** What of the air the model cannot follow, as a standard deviation. */
   wanders: pair(50),
-  instrument: v.object({ offK: over(-30, 30), offRh: over(-90, 90), driftRhPerWeek: over(-90, 90), lateH: over(0, 24) }),
+  instrument: v.object({
+    offK: over(-30, 30),
+    offRh: over(-90, 90),
+    driftRhPerWeek: over(-90, 90),
+    lateH: over(0, 24),
+  }),
   driftSigmas: over(-1e4, 1e4),
   before: pair(200),
   after: pair(200),

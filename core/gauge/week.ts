@@ -42,9 +42,7 @@ function roomsOf({ firstHour, room }: Stretch): { rooms: RoomAir[]; days: number
 export function over(input: ClimateInput, stretch: Stretch, turn: (input: ClimateInput) => ClimateInput) {
   const { rooms, days, lead } = roomsOf(stretch);
   const first = rooms[0]!;
-  const { hourly } = run(
-    turn({ ...input, ...{ room: rooms, days, start: { tempC: first.tempC, rh: first.rh } } }),
-  );
+  const { hourly } = run(turn({ ...input, ...{ room: rooms, days, start: { tempC: first.tempC, rh: first.rh } } }));
   const part = (list: readonly number[]) => list.slice(lead, lead + stretch.room.length);
   const store = hourly.storeMl;
   const ranOut = store.flatMap((ml, h) => (h > 0 && ml <= LEFT_ML && store[h - 1]! > LEFT_ML ? [h - lead] : []));

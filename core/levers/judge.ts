@@ -1,15 +1,16 @@
 import type { Operation } from "fast-json-patch";
 import { run } from "../climate/run";
+import { rememberingNester } from "../cuts/nester";
 import { type DayAsk, keyOf } from "../day/ask";
 import { DAY } from "../day/facts";
 import { farOut, type SharedBands } from "../day/inBand";
-import { drawsOf, turnedTo } from "../sure/draws";
-import { bandOf } from "../sure/bands";
-import { rememberingNester } from "../cuts/nester";
 import { checkDesign } from "../document/check";
 import type { Snag } from "../ledgers/ledger";
 import { type Plan, type PlanInput, plan } from "../plan";
 import { applyFix } from "../snags/fix";
+import { bandOf } from "../sure/bands";
+import { drawsOf } from "../sure/draws";
+import { turnedTo } from "../sure/turn";
 import { planMemory } from "../trades/memory";
 
 /** How the air of a setting stands to the band. */
@@ -23,7 +24,7 @@ export interface Judged {
 }
 
 /** While it is looked for: steps of a run, s, and how many draws tell what is safe. */
-const LOOK = { stepS: 600, draws: 24 };
+const LOOK = { stepS: 900, draws: 12 };
 /** What is found is looked at again by as many draws as the page will show. */
 const PROVE = { stepS: 300, draws: 64 };
 const SEED = 20;
@@ -36,8 +37,14 @@ function bandsOf({ input, doubt, wanders }: DayAsk, { stepS, draws }: typeof LOO
     lastDay(run(turnedTo({ ...input, stepS }, doubt.unknowns, z)).hourly),
   );
   return [
-    bandOf(days.map((d) => d.tempC), wanders.k),
-    bandOf(days.map((d) => d.rh), wanders.rh),
+    bandOf(
+      days.map((d) => d.tempC),
+      wanders.k,
+    ),
+    bandOf(
+      days.map((d) => d.rh),
+      wanders.rh,
+    ),
   ] as const;
 }
 

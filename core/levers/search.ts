@@ -3,7 +3,7 @@ import { mean } from "../day/hours";
 import { type SharedBands, sharedBands } from "../day/inBand";
 import type { Plan, PlanInput } from "../plan";
 import { formatNumber } from "../units/format";
-import { judgeOf, type Judge } from "./judge";
+import { type Judge, judgeOf } from "./judge";
 import { leversOf } from "./kinds/list";
 import type { Lever, Setting } from "./lever";
 import { whyNot } from "./why";
@@ -43,6 +43,8 @@ export interface LeverSearch {
 
 /** Halvings between a setting that does and the nearest that does not. */
 const HALVINGS = 5;
+/** A lever that leaves it farther out than this share of what it is does not help. */
+const HELPS = 0.98;
 /** Pairs are made of so many levers at most, those that help most. */
 const PAIRED = 4;
 
@@ -60,7 +62,12 @@ function tried(judge: Judge, setting: Setting, base: readonly Operation[], asSaf
   if (refused !== undefined) return refused;
   const likely = judge.likely(plan);
   // What is not in the band as it is likely is not in it to be safe.
-  return { setting, plan, likely, safe: asSafe && likely <= 0 ? judge.safe(plan) : likely > 0 ? Number.POSITIVE_INFINITY : 0 };
+  return {
+    setting,
+    plan,
+    likely,
+    safe: asSafe && likely <= 0 ? judge.safe(plan) : likely > 0 ? Number.POSITIVE_INFINITY : 0,
+  };
 }
 
 interface Best {
@@ -75,9 +82,14 @@ interface Best {
 /** The least change of a lever that is within the band. */
 function least(judge: Judge, lever: Lever, asSafe: boolean, base: readonly Operation[] = []): Best {
   const isIn = (t: Tried) => (asSafe ? t.safe : t.likely) <= 0;
-  let [does, nearest, stopped]: [Tried | undefined, Tried | undefined, string | undefined] = [undefined, undefined, undefined];
+  let [does, nearest, stopped]: [Tried | undefined, Tried | undefined, string | undefined] = [
+    undefined,
+    undefined,
+    undefined,
+  ];
   for (const side of lever.sides) {
     let before: Setting | null = null;
+    let outBy = Number.POSITIVE_INFINITY;
     for (const setting of side) {
       if (does && does.setting.far <= setting.far) break;
       const now = tried(judge, setting, base, asSafe);
@@ -87,6 +99,9 @@ function least(judge: Judge, lever: Lever, asSafe: boolean, base: readonly Opera
       }
       if (!nearest || now.likely < nearest.likely) nearest = now;
       if (!isIn(now)) {
+        // Farther this way it only leaves the band at its other end.
+        if (asSafe && now.likely <= 0 && now.safe > outBy) break;
+        if (now.likely <= 0) outBy = now.safe;
         before = setting;
         continue;
       }
@@ -111,7 +126,12 @@ function least(judge: Judge, lever: Lever, asSafe: boolean, base: readonly Opera
   return { does, nearest, stopped };
 }
 
-const money = (minor: number, currency: string) => `${minor > 0 ? "+" : "−"}${formatNumber(Math.abs(minor) / 100, 0)} ${currency}`;
+/** The least change first; what does to be safe before what does on a usual day alone. */
+const sorted = (found: readonly LeverFound[]): LeverFound[] =>
+  [...found].sort((a, b) => Number(b.safe) - Number(a.safe) || a.ids.length - b.ids.length || a.far - b.far);
+
+const money = (minor: number, currency: string) =>
+  `${minor > 0 ? "+" : "−"}${formatNumber(Math.abs(minor) / 100, 0)} ${currency}`;
 const figure = (plan: Plan, id: string) => plan.figures.find((f) => f.id === id)?.value;
 
 /** What else a setting changes, in words: warmth, damp, money, energy. */
@@ -133,7 +153,12 @@ const NO_BAND = "Nobody has said what they live in: give a resident its warmth o
 const WITHIN = "It is within the band as it is, to be safe: nothing needs to be changed.";
 
 /** Something that does, as it is shown. */
-const shown = (judge: Judge, parts: readonly { lever: Lever; setting: Setting }[], plan: Plan, safe: boolean): LeverFound => ({
+const shown = (
+  judge: Judge,
+  parts: readonly { lever: Lever; setting: Setting }[],
+  plan: Plan,
+  safe: boolean,
+): LeverFound => ({
   ids: parts.map(({ lever }) => lever.id),
   name: parts.map(({ lever }) => lever.name).join(", and "),
   from: parts.map(({ lever }) => lever.now).join(", "),
@@ -151,7 +176,15 @@ function together(judge: Judge, one: Lever, other: Lever): LeverFound | undefine
     if (best && setting.far >= best.far) continue;
     const { does } = least(judge, other, true, setting.patch);
     if (!does || (best && setting.far + does.setting.far >= best.far)) continue;
-    best = shown(judge, [{ lever: one, setting }, { lever: other, setting: does.setting }], does.plan, true);
+    best = shown(
+      judge,
+      [
+        { lever: one, setting },
+        { lever: other, setting: does.setting },
+      ],
+      does.plan,
+      true,
+    );
   }
   return best;
 }
@@ -166,7 +199,8 @@ export function* searching(input: PlanInput): Generator<LeverSearch, void> {
   const state: LeverSearch = { ...{ found: [], refused: [], done: 0, of: 0 }, nothing: null };
   if (!bands.tempC && !bands.rh) return yield { ...state, nothing: NO_BAND };
   const judge = judgeOf(input, bands);
-  if (judge.likely(judge.before) <= 0 && judge.safe(judge.before, true) <= 0) return yield { ...state, nothing: WITHIN };
+  if (judge.likely(judge.before) <= 0 && judge.safe(judge.before, true) <= 0)
+    return yield { ...state, nothing: WITHIN };
   const levers = leversOf(judge.before.site);
   const now = judge.likely(judge.before);
   const helps: { lever: Lever; by: number }[] = [];
@@ -175,11 +209,21 @@ export function* searching(input: PlanInput): Generator<LeverSearch, void> {
     const safe = least(judge, lever, true);
     const best = safe.does ? safe : least(judge, lever, false);
     if (best.does)
-      state.found = [...state.found, shown(judge, [{ lever, setting: best.does.setting }], best.does.plan, best === safe)];
+      state.found = sorted([
+        ...state.found,
+        shown(judge, [{ lever, setting: best.does.setting }], best.does.plan, best === safe),
+      ]);
     else {
       const near = best.nearest;
       const nearest = near && { words: near.setting.words, plan: near.plan, day: judge.day(near.plan) };
-      state.refused = [...state.refused, { ids: [lever.id], name: lever.name, why: whyNot(nearest, best.stopped, bands) }];
+      state.refused = [
+        ...state.refused,
+        {
+          ids: [lever.id],
+          name: lever.name,
+          why: whyNot(nearest, best.stopped, bands, (near?.likely ?? now) < HELPS * now),
+        },
+      ];
     }
     helps.push({ lever, by: now - (best.does?.likely ?? best.nearest?.likely ?? now) });
     state.done++;
@@ -194,7 +238,7 @@ export function* searching(input: PlanInput): Generator<LeverSearch, void> {
   state.of += pairs.length;
   for (const [one, other] of pairs) {
     const found = together(judge, one, other);
-    if (found) state.found = [...state.found, found];
+    if (found) state.found = sorted([...state.found, found]);
     state.done++;
     yield { ...state };
   }

@@ -24,27 +24,35 @@ function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
     { hours: temp?.below ?? 0, words: `The room is ${formatNumber(room.tempC, 1)} °C, and ${NOTHING_HEATS}.` },
     { hours: temp?.above ?? 0, words: `The room is ${formatNumber(room.tempC, 1)} °C before anything in it warms it.` },
   ].sort((a, b) => b.hours - a.hours)[0]!;
-  return says.hours > 0 ? says.words : "The usual day would do, but not nine of ten days as the room and all that is unknown may be.";
+  return says.hours > 0
+    ? says.words
+    : "The usual day would do, but not nine of ten days as the room and all that is unknown may be.";
+}
+
+/** From the least to the most; once where nobody could tell them apart. */
+function span(list: readonly number[], digits: number, unit: string): string {
+  const [low, high] = [Math.min(...list), Math.max(...list)].map((x) => formatNumber(x, digits));
+  return low === high ? `${low} ${unit}` : `${low} to ${high} ${unit}`;
 }
 
 /** What a day comes to, as far as anybody has said what it is to be. */
 export const dayWords = (day: Day, bands: SharedBands): string =>
-  [
-    ...(bands.tempC ? [`${formatNumber(Math.min(...day.tempC), 1)} to ${formatNumber(Math.max(...day.tempC), 1)} °C`] : []),
-    ...(bands.rh ? [`${formatNumber(Math.min(...day.rh), 0)} to ${formatNumber(Math.max(...day.rh), 0)} % rh`] : []),
-  ].join(", ");
+  [...(bands.tempC ? [span(day.tempC, 1, "°C")] : []), ...(bands.rh ? [span(day.rh, 0, "% rh")] : [])].join(", ");
 
 /**
  * Why a lever alone cannot.
  * @param nearest the setting that comes nearest, with its plan and its usual day; undefined where none could be made
  * @param stopped what keeps it from going farther
+ * @param helps whether it comes any nearer to the band than it is now
  */
 export function whyNot(
   nearest: { words: string; plan: Plan; day: Day } | undefined,
   stopped: string | undefined,
   bands: SharedBands,
+  helps: boolean,
 ): string {
   if (!nearest) return stopped ? `It cannot be set otherwise: ${stopped}.` : "It has no other setting.";
   const cause = stopped ? `More of it does not go: ${stopped}.` : roomSays(nearest.plan, bands, nearest.day);
+  if (!helps) return `It brings it no nearer: ${dayWords(nearest.day, bands)}. ${cause}`;
   return `At best (${nearest.words}) it is ${dayWords(nearest.day, bands)}. ${cause}`;
 }

@@ -1,5 +1,5 @@
 import { quantileSorted } from "simple-statistics";
-import { Z95 } from "./normal";
+import { Z95 } from "./z95";
 
 /** From 5 to 95 of a hundred, by the hour. */
 export interface HourBand {

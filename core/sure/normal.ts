@@ -1,6 +1,3 @@
-/** Standard normal quantile of 95 %: from 5 to 95 of a hundred lie within so many standard deviations. */
-export const Z95 = 1.6448536269514722;
-
 /** Coefficients of a rational approximation, numerator and denominator, lowest power first. */
 const MIDDLE = [
   [
@@ -15,7 +12,7 @@ const MIDDLE = [
 const TAIL = [
   [
     ...[1.42343711074968357734, 4.6303378461565452959, 5.7694972214606914055, 3.64784832476320460504],
-    ...[1.27045825245236838258, 0.241780725177450611770, 0.0227238449892691845833, 7.7454501427834140764e-4],
+    ...[1.27045825245236838258, 0.24178072517745061177, 0.0227238449892691845833, 7.7454501427834140764e-4],
   ],
   [
     ...[1, 2.05319162663775882187, 1.6763848301838038494, 0.68976733498510000455],
@@ -34,12 +31,12 @@ const FAR = [
 ] as const;
 
 const power = (list: readonly number[], x: number): number => list.reduceRight((sum, c) => sum * x + c, 0);
-const ratio = ([top, foot]: readonly [readonly number[], readonly number[]], x: number) => power(top, x) / power(foot, x);
+const ratio = ([top, foot]: readonly [readonly number[], readonly number[]], x: number) =>
+  power(top, x) / power(foot, x);
 
 /**
  * Standard normal quantile (source: wichura-1988), exact to 1e-15.
  * @param p a share over 0 and under 1
- * @example normalQuantile(0.95) // 1.6448536269514722
  */
 export function normalQuantile(p: number): number {
   const q = p - 0.5;

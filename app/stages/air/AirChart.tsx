@@ -1,7 +1,7 @@
 import { Box, type BoxProps, Text } from "@chakra-ui/react";
 import type { EChartsCoreOption } from "echarts/core";
 import { useMemo } from "react";
-import { hoursInBand, sharedBand } from "#core/day/inBand";
+import { hoursInBand, safeHoursInBand, sharedBands } from "#core/day/inBand";
 import { formatNumber } from "#core/units/format";
 import { useChart } from "../../drawing/useChart";
 import { useDesign } from "../../state/context";
@@ -28,18 +28,16 @@ export function AirChart({
 }) {
   const residents = useDesign((d) => d.brief.residents);
   const { day, answer, shown, isExact, dragged } = useAir();
-  const bands = useMemo(
-    () => ({ tempC: sharedBand(residents, "tempC"), rh: sharedBand(residents, "rh") }),
-    [residents],
-  );
+  const bands = useMemo(() => sharedBands(residents), [residents]);
   const who = residents.length === 1 ? residents[0]!.name : "all who live here";
   const inBand = shown ? hoursInBand(residents, shown) : null;
+  const safe = isExact && answer?.sure ? safeHoursInBand(residents, answer.sure) : null;
   const option = useMemo(() => {
     if (of === "month") return answer ? monthCurves(answer, bands, who) : null;
     return shown && day ? dayCurves(shown, answer, day.ask, bands, who) : null;
   }, [of, answer, shown, day, who, bands]);
   const words = shown
-    ? `${span(shown.tempC, "°C")}, ${span(shown.rh, "% rh")} over the day${inBand === null ? "" : ` · in band ${inBand} h of 24`}`
+    ? `${span(shown.tempC, "°C")}, ${span(shown.rh, "% rh")} over the day${inBand === null ? "" : ` · in band ${inBand} h of 24${safe === null ? "" : `, likely; ${safe} to be safe`}`}`
     : "The day is being worked out.";
   return (
     <Box
@@ -60,7 +58,8 @@ export function AirChart({
   );
 }
 
-function Drawn({ option, words }: { option: EChartsCoreOption; words: string }) {
+/** Curves, and what they are in words. */
+export function Drawn({ option, words }: { option: EChartsCoreOption; words: string }) {
   const box = useChart(option);
   return <Box ref={box} h="100%" role="img" aria-label={words} />;
 }

@@ -20,9 +20,13 @@ import { Toggle } from "../../ui/Toggle";
 
 // The curves are fetched with what draws them, apart from the rest of the page.
 const AirChart = lazy(() => import("./AirChart").then((m) => ({ default: m.AirChart })));
+const GaugeChart = lazy(() => import("./GaugeChart").then((m) => ({ default: m.GaugeChart })));
+const HowSure = lazy(() => import("./HowSure"));
+const Levers = lazy(() => import("./Levers"));
+const AirGauge = lazy(() => import("./AirGauge"));
 const Covers = lazy(() => import("./Covers").then((m) => ({ default: m.Covers })));
 
-const VIEWS = [["day", "The day"], ["month", "The month"], NET_VIEW] as const;
+const VIEWS = [["day", "The day"], ["month", "The month"], ["gauge", "The gauge"], NET_VIEW] as const;
 
 /** Vents drawn on the net, and the air that comes of them as curves. */
 export default function AirStage() {
@@ -56,11 +60,21 @@ export default function AirStage() {
       board={
         view === "net"
           ? boards.net()
-          : { label: "The air as it will be", whole: <Curves of={view} height={BOARD_HEIGHT} board /> }
+          : {
+              label: "The air as it will be",
+              whole: view === "gauge" ? <GaugeBoard /> : <Curves of={view} height={BOARD_HEIGHT} board />,
+            }
       }
       own={{ title: "The room it stands in", fields: <RoomFields /> }}
     >
       <TwoUp>
+        {view !== "net" && (
+          <Suspense fallback={null}>
+            <Levers />
+            <HowSure />
+            <AirGauge />
+          </Suspense>
+        )}
         <RowSheet
           title="Vents"
           tools={
@@ -92,7 +106,7 @@ export default function AirStage() {
               ))}
             </Fields>
             <Text fontSize="xs" color="muted" mt="1.5">
-              {`${fogWords(day?.answer)}${day?.answer ? "" : "The day is being worked out; until then the air changes by warmth alone. "}${day && day.taken.length > 0 ? `${capital(day.taken.join("; "))}. ` : ""}Shaded: the ends of the room you typed. Places within the shell are not told apart.`}
+              {`${fogWords(day?.answer)}${day?.answer ? "" : "The day is being worked out; until then the air changes by warmth alone. "}${day && day.taken.length > 0 ? `${capital(day.taken.join("; "))}. ` : ""}Places within the shell are not told apart.`}
             </Text>
           </RowSheet>
         )}
@@ -105,6 +119,12 @@ export default function AirStage() {
 const Curves = (props: ComponentProps<typeof AirChart>) => (
   <Suspense fallback={<Box flex="0 0 auto" height={props.height} {...(props.board && { "data-board": true })} />}>
     <AirChart {...props} />
+  </Suspense>
+);
+
+const GaugeBoard = () => (
+  <Suspense fallback={<Box flex="0 0 auto" height={BOARD_HEIGHT} data-board />}>
+    <GaugeChart height={BOARD_HEIGHT} />
   </Suspense>
 );
 

@@ -5,7 +5,7 @@ import { chosenVariant } from "#core/document/variant";
 import { materialsOf } from "#core/materials/find";
 import { cornerWords } from "#core/odd/corners";
 import type { OddPart } from "#core/odd/schema";
-import type { RowError } from "#files/oddCsv";
+import type { RowError } from "#files/rows";
 import { useBench, useBuildHandle, useShown, useUnits, useVariant } from "../../state/context";
 import { ListButton } from "../../ui/ListButton";
 import { Fields } from "../../ui/Panel";

@@ -8,6 +8,8 @@ import { formatNumber } from "../../units/format";
 import { type LeverKind, numberLever } from "../lever";
 
 const DAY = 24 * 60;
+/** Later than this nothing goes off: it is on past midnight then, and that is day and night. */
+const LATEST = DAY - 15;
 const clock = (minute: number): string => {
   const at = ((Math.round(minute) % DAY) + DAY) % DAY;
   return `${String(Math.floor(at / 60)).padStart(2, "0")}:${String(at % 60).padStart(2, "0")}`;
@@ -35,22 +37,21 @@ export const hoursOn: LeverKind = (site) =>
       shines && !kind.heats
         ? [Math.min(now, LIT.low * 60), Math.max(now, LIT.high * 60)]
         : [Math.min(now, moves ? FAN_LEAST : 60), DAY];
-    const say = (minutes: number) =>
-      minutes >= DAY
-        ? "day and night"
-        : minutes < 120
-          ? `${formatNumber(minutes, 0)} min, ${hours.from} to ${clock(minuteOf(hours.from) + minutes)}`
-          : `${formatNumber(minutes / 60, 1)} h, ${hours.from} to ${clock(minuteOf(hours.from) + minutes)}`;
+    // It goes on as it does now, and earlier where the day is not long enough.
+    const onFor = (minutes: number) => {
+      const to = Math.min(minuteOf(hours.from) + minutes, Math.max(LATEST, minuteOf(hours.to)));
+      return { from: clock(Math.max(0, to - minutes)), to: clock(to) };
+    };
+    const say = (minutes: number) => {
+      if (minutes > LATEST) return "day and night";
+      const { from, to } = onFor(minutes);
+      return `${minutes < 120 ? `${formatNumber(minutes, 0)} min` : `${formatNumber(minutes / 60, 1)} h`}, ${from} to ${to}`;
+    };
     return [
       numberLever({
         ...{ id: `hours/${fixture.id}`, name: `${fixture.name}, how long it is on`, now, low, high },
         ...{ step: moves && now < 120 ? 5 : 15, say },
-        patch: (minutes) => [
-          set(
-            site.at(`/fixtures/${i}/hours`),
-            minutes >= DAY ? null : { from: hours.from, to: clock(minuteOf(hours.from) + minutes) },
-          ),
-        ],
+        patch: (minutes) => [set(site.at(`/fixtures/${i}/hours`), minutes > LATEST ? null : onFor(minutes))],
       }),
     ];
   });

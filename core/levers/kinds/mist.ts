@@ -1,7 +1,7 @@
 import type { Measure } from "../../design/basics";
 import { fixtureKind } from "../../fixtures/kinds/list";
-import { set } from "../../ledgers/fix";
 import { siteFloor } from "../../ground/site";
+import { set } from "../../ledgers/fix";
 import { formatNumber } from "../../units/format";
 import { type LeverKind, numberLever } from "../lever";
 

@@ -7,7 +7,8 @@ import { materialsOf } from "../../materials/find";
 import type { Site } from "../../shell/site";
 import { type LeverKind, numberLever } from "../lever";
 
-const places = ({ variant }: Site) => variant.features.flatMap((feature, i) => (isVent(feature) ? [{ feature, i }] : []));
+const places = ({ variant }: Site) =>
+  variant.features.flatMap((feature, i) => (isVent(feature) ? [{ feature, i }] : []));
 
 /** What was found is not cut. */
 const isMade = ({ origin }: Feature) => origin === "made";

@@ -73,17 +73,15 @@ export function dayCurves(usual: UsualDay, answer: DayAnswer | undefined, ask: D
     string,
   ];
   const { input } = ask;
-  const ends = answer?.ends;
-  const temp = {
-    line: byHour(usual.tempC),
-    low: byHour(ends ? least(usual.tempC, ends.cold.tempC) : usual.tempC),
-    high: byHour(ends ? most(usual.tempC, ends.warm.tempC) : usual.tempC),
-  };
-  const air = {
-    line: byHour(usual.rh),
-    low: byHour(ends ? least(usual.rh, ends.dry.rh) : usual.rh),
-    high: byHour(ends ? most(usual.rh, ends.damp.rh) : usual.rh),
-  };
+  // Where nine of ten draws lie; until that is known, the ends of the room.
+  const { sure, ends } = answer ?? {};
+  const spanOf = (of: "tempC" | "rh", low: readonly number[] | undefined, high: readonly number[] | undefined) => ({
+    line: byHour(usual[of]),
+    low: byHour(sure ? sure[of].low : low ? least(usual[of], [...low]) : usual[of]),
+    high: byHour(sure ? sure[of].high : high ? most(usual[of], [...high]) : usual[of]),
+  });
+  const temp = spanOf("tempC", ends?.cold.tempC, ends?.warm.tempC);
+  const air = spanOf("rh", ends?.dry.rh, ends?.damp.rh);
   const values = ({ low, high }: { low: Pair[]; high: Pair[] }) => [...low, ...high].map(([, y]) => y as number);
   const fogged = runs(
     most(

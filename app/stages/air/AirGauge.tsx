@@ -1,0 +1,144 @@
+import { Box, Flex, Text } from "@chakra-ui/react";
+import { proxy } from "comlink";
+import { lazy, useEffect, useState } from "react";
+import { useStore } from "zustand";
+import { DAY } from "#core/day/facts";
+import { fitGiven, tooFew } from "#core/day/toFit";
+import type { Fit } from "#core/gauge/fit";
+import type { Logged } from "#core/gauge/logged";
+import type { AirRead } from "#core/gauge/schema";
+import { fitWords } from "#core/gauge/words";
+import { RowSheet } from "../../frame/Rows";
+import { Wide } from "../../frame/Wide";
+import { useShown } from "../../state/context";
+import { createJob } from "../../state/job";
+import { useLog } from "../../state/useLog";
+import { ActButton } from "../../ui/ActButton";
+import { Going } from "../../ui/Going";
+import { QuietButton } from "../../ui/QuietButton";
+import { newGaugeWorker } from "./gaugeWorker";
+import { useReadings } from "./useReadings";
+
+const BringReadings = lazy(() => import("./BringReadings").then((m) => ({ default: m.BringReadings })));
+const SimulatedGauge = lazy(() => import("./SimulatedGauge").then((m) => ({ default: m.SimulatedGauge })));
+
+/** Passes of a fit, as the page counts them. */
+const PASSES = 3;
+
+const lastsWords = ({ from, tempC, rh }: AirRead): string => {
+  const hours = tempC.filter((t, h) => t !== null || rh[h] !== null).length;
+  const gaps = tempC.length - hours;
+  return `from ${from.replace("T", " ")}, ${hours} hours${gaps > 0 ? ` and ${gaps} of nothing` : ""}`;
+};
+
+/** The builder's own gauge: its readings, and what the air's model learns of them. */
+export default function AirGauge() {
+  const log = useLog();
+  const { reads, fit } = useReadings();
+  const [job] = useState(() => createJob<{ entry: string; fit: Fit; pass: number }>());
+  const { status, known } = useStore(job.state);
+  const [fitting, setFitting] = useState<string>();
+  const ask = useShown(({ plan }) => plan.facts.one(DAY)?.ask);
+  useEffect(() => () => job.clear(), [job]);
+  const keep = (known: { entry: string; fit: Fit } | null) => {
+    if (known) log.add({ kind: "air-fit", read: known.entry, ...known.fit });
+  };
+  const begin = ({ entry, event }: Logged<AirRead>) => {
+    if (!ask) return;
+    setFitting(entry);
+    const given = fitGiven(ask, event);
+    job.run((tell) => {
+      const { door, failed, end } = newGaugeWorker();
+      let pass = 0;
+      let last: { entry: string; fit: Fit; pass: number } | null = null;
+      const hear = async (now: Fit) => {
+        pass++;
+        last = { entry, fit: now, pass };
+        tell(last);
+      };
+      const done = Promise.race([door.fit(given, proxy(hear)), failed]).then(() => keep(last));
+      return { done, end };
+    });
+  };
+  const stop = () => {
+    job.stop();
+    keep(known);
+  };
+  const running = status === "running";
+  return (
+    <RowSheet
+      title="Air gauge"
+      tools={
+        <>
+          <Wide button="Bring readings, CSV" title="Bring readings of the air gauge">
+            {(close) => <BringReadings close={close} />}
+          </Wide>
+          <Wide button="Simulated gauge" title="A gauge made up, to learn by">
+            {(close) => <SimulatedGauge close={close} />}
+          </Wide>
+        </>
+      }
+    >
+      {reads.length === 0 && (
+        <Text fontSize="sm" color="muted">
+          Nothing read yet. A week of a cheap gauge inside, and of another in the room, tells what nobody can know from
+          a drawing.
+        </Text>
+      )}
+      {reads.map((read) => {
+        const few = tooFew(read.event);
+        const own = fit?.event.read === read.entry ? fit.event : undefined;
+        return (
+          <Box key={read.entry} mb="1.5" data-read={read.entry}>
+            <Flex align="center" gap="2" wrap="wrap">
+              <Text fontSize="sm" flex="1" minW="10rem">
+                <b>{read.event.place}</b>{" "}
+                <Text as="span" color="muted" fontSize="xs">
+                  {`${lastsWords(read.event)}${read.event.room ? ", with the room" : ", the room not read"}`}
+                </Text>
+              </Text>
+              {!running && !few && <ActButton onClick={() => begin(read)}>{own ? "Fit again" : "Fit to it"}</ActButton>}
+              {!running && (
+                <QuietButton
+                  size="xs"
+                  aria-label={`Take back the readings of ${read.event.place}`}
+                  onClick={() => log.add({ kind: "taken-back", entry: read.entry })}
+                >
+                  Take back
+                </QuietButton>
+              )}
+            </Flex>
+            {few && (
+              <Text fontSize="xs" color="mind">
+                {few}
+              </Text>
+            )}
+            {running && fitting === read.entry && (
+              <Going
+                words={known ? `Pass ${Math.min(PASSES, known.pass + 1)} of ${PASSES}` : `Pass 1 of ${PASSES}`}
+                share={(known?.pass ?? 0) / PASSES}
+                onStop={stop}
+              />
+            )}
+            {status === "failed" && fitting === read.entry && (
+              <Text role="alert" fontSize="sm" color="stop">
+                The fit failed; the readings are kept. Try it again.
+              </Text>
+            )}
+            {status === "stopped" && fitting === read.entry && !known && (
+              <Text fontSize="xs" color="muted">
+                Stopped before anything was known; the readings are kept.
+              </Text>
+            )}
+            {own &&
+              fitWords(own, read.event).map((words) => (
+                <Text key={words} fontSize="xs">
+                  {words}
+                </Text>
+              ))}
+          </Box>
+        );
+      })}
+    </RowSheet>
+  );
+}
