@@ -1,9 +1,9 @@
+import { probit } from "simple-statistics";
 import type { ClimateInput } from "../core/climate/format";
 import { type Once, run } from "../core/climate/run";
 import type { FitGiven } from "../core/gauge/fit";
 import { INSTRUMENT_UNKNOWNS, instrumentAt } from "../core/gauge/instrument";
 import { uniforms } from "../core/sure/latin";
-import { normalQuantile } from "../core/sure/normal";
 import { turnedTo, unknownsOf } from "../core/sure/turn";
 import { anyRoom, CHEAP, readBy, TRUTH_STEP_S } from "../standins/airGauge";
 
@@ -91,7 +91,7 @@ function anyOnce(random: () => number, lead: number): Once {
  */
 export function anyCase(seed: number) {
   const random = uniforms(seed);
-  const normal = () => normalQuantile(random());
+  const normal = () => probit(random());
   const input = anyShell(random);
   const between = (low: number, high: number) => low + (high - low) * random();
   const mean = { tempC: between(17, 24), swingK: between(0.5, 3), rh: between(35, 60), draughtMPerS: 0.1 };

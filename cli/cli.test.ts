@@ -1,6 +1,8 @@
 import { spawnSync } from "node:child_process";
 import { describe, expect, it } from "vitest";
-import { planWithDay, publicPlan } from "../core/plan";
+import { rememberingNester } from "../core/cuts/nester";
+import { publicPlan } from "../core/plan";
+import { planWithDay } from "../core/planWithDay";
 import { writeBuildFile } from "../files/buildFile";
 import { jobInput } from "../tests/job";
 import { VERBS } from "./verbs";
@@ -28,7 +30,9 @@ describe("hornwort", () => {
   it("plans an exported build to the numbers on the screen", () => {
     const run = hornwort(["plan"], writeBuildFile(jobInput()));
     expect(run.status).toBe(0);
-    expect(JSON.parse(run.stdout)).toEqual(JSON.parse(JSON.stringify(publicPlan(planWithDay(jobInput())))));
+    expect(JSON.parse(run.stdout)).toEqual(
+      JSON.parse(JSON.stringify(publicPlan(planWithDay(jobInput(), rememberingNester(), true)))),
+    );
   });
 
   it("nests one instance, or one a line", () => {

@@ -7,12 +7,14 @@ import { exactBars } from "../core/cuts/bars/exactBars";
 import { BarInstanceSchema } from "../core/cuts/bars/format";
 import { NestInstanceSchema } from "../core/cuts/nest/format";
 import { nest } from "../core/cuts/nest/nest";
+import { rememberingNester } from "../core/cuts/nester";
 import { issueWords } from "../core/document/read";
 import { auditEscape, EscapeSchema } from "../core/escape/escape";
 import { LightSchema } from "../core/light/format";
 import { light } from "../core/light/light";
 import { PaneSchema, sizePane } from "../core/panes/pane";
-import { planWithDay, publicPlan } from "../core/plan";
+import { publicPlan } from "../core/plan";
+import { planWithDay } from "../core/planWithDay";
 import { LeakInputSchema } from "../core/seal/leak/format";
 import { judgeLeak } from "../core/seal/leak/judgeLeak";
 import { fail, ok, type Result } from "../core/units/result";
@@ -90,7 +92,7 @@ function leakVerb(data: unknown): Result<unknown> {
 
 function planVerb(data: unknown): Result<unknown> {
   const input = readBuildFile(data);
-  return input.ok ? ok(publicPlan(planWithDay(input.value))) : input;
+  return input.ok ? ok(publicPlan(planWithDay(input.value, rememberingNester(), true))) : input;
 }
 
 /** What each verb does with the JSON it is given. */

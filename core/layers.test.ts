@@ -17,7 +17,7 @@ const LAYERS: readonly (readonly string[])[] = [
   // The reckoners, and the starter book.
   ["book", "buying", "compare", "cuts", "diary", "registers"],
   ["trades", "document", "snags", "tally.ts"],
-  ["plan.ts"],
+  ["plan.ts", "planWithDay.ts"],
   // What screens ask of a plan: what can be taken in hand, and how it is drawn, what would mend its air.
   ["sent.ts", "things", "views", "levers"],
 ];

@@ -4,9 +4,9 @@ import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
 import { sheetsAtSaw } from "./cuts/record/bench";
 import type { SheetGroup } from "./cuts/sheets";
 import type { DayAnswer } from "./day/answer";
-import { DAY, KEPT_DAYS, type KeptDays } from "./day/facts";
+import { DAY, type DayFact, KEPT_DAYS, type KeptDays } from "./day/facts";
+import { hoursInBand, safeHoursInBand } from "./day/inBand";
 import { keptDays, standingIn } from "./day/kept";
-import { runDay } from "./day/run";
 import { formatLocal, parseLocal } from "./design/localTime";
 import { type DiaryLedger, planDiary } from "./diary/planDiary";
 import type { Build } from "./document/schema";
@@ -101,6 +101,13 @@ function untilFetched(steps: readonly Step[], wanted: ReadonlySet<string>): (ste
 }
 const FETCHED: Wait = { reached: "fetched", because: "what it uses must be there" };
 
+/** Hours of the day in everyone's band, where that is worked out and somebody has said what it is. */
+function inBandOf(residents: Build["brief"]["residents"], day: DayFact | undefined): Tally["inBand"] {
+  const { usual, sure } = day?.answer ?? {};
+  const likelyHours = usual ? hoursInBand(residents, usual) : null;
+  return likelyHours === null ? null : { likelyHours, safeHours: sure ? safeHoursInBand(residents, sure) : null };
+}
+
 /**
  * One design in, five ledgers out: levels and shell, then the trades, each once what it needs is told, then the reckoners
  * over the gathered ledgers. The design must have passed `checkDesign` with the same book.
@@ -139,6 +146,7 @@ export function plan(
     steps: before.steps,
     alsoAfter: untilFetched(before.steps, toBuy(buying)),
     now: parseLocal(input.now) ?? 0,
+    measured: factsOf(trades.facts).one(DAY)?.gate?.words,
   });
   const all = gather([before, diary]);
   const facts = factsOf(trades.facts);
@@ -180,20 +188,9 @@ export function plan(
       steps: diary.settled,
       groups: cuts.groups,
       currency: workshop.currency,
+      inBand: inBandOf(design.brief.residents, facts.one(DAY)),
     }),
   };
-}
-
-/**
- * A plan with the day of its air worked out, where it is not kept yet: that takes half a second.
- * @param input as of `plan`; days that it keeps are not worked out again
- */
-export function planWithDay(input: PlanInput, nester: Nester = rememberingNester()): Plan {
-  const memory = planMemory();
-  const first = plan(input, nester, true, memory);
-  const day = first.facts.one(DAY);
-  const days = day && !day.answer ? [...(input.days ?? []), runDay(day.ask)] : (input.days ?? []);
-  return plan({ ...input, days }, nester, false, memory);
 }
 
 /** The plan as the `hornwort plan` command writes it: five ledgers, the tally, the nesting and the dates. */

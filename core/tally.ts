@@ -16,6 +16,8 @@ export interface Tally {
   massDryKg: number;
   massWetKg: number;
   handsOnMinutes: number;
+  /** Hours of the day in which everyone's air is within its band, likely and to be safe; null where that is not known. */
+  inBand: { likelyHours: number; safeHours: number | null } | null;
   nextWait: { title: string; minutes: number } | null;
   groundInAt: string | null;
   plantsInAt: string | null;
@@ -30,6 +32,8 @@ export function tallyUp(ledgers: {
   buying: BuyLedger;
   diary: DiaryLedger;
   currency: string;
+  /** The air of the day in bands, where that is worked out. */
+  inBand: Tally["inBand"];
 }): Tally {
   const { masses, steps, groups, buying, diary } = ledgers;
   const sheets = groups.reduce((n, g) => n + g.sheets, 0);
@@ -45,6 +49,7 @@ export function tallyUp(ledgers: {
     massDryKg: kgAt(masses, "bare", "doors", "walls"),
     massWetKg: kgAt(masses, "bare", "doors", "walls", "filled"),
     handsOnMinutes: diary.handsOnMinutes,
+    inBand: ledgers.inBand,
     nextWait: waiting ? { title: waiting.title, minutes: waiting.waitMinutes } : null,
     groundInAt: local(diary.groundInAt),
     plantsInAt: local(diary.plantsInAt),

@@ -55,6 +55,13 @@ export function TallyBar() {
           value={formatMinutes(Math.round(tally.handsOnMinutes / 30) * 30)}
           figure="diary/hands-on"
         />
+        {tally.inBand && (
+          <Reading
+            label={tally.inBand.safeHours === null ? "In band, likely" : "In band, likely · safe"}
+            value={`${tally.inBand.likelyHours} h${tally.inBand.safeHours === null ? "" : ` · ${tally.inBand.safeHours} h`}`}
+            figure="day/in-band"
+          />
+        )}
       </Wider>
       <Reading
         label="Next wait"

@@ -1,6 +1,7 @@
 import { factKey } from "../ledgers/facts";
 import type { DayAnswer } from "./answer";
 import type { DayAsk } from "./ask";
+import type { Gate } from "./gate";
 
 /** So many draws tell how sure a day is. */
 export const SURE_RUNS = 64;
@@ -21,6 +22,12 @@ export interface DayFact {
   key: string;
   /** Undefined while nobody has worked it out. */
   answer: DayAnswer | undefined;
+  /** What the gauge's readings say of letting residents in; null where there are none to judge by. */
+  gate: Gate | null;
+  /** The gauge of the newest fit, where it drifts by itself. */
+  drift: { place: string; rhPerWeek: number } | null;
+  /** What readings were fitted to, and how many times: null while nothing was. */
+  fitted: { entries: number; words: string[] } | null;
   /** What had to be taken for it that nobody has said, in words. */
   taken: string[];
 }

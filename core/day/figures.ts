@@ -9,6 +9,7 @@ import type { DayFact } from "./facts";
 import { fansOf } from "./fans";
 import { CONVECTS, INSIDE, SHELL, TO_SURFACES } from "./held";
 import { least, mean, most } from "./hours";
+import { hoursInBand, safeHoursInBand } from "./inBand";
 import { DRAUGHT } from "./rooms";
 import { CHANGES, heatersOf, leastC, MARGIN, type Steady } from "./steady";
 import { FILM, GROUND_CONDUCTS } from "./walls";
@@ -21,7 +22,7 @@ function given(
       room: { draught },
     },
   }: Pick<Site, "brief">,
-  { ask: { input } }: DayFact,
+  { ask: { input }, fitted }: DayFact,
 ): FigureInput[] {
   const sum = <T>(list: readonly T[], of: (x: T) => number) => list.reduce((s, x) => s + of(x), 0);
   const grossCm2 = sum(input.openings, (o) => (o.widthMm * o.heightMm * (o.count ?? 1)) / 100);
@@ -46,6 +47,35 @@ function given(
     draught
       ? { name: "the room's draught, as typed", value: draught.value, unit: "m/s" }
       : constant("the room's draught", DRAUGHT, "m/s"),
+    ...(fitted
+      ? [
+          {
+            ...{
+              name: `fitted: ${fitted.words.join("; ") || "nothing that was not taken already"}`,
+              unit: "h of readings",
+            },
+            ...{ value: fitted.entries, basis: { kind: "log" as const, entries: fitted.entries } },
+          },
+        ]
+      : []),
+  ];
+}
+
+/** Hours of the day in the band of everyone: likely, and to be safe. */
+function inBandFigure(
+  { brief: { residents } }: Pick<Site, "brief">,
+  { usual, sure }: DayAnswer,
+  inputs: FigureInput[],
+): Figure[] {
+  const likely = hoursInBand(residents, usual);
+  if (likely === null) return [];
+  const safe = sure && safeHoursInBand(residents, sure);
+  return [
+    {
+      ...{ id: "day/in-band", label: "In band", value: likely, unit: "h", inputs, estimate: true as const },
+      ...(safe != null && { low: Math.min(likely, safe), high: likely }),
+      formula: `hours of the last day of a month in which warmth and air are what everyone lives in${safe == null ? "" : `; to be safe, those in which nine of ten of ${sure!.runs} draws of all that is unknown are`}`,
+    },
   ];
 }
 const BY_DAY = "the last day of a month, hour by hour: one balance of pressure, heat and water";
@@ -62,6 +92,7 @@ function dayFigures(site: Pick<Site, "brief">, day: DayFact, answer: DayAnswer):
     ...{ id, label, value: 1000 * value, unit: "mL", formula: "mean of the month, a day", inputs, estimate: true },
   });
   return [
+    ...inBandFigure(site, answer, inputs),
     about("day/temp", "Warmth over the day", usual.tempC, "°C"),
     about("day/rh", "Its air over the day", usual.rh, "% rh"),
     about("air/changes", "Air changes, hourly", usual.airChangesPerHour, "1/h"),

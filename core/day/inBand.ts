@@ -36,6 +36,9 @@ export const sharedBands = (residents: readonly Resident[]): SharedBands => ({
 const isOver = (x: number, band: Band, of: Of) => over(x, band.high + ABOUT[of].value);
 const isUnder = (x: number, band: Band, of: Of) => under(x, band.low - ABOUT[of].value);
 
+/** Whether something is out of a band, by more than anybody can tell. */
+export const isOut = (x: number, band: Band, of: Of): boolean => isOver(x, band, of) || isUnder(x, band, of);
+
 /** Hours of a day over a band and under it, by more than anybody can tell. */
 export const outOf = (day: readonly number[], band: Band, of: Of) => ({
   above: hoursOf(day, (x) => isOver(x, band, of)),
@@ -55,7 +58,7 @@ function hoursWithin(bands: SharedBands, days: readonly Pick<DayEnd, Of>[]): num
   if (!bands.tempC && !bands.rh) return null;
   const isWithin = (of: Of, hour: number) => {
     const band = bands[of];
-    return !band || days.every((day) => !(isOver(day[of][hour]!, band, of) || isUnder(day[of][hour]!, band, of)));
+    return !band || days.every((day) => !isOut(day[of][hour]!, band, of));
   };
   return days[0]!.tempC.filter((_, hour) => isWithin("tempC", hour) && isWithin("rh", hour)).length;
 }

@@ -4,6 +4,7 @@ import { PORTS } from "../features/facts";
 import { airStage } from "../features/stages";
 import { LIGHTS } from "../fixtures/lighting";
 import { airRead } from "../gauge/logged";
+import { drifts, fittedUnknowns } from "../gauge/words";
 import { FILLS } from "../ground/facts";
 import { fact } from "../ledgers/facts";
 import { emptyLedger, type TradeLedger } from "../ledgers/ledger";
@@ -13,18 +14,35 @@ import type { Told, Trade } from "../trade/trade";
 import { askOf, keyOf } from "./ask";
 import { DAY, type DayFact, KEPT_DAYS } from "./facts";
 import { figuresOf } from "./figures";
+import { gateOf } from "./gate";
 import { mean } from "./hours";
 import { bandSnags } from "./rules/bands";
 import { doorSnags } from "./rules/doors";
 import { drainSnags } from "./rules/drain";
+import { driftSnags } from "./rules/drifts";
 import { fanSnags } from "./rules/fans";
+import { gateSnags } from "./rules/gate";
 import { cutSnags, heatSnags } from "./rules/heat";
 import type { About } from "./rules/told";
 import { fogSnags, storeSnags } from "./rules/water";
 import { steadyOf } from "./steady";
 import { takenFor } from "./taken";
 
-const RULES = [bandSnags, fogSnags, storeSnags, heatSnags, cutSnags, fanSnags];
+const RULES = [bandSnags, fogSnags, storeSnags, heatSnags, cutSnags, fanSnags, gateSnags, driftSnags];
+
+/** What the newest fit tells of its gauge, and what it is a fit to. */
+function learnedOf({ reads, fit }: ReturnType<typeof airRead>): Pick<DayFact, "drift" | "fitted"> {
+  if (!fit) return { drift: null, fitted: null };
+  const read = reads.find((r) => r.entry === fit.event.read)!.event;
+  const rhPerWeek = fit.event.instrument.driftRhPerWeek;
+  return {
+    drift: drifts(fit.event) ? { place: read.place, rhPerWeek } : null,
+    fitted: {
+      entries: read.tempC.filter((t, h) => t !== null || read.rh[h] !== null).length,
+      words: fittedUnknowns(fit.event),
+    },
+  };
+}
 
 /** The air as it will be: what is asked of it, and what follows from what is known of it. */
 function planDay(site: Site, { facts, log }: Told): TradeLedger {
@@ -38,7 +56,11 @@ function planDay(site: Site, { facts, log }: Told): TradeLedger {
   const key = keyOf(ask);
   const kept = facts.one(KEPT_DAYS);
   const answer = kept?.get(key) ?? kept?.standIn;
-  const day: DayFact = { ask, key, answer, taken: takenFor(site, fills) };
+  const day: DayFact = {
+    ...{ ask, key, answer, taken: takenFor(site, fills) },
+    gate: gateOf(site.brief.residents, readings),
+    ...learnedOf(readings),
+  };
   const steady = steadyOf(site, ask.input.walls, answer && mean(answer.usual.airChangesPerHour));
   const about: About = { site, day, steady };
   const drainPort = (facts.one(PORTS) ?? []).some((p) => p.drains);

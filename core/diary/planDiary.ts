@@ -41,7 +41,7 @@ function bandWords({ brief: { residents } }: Pick<Site, "brief">): string {
 }
 
 /** The last steps of every build: a run without animals, residents in. */
-function closingSteps(site: Pick<Site, "brief">): Step[] {
+function closingSteps(site: Pick<Site, "brief">, measured: string | undefined): Step[] {
   return [
     {
       id: "diary/run-empty",
@@ -64,7 +64,7 @@ function closingSteps(site: Pick<Site, "brief">): Step[] {
       splittable: true,
       toHand: ["thermometer", "hygrometer"],
       cautions: [],
-      passSign: bandWords(site),
+      passSign: measured ? `${bandWords(site)} Read so far: ${measured}` : bandWords(site),
     },
     {
       id: "diary/residents-in",
@@ -91,11 +91,13 @@ interface ToLay {
   steps: readonly Step[];
   alsoAfter: (step: Step) => Wait | undefined;
   now: LocalMinutes;
+  /** What readings of the air gauge say of it already, in words. */
+  measured?: string | undefined;
 }
 
 /** Every trade's steps and the closing ones, laid on the builder's own hours. */
 export function planDiary(site: Site, needs: ToLay): DiaryLedger {
-  const closing = closingSteps(site);
+  const closing = closingSteps(site, needs.measured);
   const steps = settleWaits([...needs.steps, ...closing], needs.alsoAfter);
   const { hours } = site.workshop;
   const entries = schedule(steps, hours, needs.now);

@@ -89,7 +89,7 @@ export function fitted(given: ToFit, from: readonly number[]): number[] {
 export function covarianceAt({ model, weights }: ToFit, z: readonly number[]): number[][] {
   const slopes = new Matrix(slopesOf(model, z));
   const weighed = slopes.clone();
-  weights.forEach((w, i) => weighed.mulRow(i, w));
+  for (const [i, w] of weights.entries()) weighed.mulRow(i, w);
   const sure = inverse(slopes.transpose().mmul(weighed).add(Matrix.eye(z.length)));
   // Rounding leaves its two halves a hair apart.
   return sure.add(sure.transpose()).div(2).to2DArray();

@@ -1,4 +1,5 @@
 import { formatLocal, parseLocal } from "../design/localTime";
+import { type Known, memory } from "../figures/figure";
 import { unknownAt } from "../sure/turn";
 import { unknownKind } from "../sure/unknowns";
 import { Z95 } from "../sure/z95";
@@ -8,8 +9,9 @@ import type { AirFit, AirRead } from "./schema";
 
 /** An unknown that readings left as wide as this was not told by them. */
 const NARROWED = 0.8;
-/** Over so many of its own standard deviations, and so much in a week, a drift is the gauge's, % rh. */
-const DRIFTS = { sigmas: 2, rhPerWeek: 1 };
+/** Over so much in a week, and so many of its own standard deviations, a drift is the gauge's, % rh. From memory. */
+const DRIFTS_RH: Known = { value: 1, basis: memory };
+const DRIFT_SIGMAS = 2;
 
 const DAY_NAMES = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
 const momentOf = (from: string, hour: number): string => {
@@ -47,7 +49,7 @@ function instrumentWords({ instrument, driftSigmas }: AirFit): string[] {
 
 /** Whether it is the gauge that drifts. */
 export const drifts = ({ instrument, driftSigmas }: Pick<AirFit, "instrument" | "driftSigmas">): boolean =>
-  Math.abs(driftSigmas) > DRIFTS.sigmas && Math.abs(instrument.driftRhPerWeek) > DRIFTS.rhPerWeek;
+  Math.abs(driftSigmas) > DRIFT_SIGMAS && Math.abs(instrument.driftRhPerWeek) > DRIFTS_RH.value;
 
 /** What a fit tells, a sentence each. */
 export function fitWords(fit: AirFit, read: Pick<AirRead, "from">): string[] {

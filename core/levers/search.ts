@@ -79,52 +79,98 @@ interface Best {
   stopped: string | undefined;
 }
 
+/** How far a setting is from what is asked: within on its likely day comes before everything else. */
+const shortOf = ({ likely, safe }: Tried, asSafe: boolean): number =>
+  asSafe && likely <= 0 ? safe : likely > 0 && asSafe ? FAR + likely : likely;
+const FAR = 1e6;
+
+/** Looks nearer between the setting that comes nearest and its neighbours, where one step is too little and the next too much. */
+function lookedBetween(
+  look: (s: Setting) => Tried | undefined,
+  lever: Lever,
+  list: readonly (Tried | null)[],
+  asSafe: boolean,
+): Tried | undefined {
+  const score = (t: Tried | null | undefined) => (t ? shortOf(t, asSafe) : Number.POSITIVE_INFINITY);
+  let at = list.reduce((best, t, i) => (score(t) < score(list[best]) ? i : best), 0);
+  let near: (Tried | null)[] = list.slice(Math.max(0, at - 1), at + 2);
+  at = Math.min(1, at);
+  for (let n = 0; n < HALVINGS; n++) {
+    const best = near[at];
+    if (!best) return undefined;
+    if (score(best) <= 0) return best;
+    const before = at > 0 ? near[at - 1] : undefined;
+    const after = near[at + 1];
+    const between = (from: Tried | null | undefined, to: Tried | undefined) => {
+      const middle = from === undefined || !to ? undefined : lever.between?.(from?.setting ?? null, to.setting);
+      return middle && look(middle);
+    };
+    const [low, high] = [between(before, best), between(best, after ?? undefined)];
+    const five = [before, low, best, high, after];
+    const next = five.reduce((least, t, i) => (score(t) < score(five[least]) ? i : least), 2);
+    if (!low && !high) return undefined;
+    near = [five[next - 1] ?? null, five[next]!, five[next + 1] ?? null].map((t) => t ?? null);
+    at = 1;
+  }
+  const last = near[at];
+  return last && score(last) <= 0 ? last : undefined;
+}
+
 /** The least change of a lever that is within the band. */
 function least(judge: Judge, lever: Lever, asSafe: boolean, base: readonly Operation[] = []): Best {
-  const isIn = (t: Tried) => (asSafe ? t.safe : t.likely) <= 0;
-  let [does, nearest, stopped]: [Tried | undefined, Tried | undefined, string | undefined] = [
-    undefined,
-    undefined,
-    undefined,
-  ];
+  const isIn = (t: Tried) => shortOf(t, asSafe) <= 0;
+  const best: Best = { does: undefined, nearest: undefined, stopped: undefined };
+  const look = (setting: Setting): Tried | undefined => {
+    const now = tried(judge, setting, base, asSafe);
+    if (typeof now === "string") {
+      best.stopped ??= now;
+      return undefined;
+    }
+    if (!best.nearest || now.likely < best.nearest.likely) best.nearest = now;
+    return now;
+  };
+  /** Whether it holds by as many draws as the page will show. */
+  const proven = (t: Tried) => !asSafe || judge.safe(t.plan, true) <= 0;
+  const asIs = judge.designed(base).plan;
+  const start: Tried = { setting: AS_IS, plan: asIs, likely: judge.likely(asIs), safe: Number.POSITIVE_INFINITY };
   for (const side of lever.sides) {
-    let before: Setting | null = null;
-    let outBy = Number.POSITIVE_INFINITY;
+    // How it is now begins each side: what is between it and the first setting is looked at too.
+    const seen: (Tried | null)[] = [lever.between ? start : null];
     for (const setting of side) {
-      if (does && does.setting.far <= setting.far) break;
-      const now = tried(judge, setting, base, asSafe);
-      if (typeof now === "string") {
-        stopped ??= now;
-        break;
-      }
-      if (!nearest || now.likely < nearest.likely) nearest = now;
+      if (best.does && best.does.setting.far <= setting.far) break;
+      const now = look(setting);
+      if (!now) break;
+      const last = seen.at(-1);
+      seen.push(now);
       if (!isIn(now)) {
         // Farther this way it only leaves the band at its other end.
-        if (asSafe && now.likely <= 0 && now.safe > outBy) break;
-        if (now.likely <= 0) outBy = now.safe;
-        before = setting;
+        if (last && last !== start && shortOf(now, asSafe) > shortOf(last, asSafe) && last.likely <= 0) break;
         continue;
       }
       let good = now;
+      let short = last?.setting === AS_IS ? null : (last?.setting ?? null);
       for (let n = 0; n < HALVINGS; n++) {
-        const middle: Setting | undefined = lever.between?.(before, good.setting);
-        const then = middle && tried(judge, middle, base, asSafe);
+        const middle: Setting | undefined = lever.between?.(short, good.setting);
+        const then = middle && look(middle);
         if (!then) break;
-        if (typeof then !== "string" && isIn(then)) good = then;
-        else before = middle;
+        if (isIn(then)) good = then;
+        else short = then.setting;
       }
-      if (asSafe && judge.safe(good.plan, true) > 0) {
-        // By as many draws as will be shown it is not yet: the next setting on is looked at.
-        before = setting;
-        if (good !== now && judge.safe(now.plan, true) <= 0) good = now;
-        else continue;
-      }
-      does = good;
+      // By as many draws as will be shown it may not be yet: then the whole step, then the next setting on.
+      const held = [good, now].find(proven);
+      if (!held) continue;
+      best.does = held;
       break;
     }
+    if (best.does || !lever.between || seen.length < 2) continue;
+    const found = lookedBetween(look, lever, seen, asSafe);
+    if (found && proven(found) && (!best.does || found.setting.far < (best.does as Tried).setting.far))
+      best.does = found;
   }
-  return { does, nearest, stopped };
+  return best;
 }
+/** How things are, as a setting of anything. */
+const AS_IS: Setting = { far: 0, words: "as it is", patch: [] };
 
 /** The least change first; what does to be safe before what does on a usual day alone. */
 const sorted = (found: readonly LeverFound[]): LeverFound[] =>
@@ -169,12 +215,12 @@ const shown = (
   far: parts.reduce((sum, { setting }) => sum + setting.far, 0),
 });
 
-/** The least change of two levers together that is within the band to be safe: each setting of one, and what the other needs then. */
-function together(judge: Judge, one: Lever, other: Lever): LeverFound | undefined {
+/** The least change of two levers together that is within the band: each setting of one, and what the other needs then. */
+function together(judge: Judge, one: Lever, other: Lever, asSafe: boolean): LeverFound | undefined {
   let best: LeverFound | undefined;
   for (const setting of one.sides.flat()) {
     if (best && setting.far >= best.far) continue;
-    const { does } = least(judge, other, true, setting.patch);
+    const { does } = least(judge, other, asSafe, setting.patch);
     if (!does || (best && setting.far + does.setting.far >= best.far)) continue;
     best = shown(
       judge,
@@ -235,11 +281,15 @@ export function* searching(input: PlanInput): Generator<LeverSearch, void> {
     .slice(0, PAIRED)
     .map(({ lever }) => lever);
   const pairs = most.flatMap((one, i) => most.slice(i + 1).map((other) => [one, other] as const));
-  state.of += pairs.length;
-  for (const [one, other] of pairs) {
-    const found = together(judge, one, other);
-    if (found) state.found = sorted([...state.found, found]);
-    state.done++;
-    yield { ...state };
+  // To be safe first; on a usual day alone only where nothing else does that either.
+  for (const asSafe of [true, false]) {
+    if (state.found.length > 0 && !asSafe) return;
+    state.of += pairs.length;
+    for (const [one, other] of pairs) {
+      const found = together(judge, one, other, asSafe);
+      if (found) state.found = sorted([...state.found, found]);
+      state.done++;
+      yield { ...state };
+    }
   }
 }

@@ -1,6 +1,6 @@
 import { CholeskyDecomposition, Matrix } from "ml-matrix";
+import { probit } from "simple-statistics";
 import { latinHypercube } from "./latin";
-import { normalQuantile } from "./normal";
 import type { Doubt } from "./turn";
 
 /** What digits cut off a covariance must not make it one of nothing. */
@@ -24,7 +24,7 @@ function rootOf(covariance: NonNullable<Doubt["covariance"]>): number[][] {
 export function drawsOf({ unknowns, covariance }: Doubt, points: number, seed: number): number[][] {
   const root = covariance && rootOf(covariance);
   return latinHypercube(points, unknowns.length, seed).map((shares) => {
-    const free = shares.map(normalQuantile);
+    const free = shares.map(probit);
     return unknowns.map(({ at }, i) =>
       root ? at + root[i]!.reduce((sum, r, j) => sum + r * free[j]!, 0) : at + free[i]!,
     );

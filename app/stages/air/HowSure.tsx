@@ -38,7 +38,7 @@ export default function HowSure() {
       ))}
       {sure && (
         <Text fontSize="xs" color="muted">
-          {`Shaded on the curves: where nine of ten of ${sure.runs} draws lie, with the room and all that nobody measured drawn anew each time.`}
+          {`Shaded on the curves: where nine of ten of ${sure.runs} draws lie, each with the room, and all else that nobody has measured, at another of what it may be.`}
         </Text>
       )}
       {!sure && !progress.running && !progress.stopped && (

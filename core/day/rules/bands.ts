@@ -23,8 +23,12 @@ function sentenceOf(day: readonly number[], { low, high }: Band, unit: string, h
   return `${air}; ${hours} hours of it ${side} the ${formatNumber(low)} to ${formatNumber(high)} it lives in.`;
 }
 
+/** What it may come to where all that is unknown goes against it, in words; nothing until that is known. */
+const toBeSafe = (far: number | undefined, unit: string): string =>
+  far === undefined ? "" : ` To be safe reckon with ${formatNumber(far, 0)} ${unit}.`;
+
 /** Damp: a stop for who lives dry, and for a wet skin that dries out. */
-function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): Snag[] {
+function airSnags(resident: Resident, band: Band, { usual, ends, sure }: DayAnswer): Snag[] {
   const name = resident.name;
   const { rh } = usual;
   const { above, below } = outOf(rh, band, "rh");
@@ -34,7 +38,7 @@ function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): S
       toldOf("too-damp", subject, {
         severity: band.high <= DRY_RH.value ? "stop" : "mind",
         title: `Too damp for ${name}`,
-        sentence: sentenceOf(rh, band, "% rh", above, "over"),
+        sentence: sentenceOf(rh, band, "% rh", above, "over") + toBeSafe(sure && most(sure.rh.high), "% rh"),
         reason:
           band.high <= DRY_RH.value
             ? "Who lives dry falls ill in the lungs where the air stays damp (common practice, no source)."
@@ -47,7 +51,7 @@ function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): S
       toldOf("too-dry", subject, {
         severity: resident.traits.wetSkin ? "stop" : "mind",
         title: `Too dry for ${name}`,
-        sentence: sentenceOf(rh, band, "% rh", below, "under"),
+        sentence: sentenceOf(rh, band, "% rh", below, "under") + toBeSafe(sure && least(sure.rh.low), "% rh"),
         reason: resident.traits.wetSkin
           ? "A wet skin dries out in hours (common practice, no source)."
           : "Less open mesh, more mist, or more that holds water.",
@@ -56,7 +60,7 @@ function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): S
     ];
   const dry = outOf(ends.dry.rh, band, "rh").below;
   const damp = outOf(ends.damp.rh, band, "rh").above;
-  if (Math.max(dry, damp) <= HOURS.value) return [];
+  if (Math.max(dry, damp) <= HOURS.value) return sure ? unsureSnags(resident, band, sure.rh, "% rh") : [];
   const [when, day, hours, side] =
     dry >= damp ? (["driest", ends.dry.rh, dry, "under"] as const) : (["dampest", ends.damp.rh, damp, "over"] as const);
   return [
@@ -70,8 +74,31 @@ function airSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer): S
   ];
 }
 
+/** Within its band on a usual day and at the ends of the room, and yet not to be safe: a note. */
+function unsureSnags(
+  { id, name }: Resident,
+  band: Band,
+  { low, high }: { low: number[]; high: number[] },
+  unit: "% rh" | "°C",
+): Snag[] {
+  const of = unit === "°C" ? "tempC" : "rh";
+  const below = outOf(low, band, of).below;
+  const above = outOf(high, band, of).above;
+  if (Math.max(below, above) <= HOURS.value) return [];
+  const [hours, side, far] = below >= above ? [below, "under", least(low)] : [above, "over", most(high)];
+  return [
+    toldOf(of === "rh" ? "air-unsure" : "warmth-unsure", id, {
+      severity: "note",
+      title: `${name}: within its band, but not to be safe`,
+      sentence: `As likely as not it is within ${formatNumber(band.low)} to ${formatNumber(band.high)} ${unit}; one day in ten it may be ${formatNumber(far, 0)} ${unit}, ${hours} hours of it ${side}.`,
+      reason: "Under Air stands which unknown matters most: measured, it is one no longer.",
+      figure: "day/in-band",
+    }),
+  ];
+}
+
 /** Warmth: in the room as it usually is, then in the coldest and the warmest. What heats, and is too weak, is told by itself. */
-function warmthSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer, heated: boolean): Snag[] {
+function warmthSnags(resident: Resident, band: Band, { usual, ends, sure }: DayAnswer, heated: boolean): Snag[] {
   const rooms = [
     ["as the room usually is", usual.tempC],
     ...(heated ? [] : [["in the coldest room you typed", ends.cold.tempC] as const]),
@@ -85,7 +112,7 @@ function warmthSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer,
       toldOf(cold ? "too-cold" : "too-warm", resident.id, {
         severity: "mind",
         title: `Too ${cold ? "cold" : "warm"} for ${resident.name}`,
-        sentence: `${capital(when)}: ${sentenceOf(day, band, "°C", cold ? below : above, cold ? "under" : "over")}`,
+        sentence: `${capital(when)}: ${sentenceOf(day, band, "°C", cold ? below : above, cold ? "under" : "over")}${toBeSafe(sure && (cold ? least(sure.tempC.low) : most(sure.tempC.high)), "°C")}`,
         reason: cold
           ? "A heater, longer hours, or more that keeps warmth in. Warm and cool places within the shell are not told apart."
           : "Fewer watts, shorter hours, or more air. Warm and cool places within the shell are not told apart.",
@@ -93,7 +120,7 @@ function warmthSnags(resident: Resident, band: Band, { usual, ends }: DayAnswer,
       }),
     ];
   }
-  return [];
+  return sure ? unsureSnags(resident, band, sure.tempC, "°C") : [];
 }
 
 /** Whether everyone is to live in air they bear: before they move in. */

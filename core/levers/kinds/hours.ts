@@ -1,6 +1,7 @@
 import { minuteOf } from "../../climate/format";
 import { setToC } from "../../day/heaters";
 import { mostC } from "../../day/steady";
+import { type Known, memory } from "../../figures/figure";
 import { fixtureKind } from "../../fixtures/kinds/list";
 import type { Fixture } from "../../fixtures/schema";
 import { set } from "../../ledgers/fix";
@@ -20,23 +21,21 @@ const span = ({ from, to }: NonNullable<Fixture["hours"]>) => {
 };
 
 /** What light there is follows a day: lamps burn no less and no more, hours. From memory. */
-const LIT = { low: 6, high: 14 };
-/** A fan runs for so many minutes at least. */
-const FAN_LEAST = 5;
+const LIT: Known = { value: 12, low: 6, high: 14, basis: memory };
+/** A fan runs for so many minutes at least: less stirs nothing. From memory. */
+const FAN_LEAST: Known = { value: 5, basis: memory };
 
 /** How long something runs that a clock switches: light as long as a day may be, heat and air up to day and night. */
 export const hoursOn: LeverKind = (site) =>
   site.variant.fixtures.flatMap((fixture, i) => {
     const { hours } = fixture;
     const kind = fixtureKind(fixture);
-    const shines = kind.lamp !== undefined;
     const moves = kind.moves !== undefined;
-    if (!hours || (!kind.heats && !moves && !shines && !kind.warms)) return [];
+    if (!hours || (!kind.heats && !moves && !kind.warms)) return [];
     const now = span(hours);
-    const [low, high] =
-      shines && !kind.heats
-        ? [Math.min(now, LIT.low * 60), Math.max(now, LIT.high * 60)]
-        : [Math.min(now, moves ? FAN_LEAST : 60), DAY];
+    const [low, high] = kind.lit
+      ? [Math.min(now, LIT.low! * 60), Math.max(now, LIT.high! * 60)]
+      : [Math.min(now, moves ? FAN_LEAST.value : 60), DAY];
     // It goes on as it does now, and earlier where the day is not long enough.
     const onFor = (minutes: number) => {
       const to = Math.min(minuteOf(hours.from) + minutes, Math.max(LATEST, minuteOf(hours.to)));
@@ -56,8 +55,8 @@ export const hoursOn: LeverKind = (site) =>
     ];
   });
 
-/** A thermostat is not set more than this over what anybody bears, nor under the room, °C. */
-const OVER_C = 4;
+/** A thermostat is not set more than this over what anybody bears, nor under the room, K. From memory. */
+const OVER: Known = { value: 4, basis: memory };
 
 /** What a thermostat is set to. */
 export const thermostatSet: LeverKind = (site) =>
@@ -65,7 +64,7 @@ export const thermostatSet: LeverKind = (site) =>
     const now = setToC(site, fixture);
     if (now === null || !fixtureKind(fixture).heats) return [];
     const low = Math.min(now, site.brief.room.tempC.low);
-    const high = Math.max(now, (mostC(site) ?? now) + OVER_C);
+    const high = Math.max(now, (mostC(site) ?? now) + OVER.value);
     return [
       numberLever({
         ...{ id: `set/${fixture.id}`, name: `${fixture.name}, set to`, now, low, high, step: 0.5 },

@@ -1,4 +1,5 @@
 import type { Measure } from "../../design/basics";
+import { type Known, memory } from "../../figures/figure";
 import { fixtureKind } from "../../fixtures/kinds/list";
 import { siteFloor } from "../../ground/site";
 import { set } from "../../ledgers/fix";
@@ -7,14 +8,14 @@ import { type LeverKind, numberLever } from "../lever";
 
 const stated = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
 /** More than this on a square metre in a day is a flood, mL. From memory. */
-const MOST_ML_PER_M2 = 2500;
+const MOST_ML_PER_M2: Known = { value: 2500, basis: memory };
 
 /** What is misted by hand in a day. Where nozzles mist they are the lever. */
 export const mistByHand: LeverKind = (site) => {
   const { ground, fixtures } = site.variant;
   if (fixtures.some((f) => fixtureKind(f).mistsMlADay)) return [];
   const now = ground.misting?.value ?? 0;
-  const most = Math.ceil((MOST_ML_PER_M2 * siteFloor(site).wholeM2) / 10) * 10;
+  const most = Math.ceil((MOST_ML_PER_M2.value * siteFloor(site).wholeM2) / 10) * 10;
   return [
     numberLever({
       ...{ id: "mist-by-hand", name: "Mist by hand, a day", now, low: 0, high: Math.max(now, most), step: 5 },
