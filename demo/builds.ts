@@ -6,6 +6,7 @@ import { flatPack } from "./builds/flatPack";
 import { haberdasher } from "./builds/haberdasher";
 import { landingBox } from "./builds/landingBox";
 import { nurseryTub } from "./builds/nurseryTub";
+import { coldBox, dampTub, dryCabinet } from "./builds/outOfBand";
 import { towerOnEnd } from "./builds/towerOnEnd";
 
 export { antYard } from "./builds/antYard";
@@ -26,5 +27,5 @@ export const demoBuilds = (): Build[] => [
   haberdasher(),
 ];
 
-/** What is shipped as build files: the demo, and every kind of door and lid on one build. */
-export const exampleBuilds = (): Build[] => [...demoBuilds(), doorsSideBySide()];
+/** What is shipped as build files: the demo, every kind of door and lid on one build, and three whose air is out of its band. */
+export const exampleBuilds = (): Build[] => [...demoBuilds(), doorsSideBySide(), dampTub(), dryCabinet(), coldBox()];

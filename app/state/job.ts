@@ -18,9 +18,11 @@ interface Working {
 export function createJob<T>() {
   const state = createStore<JobState<T>>()(() => ({ status: "idle", known: null }));
   let working: Working | null = null;
+  /** Whose turn it is: what was stopped or run anew is no longer heard. */
+  let turn: object | null = null;
   const end = (status: JobState<T>["status"]) => {
     working?.end();
-    working = null;
+    [working, turn] = [null, null];
     state.setState({ status });
   };
   return {
@@ -29,10 +31,11 @@ export function createJob<T>() {
     run(start: (tell: (known: T) => void) => Working): void {
       working?.end();
       state.setState({ status: "running", known: null });
-      let mine: Working | null = null;
-      const isMine = () => mine !== null && working === mine;
-      mine = start((known) => {
-        if (working === null || isMine()) state.setState({ known });
+      const own = {};
+      turn = own;
+      const isMine = () => turn === own;
+      const mine = start((known) => {
+        if (isMine()) state.setState({ known });
       });
       working = mine;
       mine.done.then(
@@ -45,7 +48,7 @@ export function createJob<T>() {
     /** Forgets what is known. */
     clear() {
       working?.end();
-      working = null;
+      [working, turn] = [null, null];
       state.setState({ status: "idle", known: null });
     },
   };

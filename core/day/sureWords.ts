@@ -29,6 +29,6 @@ export const oddsOf = ({ fog, drainFull, runsDry }: Sure): string[] => [
   ...fog
     .filter((f) => f.share > 0.02 && f.face === "front")
     .map((f) => `${capital(f.face)} fogs: ${oddsWords(f.share)}`),
-  ...(drainFull > 0 ? [`the drainage is full within a month: ${oddsWords(drainFull)}`] : []),
-  ...(runsDry > 0 ? [`the substrate runs dry within a month: ${oddsWords(runsDry)}`] : []),
+  ...(drainFull > 0 ? [`The drainage is full within a month: ${oddsWords(drainFull)}`] : []),
+  ...(runsDry > 0 ? [`The substrate runs dry within a month: ${oddsWords(runsDry)}`] : []),
 ];

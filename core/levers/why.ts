@@ -9,15 +9,31 @@ type Day = { tempC: number[]; rh: number[] };
 
 const NOTHING_HEATS = "nothing in it heats for long enough";
 
-/** What of the room keeps a day out of its band, in words; nothing where it is not the room. */
-function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
+/** Whether the room itself is out of the band, on the side that the day is: no change of air mends that. */
+function roomIsOut(plan: Plan, bands: SharedBands, day: Day): boolean {
+  const { room, asInside } = roomOf(plan, day);
+  const out = (of: "tempC" | "rh", x: number) => {
+    const band = bands[of];
+    return band !== null && outOf(day[of], band, of).above > 0 && x > band.high;
+  };
+  return out("rh", asInside) || out("tempC", room.tempC);
+}
+
+/** The room as it usually is, and how damp its air is once it is as warm as the shell's, % rh. */
+function roomOf(plan: Plan, day: Day) {
   const { input } = plan.facts.one(DAY)!.ask;
   const room = Array.isArray(input.room) ? input.room[0]! : input.room;
-  const rh = bands.rh && outOf(day.rh, bands.rh, "rh");
-  const temp = bands.tempC && outOf(day.tempC, bands.tempC, "tempC");
   const insideC = mean(day.tempC);
   const asInside = (100 * vapourKgPerM3(room.tempC, room.rh)) / saturationKgPerM3(insideC);
-  const air = `The room’s own air is ${formatNumber(Math.min(100, asInside), 0)} % at ${formatNumber(insideC, 0)} °C`;
+  return { room, insideC, asInside: Math.min(100, asInside) };
+}
+
+/** What of the room keeps a day out of its band, in words; nothing where it is not the room. */
+function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
+  const { room, insideC, asInside } = roomOf(plan, day);
+  const rh = bands.rh && outOf(day.rh, bands.rh, "rh");
+  const temp = bands.tempC && outOf(day.tempC, bands.tempC, "tempC");
+  const air = `The room’s own air is ${formatNumber(asInside, 0)} % at ${formatNumber(insideC, 0)} °C`;
   const says = [
     { hours: rh?.below ?? 0, words: `${air}: too dry for any change of air, and what is wet does not make up for it.` },
     { hours: rh?.above ?? 0, words: `${air}, and what is wet in it gives more than is changed.` },
@@ -52,7 +68,8 @@ export function whyNot(
   helps: boolean,
 ): string {
   if (!nearest) return stopped ? `It cannot be set otherwise: ${stopped}.` : "It has no other setting.";
-  const cause = stopped ? `More of it does not go: ${stopped}.` : roomSays(nearest.plan, bands, nearest.day);
+  const isRoom = roomIsOut(nearest.plan, bands, nearest.day);
+  const cause = stopped && !isRoom ? `More of it does not go: ${stopped}.` : roomSays(nearest.plan, bands, nearest.day);
   if (!helps) return `It brings it no nearer: ${dayWords(nearest.day, bands)}. ${cause}`;
   return `At best (${nearest.words}) it is ${dayWords(nearest.day, bands)}. ${cause}`;
 }

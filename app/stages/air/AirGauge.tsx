@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { proxy } from "comlink";
-import { lazy, useEffect, useState } from "react";
+import { lazy } from "react";
 import { useStore } from "zustand";
 import { DAY } from "#core/day/facts";
 import { fitGiven, tooFew } from "#core/day/toFit";
@@ -11,12 +11,12 @@ import { fitWords } from "#core/gauge/words";
 import { RowSheet } from "../../frame/Rows";
 import { Wide } from "../../frame/Wide";
 import { useShown } from "../../state/context";
-import { createJob } from "../../state/job";
 import { useLog } from "../../state/useLog";
 import { ActButton } from "../../ui/ActButton";
 import { Going } from "../../ui/Going";
 import { QuietButton } from "../../ui/QuietButton";
 import { newGaugeWorker } from "./gaugeWorker";
+import type { AirJobs } from "./useJobs";
 import { useReadings } from "./useReadings";
 
 const BringReadings = lazy(() => import("./BringReadings").then((m) => ({ default: m.BringReadings })));
@@ -32,37 +32,33 @@ const lastsWords = ({ from, tempC, rh }: AirRead): string => {
 };
 
 /** The builder's own gauge: its readings, and what the air's model learns of them. */
-export default function AirGauge() {
+export default function AirGauge({ job }: { job: AirJobs["fit"] }) {
   const log = useLog();
   const { reads, fit } = useReadings();
-  const [job] = useState(() => createJob<{ entry: string; fit: Fit; pass: number }>());
   const { status, known } = useStore(job.state);
-  const [fitting, setFitting] = useState<string>();
+  const fitting = known?.entry;
   const ask = useShown(({ plan }) => plan.facts.one(DAY)?.ask);
-  useEffect(() => () => job.clear(), [job]);
-  const keep = (known: { entry: string; fit: Fit } | null) => {
-    if (known) log.add({ kind: "air-fit", read: known.entry, ...known.fit });
+  const keep = (entry: string, fit: Fit | null | undefined) => {
+    if (fit) log.add({ kind: "air-fit", read: entry, ...fit });
   };
   const begin = ({ entry, event }: Logged<AirRead>) => {
     if (!ask) return;
-    setFitting(entry);
     const given = fitGiven(ask, event);
     job.run((tell) => {
       const { door, failed, end } = newGaugeWorker();
-      let pass = 0;
-      let last: { entry: string; fit: Fit; pass: number } | null = null;
+      let [pass, last]: [number, Fit | null] = [0, null];
+      tell({ entry, fit: last, pass });
       const hear = async (now: Fit) => {
-        pass++;
-        last = { entry, fit: now, pass };
-        tell(last);
+        [pass, last] = [pass + 1, now];
+        tell({ entry, fit: now, pass });
       };
-      const done = Promise.race([door.fit(given, proxy(hear)), failed]).then(() => keep(last));
+      const done = Promise.race([door.fit(given, proxy(hear)), failed]).then(() => keep(entry, last));
       return { done, end };
     });
   };
   const stop = () => {
     job.stop();
-    keep(known);
+    if (known) keep(known.entry, known.fit);
   };
   const running = status === "running";
   return (
@@ -115,7 +111,7 @@ export default function AirGauge() {
             )}
             {running && fitting === read.entry && (
               <Going
-                words={known ? `Pass ${Math.min(PASSES, known.pass + 1)} of ${PASSES}` : `Pass 1 of ${PASSES}`}
+                words={`Pass ${Math.min(PASSES, (known?.pass ?? 0) + 1)} of ${PASSES}`}
                 share={(known?.pass ?? 0) / PASSES}
                 onStop={stop}
               />
@@ -125,7 +121,7 @@ export default function AirGauge() {
                 The fit failed; the readings are kept. Try it again.
               </Text>
             )}
-            {status === "stopped" && fitting === read.entry && !known && (
+            {status === "stopped" && fitting === read.entry && !known?.fit && (
               <Text fontSize="xs" color="muted">
                 Stopped before anything was known; the readings are kept.
               </Text>

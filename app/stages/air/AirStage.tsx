@@ -17,6 +17,7 @@ import { usePicked, useShown } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { BOARD_HEIGHT } from "../../ui/room";
 import { Toggle } from "../../ui/Toggle";
+import { useJobs } from "./useJobs";
 
 // The curves are fetched with what draws them, apart from the rest of the page.
 const AirChart = lazy(() => import("./AirChart").then((m) => ({ default: m.AirChart })));
@@ -31,6 +32,7 @@ const VIEWS = [["day", "The day"], ["month", "The month"], ["gauge", "The gauge"
 /** Vents drawn on the net, and the air that comes of them as curves. */
 export default function AirStage() {
   const boards = useBoards();
+  const jobs = useJobs();
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("day");
   // What is taken in hand is seen where it is, with the day under it.
   const held = usePicked((p) => p.held[0]?.id);
@@ -70,9 +72,10 @@ export default function AirStage() {
       <TwoUp>
         {view !== "net" && (
           <Suspense fallback={null}>
-            <Levers />
+            {view === "gauge" && <AirGauge job={jobs.fit} />}
+            <Levers job={jobs.levers} />
             <HowSure />
-            <AirGauge />
+            {view !== "gauge" && <AirGauge job={jobs.fit} />}
           </Suspense>
         )}
         <RowSheet

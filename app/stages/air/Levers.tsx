@@ -1,43 +1,42 @@
 import { Box, Table, Text } from "@chakra-ui/react";
 import { proxy, wrap } from "comlink";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { useStore } from "zustand";
 import { DAY } from "#core/day/facts";
 import type { LeverFound, LeverSearch } from "#core/levers/search";
 import type { LeversDoor } from "../../../workers/levers.worker";
 import { RowSheet } from "../../frame/Rows";
 import { useBuildHandle, useShown } from "../../state/context";
-import { createJob } from "../../state/job";
 import { ActButton } from "../../ui/ActButton";
 import { Going } from "../../ui/Going";
 import { PlainTable } from "../../ui/PlainTable";
 import { QuietButton } from "../../ui/QuietButton";
+import type { AirJobs } from "./useJobs";
 
 /** What would bring the air into its band: each lever alone, or two together; looked for in a thread of its own. */
-export default function Levers() {
+export default function Levers({ job }: { job: AirJobs["levers"] }) {
   const { api } = useBuildHandle();
-  const [job] = useState(() => createJob<LeverSearch>());
-  const [of, setOf] = useState<string>();
-  const { status, known } = useStore(job.state);
+  const { status, known: now } = useStore(job.state);
+  const known = now?.search ?? null;
   const key = useShown(({ plan }) => plan.facts.one(DAY)?.key);
-  useEffect(() => () => job.clear(), [job]);
   const look = () => {
     const { design, bench } = api.settled.getState();
-    setOf(api.settled.getState().plan.facts.one(DAY)?.key);
+    const of = api.settled.getState().plan.facts.one(DAY)?.key;
     job.run((tell) => {
+      tell({ of, search: null });
       const worker = new Worker(new URL("../../../workers/levers.worker.ts", import.meta.url), { type: "module" });
       const failed = new Promise<void>((_, no) => {
         worker.onerror = () => no(new Error("The thread failed."));
       });
       const done = wrap<LeversDoor>(worker).search(
         { design, ...bench },
-        proxy(async (now) => tell(now)),
+        proxy(async (search) => tell({ of, search })),
       );
       return { done: Promise.race([done, failed]), end: () => worker.terminate() };
     });
   };
   const running = status === "running";
-  const isStale = known !== null && !running && of !== key;
+  const isStale = known !== null && !running && now?.of !== key;
   const shown = isStale ? null : known;
   const doIt = (found: LeverFound) => api.applyFix({ label: `${found.name}: ${found.to}`, patch: found.patch });
   return (
