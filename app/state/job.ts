@@ -53,4 +53,3 @@ export function createJob<T>() {
     },
   };
 }
-export type Job<T> = ReturnType<typeof createJob<T>>;

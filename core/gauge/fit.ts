@@ -4,6 +4,7 @@ import { turnedTo } from "../sure/turn";
 import type { Unknown } from "../sure/unknowns";
 import { asTold, type GaugeLabel, INSTRUMENT_UNKNOWNS, instrumentAt } from "./instrument";
 import { covarianceAt, fitted, misfit, type ToFit } from "./leastSquares";
+import { PASS_STEPS_S } from "./passes";
 import type { AirFit } from "./schema";
 import { type Off, type OffSpread, offOf, settlesFor, spreadOf } from "./spread";
 import { over, type Read, type Stretch } from "./week";
@@ -26,7 +27,7 @@ const AT_FIRST = { k: 0.5, rh: 3 };
 /** No gauge is trusted closer than this: what its last digit hides. */
 const CLOSEST = { k: 0.05, rh: 0.4 };
 /** The model's own steps hide so much, as standard deviations: a thermostat's cycle, an hour's mean. */
-const HIDDEN = { k: 0.015, rh: 0.25 };
+const HIDDEN = { k: 0.012, rh: 0.12 };
 /** So many hours about its drying out the air falls as the water happens to end: they are held to only so well, K and % rh. */
 const DRYING = { hours: 8, k: 1, rh: 25 };
 /**
@@ -41,10 +42,6 @@ const FULL_RH = 98.5;
  * ten intervals hold the truth (`npm run bench:gauge`). From memory.
  */
 const CURVED: Known = { value: 1.3, basis: memory };
-/** First by coarse steps, s; then what is off is weighed anew, twice, by fine ones. */
-const PASSES = [300, 60, 60] as const;
-export const FIT_PASSES = PASSES.length;
-
 interface Spreads {
   k: OffSpread;
   rh: OffSpread;
@@ -71,7 +68,7 @@ function lookedRound(given: ToFit, from: readonly number[], unknowns: number): n
 /**
  * Fits what is unknown of a shell, and of its gauge, to a stretch of readings. What goes on from hour to hour in what is
  * left tells less than as many hours by themselves: each counts for (1 − ρ)/(1 + ρ) of one (source: bayley-hammersley).
- * @returns what is known after each pass, `FIT_PASSES` of them: the last is as good as it gets, the others may be kept where
+ * @returns what is known after each pass, one for each of `PASS_STEPS_S`: the last is as good as it gets, the others may be kept where
  *   it is stopped
  */
 export function* fitting({ input, unknowns, read, stretch, label }: FitGiven): Generator<Fit, void> {
@@ -90,7 +87,7 @@ export function* fitting({ input, unknowns, read, stretch, label }: FitGiven): G
     return { k: offOf(read.tempC, told.tempC), rh: offOf(read.rh, told.rh) };
   };
   let z = [...unknowns.map((u) => u.at), ...Array.from({ length: INSTRUMENT_UNKNOWNS }, () => 0)];
-  const first = offAt(z, PASSES[0]);
+  const first = offAt(z, PASS_STEPS_S[0]);
   const none = { alike: 0.5, strays: new Set<number>() };
   let spreads: Spreads = { k: { sigma: AT_FIRST.k, ...none }, rh: { sigma: AT_FIRST.rh, ...none } };
   let firstHours = 0;
@@ -114,7 +111,7 @@ export function* fitting({ input, unknowns, read, stretch, label }: FitGiven): G
       ],
     };
   };
-  for (const [pass, stepS] of PASSES.entries()) {
+  for (const [pass, stepS] of PASS_STEPS_S.entries()) {
     z = fitted(problem(stepS), z);
     if (pass === 0) {
       firstHours = settlesFor(offAt(z, stepS).rh);
@@ -136,7 +133,7 @@ export function* fitting({ input, unknowns, read, stretch, label }: FitGiven): G
       after: { k: rootMeanSquare(settled(off.k)), rh: rootMeanSquare(settled(off.rh)) },
       leftOut: [...new Set([...spreads.k.strays, ...spreads.rh.strays])].sort((a, b) => a - b),
       firstHours,
-      stopped: pass < PASSES.length - 1,
+      stopped: pass < PASS_STEPS_S.length - 1,
     };
   }
 }

@@ -13,16 +13,6 @@ import { drawsOf } from "../sure/draws";
 import { turnedTo } from "../sure/turn";
 import { planMemory } from "../trades/memory";
 
-/** How the air of a setting stands to the band. */
-export interface Judged {
-  /** How far out of it all hours are together, °C and tenths of % rh; 0 where every hour is within. */
-  likely: number;
-  safe: number;
-  /** What keeps the design from being made, in words; undefined where nothing does. */
-  refused: string | undefined;
-  plan: Plan;
-}
-
 /** While it is looked for: steps of a run, s, and how many draws tell what is safe. */
 const LOOK = { stepS: 900, draws: 12 };
 /** What is found is looked at again by as many draws as the page will show. */

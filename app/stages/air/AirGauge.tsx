@@ -6,6 +6,7 @@ import { DAY } from "#core/day/facts";
 import { fitGiven, tooFew } from "#core/day/toFit";
 import type { Fit } from "#core/gauge/fit";
 import type { Logged } from "#core/gauge/logged";
+import { PASS_STEPS_S } from "#core/gauge/passes";
 import type { AirRead } from "#core/gauge/schema";
 import { fitWords } from "#core/gauge/words";
 import { RowSheet } from "../../frame/Rows";
@@ -22,8 +23,7 @@ import { useReadings } from "./useReadings";
 const BringReadings = lazy(() => import("./BringReadings").then((m) => ({ default: m.BringReadings })));
 const SimulatedGauge = lazy(() => import("./SimulatedGauge").then((m) => ({ default: m.SimulatedGauge })));
 
-/** Passes of a fit, as the page counts them. */
-const PASSES = 3;
+const PASSES = PASS_STEPS_S.length;
 
 const lastsWords = ({ from, tempC, rh }: AirRead): string => {
   const hours = tempC.filter((t, h) => t !== null || rh[h] !== null).length;

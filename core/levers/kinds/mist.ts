@@ -31,7 +31,7 @@ export const fixtureSettings: LeverKind = (site) =>
     (fixtureKind(fixture).sets?.(fixture) ?? []).map(({ at, what, now, low, high, step, unit }) =>
       numberLever({
         ...{ id: `fixture/${fixture.id}/${at}`, name: `${fixture.name}, ${what}`, now, low, high, step },
-        say: (x) => `${formatNumber(x, 0)} ${unit}`,
+        say: (x) => (x === 0 ? "none" : `${formatNumber(x, 0)} ${unit}`),
         patch: (x) => [set(site.at(`/fixtures/${i}/${at}`), stated(x))],
       }),
     ),

@@ -49,8 +49,9 @@ export function gaugeCurves(
       data: ["read", "as designed", ...(after ? ["as fitted"] : [])],
     },
     grid: [
-      { left: LEFT, right: RIGHT, top: 30, height: "36%" },
-      { left: LEFT, right: RIGHT, top: "54%", height: "30%" },
+      // Both as wide as one another, wherever the last day's label falls.
+      { left: LEFT, right: RIGHT, top: 30, height: "36%", outerBoundsMode: "none" },
+      { left: LEFT, right: RIGHT, top: "54%", height: "30%", outerBoundsMode: "none" },
     ],
     xAxis: [xAxis(0, false), xAxis(1, true)],
     yAxis: [
