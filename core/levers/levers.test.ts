@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { brambleTower } from "../../demo/builds";
 import { coldBox, dampTub, dryCabinet } from "../../demo/builds/outOfBand";
 import { bareTank } from "../../tests/bareTank";
 import { put, RESIDENT } from "../../tests/hung";
@@ -112,6 +113,14 @@ describe("a lever", () => {
   it("of a thermostat stays between the room and a little over what anybody bears", () => {
     const settings = leverOf(tank(), "set/mat")!.sides.flat();
     expect(settings.every((s) => /^\d+(\.5)? °C$/.test(s.words))).toBe(true);
+  });
+  it("of a screen that came with the shell is a sheet over part of it: nothing of it is cut", () => {
+    const lever = leverOf(brambleTower(), "cover/screen")!;
+    expect([lever.now, lever.sides.flat().at(-1)!.words]).toEqual(["none of it", "90 %"]);
+    const half = lever.sides[0]!.find((s) => s.words === "45 %")!;
+    const covered = applyFix(brambleTower(), half.patch);
+    const free = (b: Build) => plan(jobInput(b)).figures.find((f) => f.id === "air/screen/free")!.value;
+    expect(free(covered) / free(brambleTower())).toBeCloseTo(0.55, 9);
   });
   it("of a vent is pulled only where the vent is made: what was found is not cut", () => {
     const build = dampTub();

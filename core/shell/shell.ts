@@ -111,6 +111,8 @@ export interface FoundGap {
   vent?: true;
   /** What covers it, where that is not what holds its door or lid shut. */
   cover?: string;
+  /** A sheet may be laid over part of it: where what that covers is typed in the variant, and how much it is now, of a hundred. */
+  coverable?: { path: string; percent: number };
   /** What closes it: places in the variant, and what is put there. */
   mend?: { label: string; sets: readonly { path: string; value: unknown }[] };
 }

@@ -1,5 +1,6 @@
 import type { Site } from "../../shell/site";
 import type { Lever, LeverKind } from "../lever";
+import { screenCover } from "./cover";
 import { hoursOn, thermostatSet } from "./hours";
 import { fixtureSettings, mistByHand } from "./mist";
 import { newVent } from "./newVent";
@@ -11,6 +12,7 @@ const KINDS: readonly LeverKind[] = [
   thermostatSet,
   mistByHand,
   fixtureSettings,
+  screenCover,
   ventHeight,
   ventMesh,
   newVent,

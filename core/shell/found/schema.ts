@@ -18,6 +18,8 @@ export const ScreenSchema = v.object({
   lip: MeasureSchema,
   fate,
   ...holeAndPatch,
+  /** What of it a sheet laid over it covers, of a hundred; nothing until typed. */
+  covered: v.exactOptional(v.nullable(MeasureSchema)),
   /** Mesh of the book for a patch, or that replaces the old; null while it is kept. */
   mesh: v.nullable(id),
 });
@@ -28,7 +30,7 @@ const mm = (value: number): Measure => ({ typed: String(value), value, how: "sta
 /** A common fly-screen top. */
 export const starterScreen = (): Screen => ({
   ...{ fixed: false, width: null, depth: null, aperture: mm(1.2), wire: mm(0.3), lip: mm(1) },
-  ...{ fate: "kept", hole: null, patch: null, mesh: null },
+  ...{ fate: "kept", covered: null, hole: null, patch: null, mesh: null },
 });
 
 /** Whether a glass shell is new, and what is looked for where it is not. */

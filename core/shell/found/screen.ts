@@ -15,6 +15,7 @@ import type { SurveyField } from "../survey";
 import { slotOf } from "./doors";
 import { checkPatch, type FoundMesh, foundMeshParts, foundMeshSteps, LAP_MM, meshGlue, meshSupplies } from "./mesh";
 import type { Screen } from "./schema";
+import { planCover } from "./screenCover";
 
 /** A screen that does not lift off is held by its frame. */
 export const FIXED_SCREEN: OwnHold = { words: "its fixed frame", firm: true };
@@ -25,6 +26,9 @@ export function screenRect({ width, depth }: Screen, inside: Pick<Size3, "widthM
   const heightMm = depth?.value ?? inside.depthMm;
   return { uMm: (inside.widthMm - widthMm) / 2, vMm: (inside.depthMm - heightMm) / 2, widthMm, heightMm };
 }
+
+/** What of it a sheet over it leaves open. */
+const openShare = ({ covered }: Screen): number => 1 - (covered?.value ?? 0) / 100;
 
 /** The mesh as it will be: the book's where it is replaced. */
 function meshAs({ aperture, wire, fate, mesh }: Screen, book: Book): { aperture: [number, number]; open: OpenMesh } {
@@ -51,7 +55,8 @@ export function screenGaps(screen: Screen, book: Book, inside: Size3, opening: s
     {
       ...{ id: "screen", label: "the screen", ...top, way: { kind: "mesh", apertureMm: aperture } },
       ...{ seat: "screen", lengthMm: rect.widthMm, acrossMm: rect.heightMm, at: [rect], vent: true },
-      air: [{ grossMm2: rect.widthMm * rect.heightMm, zMm, uprightMm: null, screens: [open] }],
+      air: [{ grossMm2: rect.widthMm * rect.heightMm * openShare(screen), zMm, uprightMm: null, screens: [open] }],
+      coverable: { path: `${path}/covered`, percent: screen.covered?.value ?? 0 },
       cover: "its mesh",
     },
     ...(torn > 0
@@ -99,6 +104,12 @@ export function checkScreen(screen: Screen, path: string, inside: Size3, checker
   between(`${path}/aperture`, screen.aperture, 0.1, 30, "The mesh, clear between its wires");
   between(`${path}/wire`, screen.wire, 0.05, 5, "The wire");
   between(`${path}/lip`, screen.lip, 0, 30, "The gap under the screen's lip");
+  const percent = screen.covered?.value ?? 0;
+  if (percent < 0 || percent > 95)
+    add(
+      `${path}/covered`,
+      `A sheet covers ${percent} % of the screen: between 0 and 95 % is taken, for all breathe through the rest.`,
+    );
   checkPatch(screen, path, checker);
   if (screen.mesh !== null && !findMaterial(book, screen.mesh, "mesh"))
     add(`${path}/mesh`, `The book has no mesh “${screen.mesh}”. Choose another.`);
@@ -120,6 +131,10 @@ export const screenFields = (path: string, notes: { aperture?: string; lip?: str
   },
   { path: `${path}/wire`, label: "Mesh, wire", ask: "length" },
   { path: `${path}/lip`, label: "Gap under its lip", ask: "length", ...(notes.lip && { arrow: notes.lip }) },
+  {
+    ...{ path: `${path}/covered`, label: "A sheet over it covers, %", ask: "plain" as const },
+    ...{ optional: true, empty: "none of it", suffix: "%" },
+  },
   { path: `${path}/hole`, label: "Torn, how wide", ask: "length", optional: true, empty: "whole" },
   {
     path: `${path}/fate`,
@@ -179,15 +194,16 @@ function loadSnags({ variant, at }: Site): Snag[] {
   ];
 }
 
-/** Parts, supplies and steps of a screen that is mended or gets new mesh. */
+/** Parts, supplies and steps of a screen that is mended, gets new mesh, or a sheet laid over part of it. */
 export function planScreen(site: Site, screen: Screen): TradeLedger {
   const mesh = asMesh(screen, site.shell.inside);
   const parts = foundMeshParts(site, mesh);
+  const cover = planCover(site, screen);
   return {
     ...emptyLedger(),
     snags: loadSnags(site),
-    parts,
+    parts: [...parts, ...cover.parts],
     supplies: [...meshSupplies(site, parts, "shell"), ...meshGlue(site, parts, "shell")],
-    steps: foundMeshSteps(mesh, "shell"),
+    steps: [...foundMeshSteps(mesh, "shell"), ...cover.steps],
   };
 }

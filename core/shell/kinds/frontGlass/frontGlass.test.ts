@@ -138,6 +138,19 @@ describe("a front-opening glass", () => {
     expect(rules(p)).not.toContain("air/no-vents");
     expect(rules(p)).not.toContain("air/no-cross-flow");
   });
+  it("under a sheet over a third of its screen is aired through the rest, and the sheet is cut", () => {
+    const covered = (percent: number) =>
+      ours((_, shell) => {
+        shell.found.top.covered = { typed: String(percent), value: percent, how: "stated" };
+      });
+    const p = planned(covered(30));
+    expect(p.figures.find((f) => f.id === "air/screen/free")!.value).toBeCloseTo((0.7 * 442 * 442 * 0.64) / 100, 6);
+    // 442 × 30 % = 132.6, to the millimetre; the screen's own depth the other way.
+    expect(p.parts.find((part) => part.id === "shell/screen/cover")).toMatchObject({ lengthMm: 442, widthMm: 133 });
+    expect(p.steps.find((step) => step.id === "shell/screen/cover")!.detail).toContain("never under a lamp");
+    expect(planned(ours()).parts.some((part) => part.id === "shell/screen/cover")).toBe(false);
+    expect(problems(covered(99))).toContainEqual(["/shell/found/top/covered", expect.stringContaining("95")]);
+  });
 
   it("keeps a factory background as it is, or has it torn out once", () => {
     const kept = planned(
@@ -189,7 +202,7 @@ function another(field: SurveyField, was: unknown): unknown {
     case "mesh":
       return was === "fly-screen" ? "steel-mesh-6" : "fly-screen";
     default:
-      return statedMm(moved((was as Measure | null)?.value ?? 300));
+      return statedMm(moved((was as Measure | null)?.value ?? (field.suffix === "%" ? 30 : 300)));
   }
 }
 
