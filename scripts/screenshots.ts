@@ -16,15 +16,23 @@ interface View {
   address: string;
   /** What is pressed there before the picture. */
   press?: string;
+  /** What is waited for after that: it may take a minute. */
+  until?: string;
   width?: number;
 }
 const VIEWS: readonly View[] = [
   { name: "builds", address: "/" },
   { name: "new", address: "/new" },
-  ...["brief", "air", "seal", "cuts", "buying", "diary"].map((stage) => ({
+  ...["brief", "seal", "cuts", "buying", "diary"].map((stage) => ({
     name: stage,
     address: `${FLAT_PACK}/${stage}`,
   })),
+  {
+    name: "air",
+    address: "/builds/tower-on-end/air",
+    press: "button:text-is('Look for it')",
+    until: "button:text-is('Look again')",
+  },
   { name: "shell", address: `${GLASS}/shell` },
   { name: "front", address: `${GLASS}/front` },
   { name: "in-hand", address: `${FLAT_PACK}/background`, press: "[data-zone='ledge-1']" },
@@ -50,7 +58,7 @@ try {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   if (process.env.DARK) await context.addCookies([{ name: "theme", value: "dark", url: server.address }]);
   const page = await context.newPage();
-  for (const { name, address, press, width = 1280 } of VIEWS) {
+  for (const { name, address, press, until, width = 1280 } of VIEWS) {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
     await page.setViewportSize({ width, height: 800 });
     await page.goto(`${server.address}${address}`, { waitUntil: "networkidle" });
@@ -60,6 +68,7 @@ try {
       // What is drawn by a library fetched late.
       await page.waitForTimeout(2500);
     }
+    if (until) await page.locator(until).first().waitFor({ timeout: 180_000 });
     await page.screenshot({ path: join(out, `${name}.png`) });
   }
 } finally {

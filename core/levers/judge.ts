@@ -3,6 +3,7 @@ import { run } from "../climate/run";
 import { rememberingNester } from "../cuts/nester";
 import { type DayAsk, keyOf } from "../day/ask";
 import { DAY } from "../day/facts";
+import { mean } from "../day/hours";
 import { farOut, type SharedBands } from "../day/inBand";
 import { checkDesign } from "../document/check";
 import type { Snag } from "../ledgers/ledger";
@@ -10,32 +11,68 @@ import { type Plan, type PlanInput, plan } from "../plan";
 import { applyFix } from "../snags/fix";
 import { bandOf } from "../sure/bands";
 import { drawsOf } from "../sure/draws";
+import type { UnknownId } from "../sure/names";
 import { turnedTo } from "../sure/turn";
 import { planMemory } from "../trades/memory";
 
-/** While it is looked for: steps of a run, s, and how many draws tell what is safe. */
-const LOOK = { stepS: 900, draws: 12 };
-/** What is found is looked at again by as many draws as the page will show. */
+/** Steps of a run while it is looked for, s; what is found is looked at again by as many draws as the page will show. */
+const LOOK_STEP_S = 900;
 const PROVE = { stepS: 300, draws: 64 };
 const SEED = 20;
+/** Nine of ten draws lie between these of them, in their order. */
+const ENDS = [0.05, 0.95] as const;
 
-const lastDay = ({ tempC, rh }: { tempC: number[]; rh: number[] }) => ({ tempC: tempC.slice(-24), rh: rh.slice(-24) });
+interface Day {
+  tempC: number[];
+  rh: number[];
+}
+/** How far each unknown is from what was taken, in standard deviations, by its name. */
+type Draw = ReadonlyMap<UnknownId, number>;
 
-/** The last day of a design's month between what nine of ten draws lie. */
-function bandsOf({ input, doubt, wanders }: DayAsk, { stepS, draws }: typeof LOOK) {
-  const days = drawsOf(doubt, draws, SEED).map((z) =>
-    lastDay(run(turnedTo({ ...input, stepS }, doubt.unknowns, z)).hourly),
+const lastDay = ({ tempC, rh }: Day): Day => ({ tempC: tempC.slice(-24), rh: rh.slice(-24) });
+
+/** The last day of a design's month in a draw; what is unknown of it and not of the draw is as it was taken. */
+const dayOf = ({ input, doubt: { unknowns } }: DayAsk, draw: Draw, stepS: number): Day =>
+  lastDay(
+    run(
+      turnedTo(
+        { ...input, stepS },
+        unknowns,
+        unknowns.map((u) => draw.get(u.id) ?? u.at),
+      ),
+    ).hourly,
   );
-  return [
+
+const drawsBy = ({ doubt }: DayAsk): Draw[] =>
+  drawsOf(doubt, PROVE.draws, SEED).map((z) => new Map(doubt.unknowns.map((u, i) => [u.id, z[i]!])));
+
+/** The draws at the ends of what nine of ten lie between, in warmth and in damp: what they bear, nearly all do. */
+function cornersOf(ask: DayAsk): Draw[] {
+  const days = drawsBy(ask).map((draw) => ({ draw, day: dayOf(ask, draw, LOOK_STEP_S) }));
+  const ends = (of: keyof Day) => {
+    const sorted = [...days].sort((a, b) => mean(a.day[of]) - mean(b.day[of]));
+    return ENDS.map((end) => sorted[Math.round(end * (sorted.length - 1))]!.draw);
+  };
+  return [...new Set([...ends("tempC"), ...ends("rh")])];
+}
+
+/** Between what nine of ten draws lie, by the hour. */
+function bandsOf(ask: DayAsk): Day[] {
+  const days = drawsBy(ask).map((draw) => dayOf(ask, draw, PROVE.stepS));
+  const [t, r] = [
     bandOf(
       days.map((d) => d.tempC),
-      wanders.k,
+      ask.wanders.k,
     ),
     bandOf(
       days.map((d) => d.rh),
-      wanders.rh,
+      ask.wanders.rh,
     ),
-  ] as const;
+  ];
+  return [
+    { tempC: t.low, rh: r.low },
+    { tempC: t.high, rh: r.high },
+  ];
 }
 
 const stops = (snags: readonly Snag[]) => snags.filter((s) => s.severity === "stop" && !s.rule.startsWith("day/"));
@@ -47,6 +84,7 @@ export function judgeOf(input: PlanInput, bands: SharedBands) {
   const before = plan(input, nester, true, memory);
   const had = new Set(stops(before.snags).map((s) => `${s.rule}/${s.subject}`));
   const known = new Map<string, { likely?: number; look?: number; prove?: number }>();
+  const corners = cornersOf(before.facts.one(DAY)!.ask);
   const asked = (ask: DayAsk) => {
     const key = keyOf(ask);
     const own = known.get(key) ?? {};
@@ -72,22 +110,21 @@ export function judgeOf(input: PlanInput, bands: SharedBands) {
     likely(p: Plan): number {
       const ask = askOf(p);
       const own = asked(ask);
-      own.likely ??= farOut(lastDay(run({ ...ask.input, stepS: LOOK.stepS }).hourly), bands);
+      own.likely ??= farOut(lastDay(run({ ...ask.input, stepS: LOOK_STEP_S }).hourly), bands);
       return own.likely;
     },
-    /** How far what nine of ten draws lie between is out of it. @param proven by as many draws as the page will show */
+    /** How far it is out of it to be safe: by the draws at the ends. @param proven by what nine of ten of all lie between, as the page will show it */
     safe(p: Plan, proven = false): number {
       const ask = askOf(p);
       const own = asked(ask);
       const which = proven ? "prove" : "look";
-      own[which] ??= (() => {
-        const [t, r] = bandsOf(ask, proven ? PROVE : LOOK);
-        return Math.max(farOut({ tempC: t.low, rh: r.low }, bands), farOut({ tempC: t.high, rh: r.high }, bands));
-      })();
+      own[which] ??= Math.max(
+        ...(proven ? bandsOf(ask) : corners.map((draw) => dayOf(ask, draw, LOOK_STEP_S))).map((d) => farOut(d, bands)),
+      );
       return own[which];
     },
     /** The usual day of a design by the coarse run, for words. */
-    day: (p: Plan) => lastDay(run({ ...askOf(p).input, stepS: LOOK.stepS }).hourly),
+    day: (p: Plan) => lastDay(run({ ...askOf(p).input, stepS: LOOK_STEP_S }).hourly),
   };
 }
 export type Judge = ReturnType<typeof judgeOf>;

@@ -22,7 +22,7 @@ export interface Lever {
    */
   sides: readonly (readonly Setting[])[];
   /** The setting between two neighbours of a side, or of how it is and the first; undefined where there is none. */
-  between?: (near: Setting | null, far: Setting) => Setting | undefined;
+  between?: (near: Setting, far: Setting) => Setting | undefined;
 }
 
 /** A sort of lever: what of a design it may pull. Beside its file a sort is one line in `kinds/list.ts`. */
@@ -59,7 +59,8 @@ export function numberLever({ id, name, now, low, high, step, say, patch, nowWor
     const list = Array.from({ length: TRIES }, (_, i) => round(now + ((end - now) * (i + 1)) / TRIES));
     return [...new Set(list)].filter((x) => Math.abs(x - now) > 1e-9).map(at);
   };
-  const numberOf = (s: Setting | null) => (s as { x: number } | null)?.x ?? now;
+  // How it is now is a setting without a number of its own.
+  const numberOf = (s: Setting) => (s as Partial<{ x: number }>).x ?? now;
   return {
     ...{ id, name, now: nowWords ?? say(now) },
     sides: [side(low), side(high)].filter((s) => s.length > 0),

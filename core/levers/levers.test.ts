@@ -91,9 +91,10 @@ describe("a lever", () => {
       ["50", "60", "70", "80", "90", "100"],
     ]);
     const [down, up] = lever.sides;
-    expect(lever.between!(null, up![0]!)!.words).toBe("45");
+    const asIs = { far: 0, words: "", patch: [] };
+    expect(lever.between!(asIs, up![0]!)!.words).toBe("45");
     expect(lever.between!(up![0]!, up![1]!)!.words).toBe("55");
-    expect(lever.between!(null, down![0]!)).toBeUndefined();
+    expect(lever.between!(asIs, down![0]!)).toBeUndefined();
     expect(up!.map((s) => s.far)).toEqual([...up!.map((s) => s.far)].sort((a, b) => a - b));
   });
   const tank = () =>

@@ -42,7 +42,7 @@ function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
   ].sort((a, b) => b.hours - a.hours)[0]!;
   return says.hours > 0
     ? says.words
-    : "The usual day would do, but not nine of ten days as the room and all that is unknown may be.";
+    : "A usual day would do, but not nine of ten as the room and all that nobody measured may be: see which of it matters most.";
 }
 
 /** From the least to the most; once where nobody could tell them apart. */

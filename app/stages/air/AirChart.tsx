@@ -1,10 +1,9 @@
-import { Box, type BoxProps, Text } from "@chakra-ui/react";
-import type { EChartsCoreOption } from "echarts/core";
+import type { BoxProps } from "@chakra-ui/react";
 import { useMemo } from "react";
 import { hoursInBand, safeHoursInBand, sharedBands } from "#core/day/inBand";
 import { formatNumber } from "#core/units/format";
-import { useChart } from "../../drawing/useChart";
 import { useDesign } from "../../state/context";
+import { ChartBox } from "./ChartBox";
 import { dayCurves } from "./curves/day";
 import { monthCurves } from "./curves/month";
 import { useAir } from "./useAir";
@@ -40,26 +39,11 @@ export function AirChart({
     ? `${span(shown.tempC, "°C")}, ${span(shown.rh, "% rh")} over the day${inBand === null ? "" : ` · in band ${inBand} h of 24${safe === null ? "" : `, likely; ${safe} to be safe`}`}`
     : "The day is being worked out.";
   return (
-    <Box
-      position="relative"
-      overflow="hidden"
-      minWidth="0"
-      flex="0 0 auto"
-      height={height}
-      minHeight="200px"
+    <ChartBox
+      {...{ height, option, name: words }}
       {...(board && { "data-board": true })}
+      words={`${words}${isExact || !shown ? "" : dragged ? " · roughly, until it is let go" : " · roughly, being worked out"}`}
       data-air={isExact ? "exact" : "coarse"}
-    >
-      <Text position="absolute" top="0" right="4" fontSize="xs" color="muted" zIndex="1" aria-live="polite">
-        {`${words}${isExact || !shown ? "" : dragged ? " · roughly, until it is let go" : " · roughly, being worked out"}`}
-      </Text>
-      {option && <Drawn option={option} words={words} />}
-    </Box>
+    />
   );
-}
-
-/** Curves, and what they are in words. */
-export function Drawn({ option, words }: { option: EChartsCoreOption; words: string }) {
-  const box = useChart(option);
-  return <Box ref={box} h="100%" role="img" aria-label={words} />;
 }

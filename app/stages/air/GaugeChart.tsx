@@ -1,4 +1,4 @@
-import { Box, Text } from "@chakra-ui/react";
+import type { BoxProps } from "@chakra-ui/react";
 import { useEffect, useMemo, useState } from "react";
 import { DAY } from "#core/day/facts";
 import { sharedBands } from "#core/day/inBand";
@@ -6,13 +6,13 @@ import { fitGiven } from "#core/day/toFit";
 import type { HourCurves } from "#core/gauge/curves";
 import { formatNumber } from "#core/units/format";
 import { useDesign, useShown } from "../../state/context";
-import { Drawn } from "./AirChart";
+import { ChartBox } from "./ChartBox";
 import { gaugeCurves } from "./curves/gauge";
 import { newGaugeWorker } from "./gaugeWorker";
 import { useReadings } from "./useReadings";
 
 /** The newest readings as curves, with what they were to be as designed and as fitted. */
-export function GaugeChart({ height }: { height: string | object }) {
+export function GaugeChart({ height }: { height: BoxProps["height"] }) {
   const { reads, fit } = useReadings();
   const residents = useDesign((d) => d.brief.residents);
   const ask = useShown(({ plan }) => plan.facts.one(DAY)?.ask);
@@ -45,21 +45,5 @@ export function GaugeChart({ height }: { height: string | object }) {
     : own
       ? `${read.event.place}: off by ${formatNumber(own.before.rh, 1)} % rh as designed, ${formatNumber(own.after.rh, 1)} as fitted`
       : `${read.event.place}: not fitted yet`;
-  return (
-    <Box
-      position="relative"
-      overflow="hidden"
-      minWidth="0"
-      flex="0 0 auto"
-      height={height}
-      minHeight="200px"
-      data-board
-      data-gauge
-    >
-      <Text position="absolute" top="0" right="4" fontSize="xs" color="muted" zIndex="1" aria-live="polite">
-        {words}
-      </Text>
-      {option && <Drawn option={option} words={words} />}
-    </Box>
-  );
+  return <ChartBox {...{ height, option, words }} data-board data-gauge />;
 }
