@@ -11,9 +11,8 @@ import { whyNot } from "./why";
 /** What a lever, or two, would do. */
 export interface LeverFound {
   ids: readonly string[];
-  name: string;
-  from: string;
-  to: string;
+  /** What is set, one or two of them: how it is now, and how it is then. */
+  parts: readonly { name: string; from: string; to: string }[];
   patch: Operation[];
   /** Whether nine of ten draws stay within the band too, or the likely day alone. */
   safe: boolean;
@@ -61,9 +60,7 @@ const shown = (
   safe: boolean,
 ): LeverFound => ({
   ids: parts.map(({ lever }) => lever.id),
-  name: parts.map(({ lever }) => lever.name).join(", and "),
-  from: parts.map(({ lever }) => lever.now).join(", "),
-  to: parts.map(({ setting }) => setting.words).join(", "),
+  parts: parts.map(({ lever, setting }) => ({ name: lever.name, from: lever.now, to: setting.words })),
   patch: parts.flatMap(({ setting }) => setting.patch),
   safe,
   also: alsoOf(judge, plan),

@@ -38,7 +38,7 @@ export default function Levers({ job }: { job: AirJobs["levers"] }) {
   const running = status === "running";
   const isStale = known !== null && !running && now?.of !== key;
   const shown = isStale ? null : known;
-  const doIt = (found: LeverFound) => api.applyFix({ label: `${found.name}: ${found.to}`, patch: found.patch });
+  const doIt = (found: LeverFound) => api.applyFix({ label: wordsOf(found), patch: found.patch });
   return (
     <RowSheet
       title="What would bring it into the band"
@@ -68,6 +68,8 @@ export default function Levers({ job }: { job: AirJobs["levers"] }) {
   );
 }
 
+const wordsOf = ({ parts }: LeverFound): string => parts.map(({ name, to }) => `${name}, ${to}`).join("; ");
+
 const Hint = ({ stale, running }: { stale: boolean; running: boolean }) =>
   running ? null : (
     <Text fontSize="sm" color="muted">
@@ -88,17 +90,21 @@ function Known({ known, running, onDo }: { known: LeverSearch; running: boolean;
           {found.map((f) => (
             <Table.Row key={f.ids.join()} data-lever={f.ids.join("+")}>
               <Table.Cell fontSize="sm">
-                <Text fontSize="xs" color="muted">
-                  {f.name}
-                </Text>
-                {`${f.from} → ${f.to}`}
+                {f.parts.map(({ name, from, to }) => (
+                  <Box key={name} mb="0.5">
+                    <Text fontSize="xs" color="muted">
+                      {name}
+                    </Text>
+                    {`${from} → ${to}`}
+                  </Box>
+                ))}
               </Table.Cell>
               <Table.Cell fontSize="sm" fontWeight="bold" color={f.safe ? "fern" : "mind"}>
                 {f.safe ? "24 h, to be safe" : "24 h on a usual day"}
               </Table.Cell>
               <Table.Cell fontSize="xs">{f.also.join(", ") || "nothing else"}</Table.Cell>
               <Table.Cell textAlign="end">
-                <QuietButton size="xs" onClick={() => onDo(f)} aria-label={`Do it: ${f.name}, ${f.to}`}>
+                <QuietButton size="xs" onClick={() => onDo(f)} aria-label={`Do it: ${wordsOf(f)}`}>
                   Do it
                 </QuietButton>
               </Table.Cell>
