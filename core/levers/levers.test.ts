@@ -111,6 +111,14 @@ describe("a lever", () => {
       for (const { value } of patch as { value: { from: string; to: string } | null }[])
         if (value) expect(value.from < value.to).toBe(true);
   });
+  it("of what is on day and night is fewer hours, from the morning on", () => {
+    const fan = bareTank((v) => {
+      put(v, "fan", "fan", { flow: statedMm(4), hours: null });
+    });
+    const lever = leverOf(fan, "hours/fan")!;
+    expect(lever.now).toBe("day and night");
+    expect(lever.sides.flat().at(-1)!.words).toBe("5 min, 08:00 to 08:05");
+  });
   it("of a thermostat stays between the room and a little over what anybody bears", () => {
     const settings = leverOf(tank(), "set/mat")!.sides.flat();
     expect(settings.every((s) => /^\d+(\.5)? °C$/.test(s.words))).toBe(true);

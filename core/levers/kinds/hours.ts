@@ -22,17 +22,20 @@ const span = ({ from, to }: NonNullable<Fixture["hours"]>) => {
 
 /** What light there is follows a day: lamps burn no less and no more, hours. From memory. */
 const LIT: Known = { value: 12, low: 6, high: 14, basis: memory };
+/** What runs day and night begins at this once it does not. */
+const MORNING = { from: "08:00", to: "08:00" };
 /** A fan runs for so many minutes at least: less stirs nothing. From memory. */
 const FAN_LEAST: Known = { value: 5, basis: memory };
 
 /** How long something runs that a clock switches: light as long as a day may be, heat and air up to day and night. */
 export const hoursOn: LeverKind = (site) =>
   site.variant.fixtures.flatMap((fixture, i) => {
-    const { hours } = fixture;
+    // On day and night where nobody has said: shortened it begins in the morning.
+    const hours = fixture.hours ?? MORNING;
     const kind = fixtureKind(fixture);
     const moves = kind.moves !== undefined;
-    if (!hours || (!kind.heats && !moves && !kind.warms)) return [];
-    const now = span(hours);
+    if (!kind.heats && !moves && !kind.warms) return [];
+    const now = fixture.hours ? span(hours) : DAY;
     const [low, high] = kind.lit
       ? [Math.min(now, LIT.low! * 60), Math.max(now, LIT.high! * 60)]
       : [Math.min(now, moves ? FAN_LEAST.value : 60), DAY];
