@@ -1,5 +1,6 @@
 import type { ClimateInput } from "../climate/format";
 import type { AirFit } from "../gauge/schema";
+import type { UnknownId } from "../sure/names";
 import { type Doubt, unknownsOf } from "../sure/turn";
 import type { RoomEnds } from "./rooms";
 
@@ -12,11 +13,14 @@ function roomRange({ room }: ClimateInput, { cold, warm, dry, damp }: RoomEnds) 
   };
 }
 
+/** How the room was in a week of readings says nothing of how it is in another. */
+export const OF_THE_ROOM: readonly UnknownId[] = ["roomTemp", "roomRh"];
+
 /** What is unknown of a design's air; what a fit to readings tells of it stands in the place of what was taken. */
 export function doubtOf(input: ClimateInput, rooms: RoomEnds, fit: AirFit | undefined): Doubt {
   const all = unknownsOf(input, roomRange(input, rooms));
   if (!fit) return { unknowns: all, covariance: null };
-  const place = (id: string) => fit.unknowns.findIndex((u) => u.id === id);
+  const place = (id: UnknownId) => (OF_THE_ROOM.includes(id) ? -1 : fit.unknowns.findIndex((u) => u.id === id));
   return {
     unknowns: all.map((u) => fit.unknowns[place(u.id)] ?? u),
     covariance: all.map((a) =>

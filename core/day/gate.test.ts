@@ -94,4 +94,14 @@ describe("a fit in the log", () => {
     expect([unknowns[other]!.at, covariance![other]![other], covariance![other]![at]]).toEqual([0, 1, 0]);
     expect(after.facts.one(DAY)!.fitted).toMatchObject({ entries: HOURS });
   });
+  it("says nothing of the room in another week", () => {
+    const p = planned(
+      read(() => 60),
+      fitOf({ unknowns: [{ id: "roomTemp", low: -4, high: 4, at: 1.5 }] }),
+    );
+    const { input, doubt } = p.facts.one(DAY)!.ask;
+    expect(input.room).toEqual(planned().facts.one(DAY)!.ask.input.room);
+    const at = doubt.unknowns.findIndex((u) => u.id === "roomTemp");
+    expect([doubt.unknowns[at]!.at, doubt.covariance![at]![at]]).toEqual([0, 1]);
+  });
 });

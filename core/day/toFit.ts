@@ -4,6 +4,7 @@ import type { FitGiven } from "../gauge/fit";
 import type { AirRead } from "../gauge/schema";
 import { asDesigned } from "../sure/turn";
 import type { DayAsk } from "./ask";
+import { OF_THE_ROOM } from "./doubt";
 
 /** So many hours with both read, or with one of them, are the least that tell anything of a shell. */
 const LEAST_HOURS = 48;
@@ -36,9 +37,7 @@ export function fitGiven({ input, doubt }: DayAsk, read: AirRead): FitGiven {
   const at = parseLocal(read.from) ?? 0;
   return {
     input: designed,
-    unknowns: doubt.unknowns
-      .filter(({ id }) => !read.room || (id !== "roomTemp" && id !== "roomRh"))
-      .map((u) => ({ ...u, at: 0 })),
+    unknowns: doubt.unknowns.filter(({ id }) => !read.room || !OF_THE_ROOM.includes(id)).map((u) => ({ ...u, at: 0 })),
     read,
     stretch: { firstHour: Math.floor(at / 60) % 24, room: roomOf(usual, read) },
     label: read.label,
