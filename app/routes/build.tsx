@@ -69,9 +69,16 @@ function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: 
   useEffect(() => {
     let stop: (() => void) | undefined;
     let gone = false;
-    void import("../state/dayKeeper").then(({ keepDays }) => {
-      if (!gone) stop = keepDays(id, api);
-    });
+    void Promise.all([import("../state/dayKeeper"), import("../state/sureKeeper")]).then(
+      ([{ keepDays }, { sureKeeperOf }]) => {
+        if (gone) return;
+        const [days, sure] = [keepDays(id, api), sureKeeperOf(id, api)];
+        stop = () => {
+          days();
+          sure.end();
+        };
+      },
+    );
     return () => {
       gone = true;
       stop?.();

@@ -55,6 +55,7 @@ function page(first: Plan = plan({ ...input, days: [dayAnswer(bare.key)] })) {
     };
   };
   const keeper = sureKeeper("tank", api as never, start);
+  keeper.look(true);
   const changeTo = (next: Plan) => {
     now = next;
     for (const hear of [...hears]) hear();
@@ -108,6 +109,15 @@ describe("how sure the day in force is", () => {
       await settle();
     }
     expect(kept.at(-1)!.sure!.runs).toBe(SURE_RUNS);
+  });
+  it("waits for longer where nobody looks at it", async () => {
+    const { keeper, threads } = page();
+    keeper.look(false);
+    keeper.goOn();
+    await rest();
+    expect(threads).toHaveLength(0);
+    await vi.advanceTimersByTimeAsync(6000);
+    expect(threads).toHaveLength(2);
   });
   it("is given up where the design asks for another, and ends with the page", async () => {
     const { keeper, threads, kept, changeTo } = page();

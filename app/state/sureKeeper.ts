@@ -7,8 +7,8 @@ import { newDayWorker } from "./dayWorker";
 import { keepOnServer } from "./keepDay";
 import type { BuildStore } from "./store";
 
-/** A design rests so long before it is asked how sure it is, ms. */
-const REST_MS = 600;
+/** A design rests so long before it is asked how sure it is, ms: less where that is looked at. */
+const REST_MS = { looked: 600, else: 6000 };
 /** So many draws are run at a time, by so many threads. */
 const AT_A_TIME = 4;
 const THREADS = 2;
@@ -45,6 +45,7 @@ export function sureKeeper(
   /** What was run of the design in force, by its first draw: it goes on where it was stopped. */
   let found = new Map<number, SureRun[]>();
   let held = false;
+  let looked = false;
   const day = () => api.settled.getState().plan.facts.one(DAY);
   const endThreads = () => {
     clearTimeout(timer);
@@ -100,12 +101,17 @@ export function sureKeeper(
     if (held || threads.length > 0 || (now.answer.sure?.runs ?? 0) >= SURE_RUNS) return;
     clearTimeout(timer);
     const { ask, key: mine } = now;
-    timer = setTimeout(() => key === mine && threads.length === 0 && go(ask), REST_MS);
+    timer = setTimeout(() => key === mine && threads.length === 0 && go(ask), looked ? REST_MS.looked : REST_MS.else);
   };
   const unsubscribe = api.settled.subscribe(look);
   look();
   return {
     state,
+    /** Whether it is looked at: then it does not wait for long. */
+    look(on: boolean) {
+      looked = on;
+      if (on) look();
+    },
     stop() {
       held = true;
       void finish(true);
@@ -122,3 +128,21 @@ export function sureKeeper(
   };
 }
 export type SureKeeper = ReturnType<typeof sureKeeper>;
+
+const KEEPERS = new WeakMap<object, SureKeeper>();
+
+/** The one of an open build: made where it is first asked for, there for as long as the build is open. */
+export function sureKeeperOf(buildId: string, api: BuildStore): SureKeeper {
+  const was = KEEPERS.get(api);
+  if (was) return was;
+  const keeper = sureKeeper(buildId, api);
+  const made = {
+    ...keeper,
+    end: () => {
+      KEEPERS.delete(api);
+      keeper.end();
+    },
+  };
+  KEEPERS.set(api, made);
+  return made;
+}

@@ -2,7 +2,7 @@ import { linearRegression, mean } from "simple-statistics";
 import { describe, expect, it } from "vitest";
 import { anyCase, WEEK_H } from "../../bench/anyCase";
 import { unknownAt } from "../sure/turn";
-import { fitOf, fitting } from "./fit";
+import { fitting } from "./fit";
 import { asTold, instrumentAt } from "./instrument";
 import { covarianceAt, fitted, type ToFit } from "./leastSquares";
 import { settlesFor, spreadOf } from "./spread";
@@ -97,7 +97,10 @@ describe("a gauge", () => {
 
 describe("a week of a cheap gauge", () => {
   const { given, truth } = anyCase(7002);
-  const fit = fitOf(given.week);
+  const passes = [...fitting(given.week)];
+  const fit = passes.at(-1)!;
+  /** What the first pass tells of other readings of the same week. */
+  const first = (rh: (number | null)[]) => fitting({ ...given.week, read: { ...given.week.read, rh } }).next().value!;
   it("brings what the design was off by down to the gauge's own noise, and finds what the shell is", () => {
     expect(fit.before.rh).toBeGreaterThan(3);
     expect(fit.after.rh).toBeLessThan(1);
@@ -112,20 +115,18 @@ describe("a week of a cheap gauge", () => {
     }
   });
   it("may be stopped after any pass: what is known then is as good as a fit can be by so much", () => {
-    const passes = [...fitting(given.week)];
     expect(passes.map((p) => p.stopped)).toEqual([true, true, false]);
     expect(passes[0]!.after.rh).toBeLessThan(fit.before.rh);
-    expect(passes.at(-1)).toEqual(fit);
   });
   it("with its first two days high, as a new shell's are, leaves those out", () => {
     const rh = given.week.read.rh.map((x, h) => (h < 48 ? Math.min(98, x! + 9 * (1 - h / 60)) : x));
-    const settled = fitOf({ ...given.week, read: { ...given.week.read, rh } });
+    const settled = first(rh);
     expect(settled.firstHours).toBe(48);
     expect(settled.after.rh).toBeLessThan(1.2);
   });
   it("that drifts is known by it", () => {
-    const rh = given.week.read.rh.map((x, h) => Math.min(98, x! + (6 * (h - WEEK_H / 2)) / WEEK_H));
-    const drifted = fitOf({ ...given.week, read: { ...given.week.read, rh } });
+    const rh = given.week.read.rh.map((x, h) => Math.min(98, x! + (9 * (h - WEEK_H / 2)) / WEEK_H));
+    const drifted = first(rh);
     expect(drifted.driftSigmas).toBeGreaterThan(2);
     expect(drifted.instrument.driftRhPerWeek).toBeGreaterThan(2);
   });

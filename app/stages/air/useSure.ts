@@ -6,21 +6,22 @@ import type { SureKeeper, SureProgress } from "../../state/sureKeeper";
 
 const NONE = createStore<SureProgress>()(() => ({ running: false, runs: 0, stopped: false }));
 
-/** Has it worked out how sure the day is for as long as the stage is open. */
+/** How far it is that the day's draws are run: at once for as long as this is looked at. */
 export function useSure() {
   const { buildId, api } = useBuildHandle();
   const [keeper, setKeeper] = useState<SureKeeper>();
   useEffect(() => {
     let mine: SureKeeper | undefined;
     let gone = false;
-    void import("../../state/sureKeeper").then(({ sureKeeper }) => {
+    void import("../../state/sureKeeper").then(({ sureKeeperOf }) => {
       if (gone) return;
-      mine = sureKeeper(buildId, api);
+      mine = sureKeeperOf(buildId, api);
+      mine.look(true);
       setKeeper(mine);
     });
     return () => {
       gone = true;
-      mine?.end();
+      mine?.look(false);
     };
   }, [buildId, api]);
   const progress = useStore(keeper?.state ?? NONE);
