@@ -6,7 +6,12 @@ module.exports = {
       name: "core-stays-pure",
       severity: "error",
       from: { path: "^core/", pathNot: "\\.test\\.ts$" },
-      to: { pathNot: ["^core/", "^node_modules/(valibot|fast-json-patch|fast-deep-equal|pure-rand|simple-statistics|ml-matrix|ml-levenberg-marquardt)/"] },
+      to: {
+        pathNot: [
+          "^core/",
+          "^node_modules/(valibot|fast-json-patch|fast-deep-equal|pure-rand|simple-statistics|ml-matrix|ml-levenberg-marquardt)/",
+        ],
+      },
     },
     {
       name: "files-read-core-only",

@@ -116,7 +116,7 @@ describe("how sure the day in force is", () => {
     keeper.goOn();
     await rest();
     expect(threads).toHaveLength(0);
-    await vi.advanceTimersByTimeAsync(6000);
+    await vi.advanceTimersByTimeAsync(9000);
     expect(threads).toHaveLength(2);
   });
   it("is given up where the design asks for another, and ends with the page", async () => {

@@ -38,7 +38,11 @@ export default function Levers({ job }: { job: AirJobs["levers"] }) {
   const running = status === "running";
   const isStale = known !== null && !running && now?.of !== key;
   const shown = isStale ? null : known;
-  const doIt = (found: LeverFound) => api.applyFix({ label: wordsOf(found), patch: found.patch });
+  // What else is still looked for would be of the design as it was.
+  const doIt = (found: LeverFound) => {
+    job.stop();
+    api.applyFix({ label: wordsOf(found), patch: found.patch });
+  };
   return (
     <RowSheet
       title="What would bring it into the band"
