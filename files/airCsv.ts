@@ -1,3 +1,4 @@
+import { FULL_RH } from "../core/gauge/instrument";
 import type { AirRead } from "../core/gauge/schema";
 import { type AirColumn, columnOf } from "./airColumns";
 import { dayFirstOf, localOf, type Minutes, timeOf } from "./airTimes";
@@ -20,10 +21,11 @@ const LEAST_HOURS = 24;
 const MOST_HOURS = 62 * 24;
 /** As many readings as a year of minutes has. */
 const MOST_ROWS = 530_000;
-/** Nothing lives at so many degrees Celsius: such numbers are Fahrenheit. */
+/** Nothing lives at so many degrees Celsius: such numbers are Fahrenheit. From memory. */
 const SURELY_F = 45;
-/** A gauge that shows one number for so long does not move: a full one may. */
-const STUCK = { hours: 24, fullRh: 98.5 };
+/** A gauge that shows one number for so many hours does not move; a full one may. From memory. */
+const STUCK_HOURS = 24;
+/** Minutes from one row to the next by which the clock was put back, and beside the usual ones forward. */
 const ON_CLOCKS = { back: [-75, -30], forward: [45, 75] } as const;
 
 interface Row {
@@ -123,7 +125,7 @@ function movesOnly(
     let end = start + 1;
     while (end < list.length && list[end] === list[start]) end++;
     const value = list[start];
-    if (value != null && value < full && end - start >= STUCK.hours) {
+    if (value != null && value < full && end - start >= STUCK_HOURS) {
       errors.push({
         line: 0,
         message: `${what} stands at ${value} for ${end - start} hours: the gauge was stuck. Those hours are left out.`,
@@ -223,7 +225,7 @@ export function readAirCsv(text: string): AirFile {
         place: name,
         from: localOf(60 * start),
         tempC: movesOnly(read("tempC", -20, 70, " °C"), `The warmth of ${name}`, errors),
-        rh: movesOnly(read("rh", 0, 100, " %"), `The damp of ${name}`, errors, STUCK.fullRh),
+        rh: movesOnly(read("rh", 0, 100, " %"), `The damp of ${name}`, errors, FULL_RH.value),
       };
     });
   });

@@ -1,11 +1,9 @@
 import { probit } from "simple-statistics";
 import type { ClimateInput, RoomAir } from "../core/climate/format";
 import { run } from "../core/climate/run";
-import type { DayAsk } from "../core/day/ask";
 import { asTold, type Instrument } from "../core/gauge/instrument";
 import { uniforms } from "../core/sure/latin";
 import type { UnknownId } from "../core/sure/names";
-import { asDesigned } from "../core/sure/turn";
 import { unknownKind } from "../core/sure/unknowns";
 
 /** The truth's own steps, s: finer than what is fitted. */
@@ -65,10 +63,9 @@ interface AirSetting {
 }
 
 /** Readings of a design's shell and of its room by the hour, from a midnight on; the same seed gives the same ones. */
-export function simulateAir({ input, doubt }: DayAsk, { days, seed, truth, instrument }: AirSetting) {
+export function simulateAir(designed: ClimateInput, { days, seed, truth, instrument }: AirSetting) {
   const random = uniforms(seed);
   const normal = () => probit(random());
-  const designed = asDesigned(input, doubt.unknowns);
   const usual = Array.isArray(designed.room) ? designed.room[0]! : designed.room;
   const room = anyRoom(24 * days, { ...usual, swingK: 1 }, normal);
   const turned = (Object.entries(truth) as [UnknownId, number][]).reduce<ClimateInput>(

@@ -6,6 +6,7 @@ import { climate } from "./climate";
 import { dayOf, roomAt } from "./day";
 import { ClimateSchema, minuteOf } from "./format";
 import { vapourKgPerM3 } from "./moist";
+import { run } from "./run";
 
 describe("what the model must keep", () => {
   it("with no sources it settles to the room", () => {
@@ -152,6 +153,31 @@ describe("a day", () => {
     expect(day.fans[day.fan[at("00:50")]!]!.extract).toBeCloseTo(0.001, 12);
     expect(day.fans[day.fan[at("01:00")]!]).toEqual({ supply: 0, extract: 0, balanced: 0 });
     expect([day.mistMl[at("07:10")], day.mistMl.reduce((sum, ml) => sum + ml, 0)]).toEqual([42, 42]);
+  });
+});
+
+describe("a room by the hour of the whole run", () => {
+  const day = Array.from({ length: 24 }, (_, h) => ({
+    tempC: 19 + 3 * Math.sin(h / 4),
+    rh: 45 + h,
+    draughtMPerS: 0.1,
+  }));
+  const given = (room: typeof day) => ({
+    ...v.parse(ClimateSchema, { ...shell, openings: [slot(100), slot(500)], days: 2 }),
+    room,
+  });
+  it("twice the same day is that day each day", () => {
+    const [once, twice] = [run(given(day)), run(given([...day, ...day]))];
+    expect(twice.hourly.tempC).toEqual(once.hourly.tempC);
+    expect(twice.hourly.rh).toEqual(once.hourly.rh);
+  });
+  it("in which a door stands open once comes nearer to the room for as long, and back", () => {
+    const open = [{ fromHour: 30, hours: 1, watts: 0, m3PerHour: 40 }];
+    const [shut, opened] = [run(given(day)), run(given(day), false, open)];
+    const off = (list: readonly number[], h: number) => Math.abs(list[h]! - day[h % 24]!.tempC);
+    expect(opened.hourly.airChangesPerHour[30]! - shut.hourly.airChangesPerHour[30]!).toBeGreaterThan(10);
+    expect(off(opened.hourly.tempC, 30)).toBeLessThanOrEqual(off(shut.hourly.tempC, 30));
+    expect(opened.hourly.tempC.slice(0, 30)).toEqual(shut.hourly.tempC.slice(0, 30));
   });
 });
 

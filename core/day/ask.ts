@@ -39,23 +39,18 @@ export interface DayGiven {
   lights: Lights | undefined;
   fills: readonly Fill[];
   masses: readonly MassFact[];
-  /** The newest fit to readings of its gauge. */
-  fit: AirFit | undefined;
 }
 
 /** Five digits are more than anybody knows: what differs by less asks the same. */
 const rounded = (ask: DayAsk): DayAsk =>
   JSON.parse(JSON.stringify(ask, (_, x: unknown) => (typeof x === "number" ? Number(x.toPrecision(5)) : x)));
 
-/**
- * The day that a design asks for, from what is in it already: nothing is typed for it twice.
- * @returns what `core/day/run.ts` works out
- */
-export function askOf(site: Site, { airways, lights, fills, masses, fit }: DayGiven): DayAsk {
+/** A design as the climate takes it, from what is in it already: nothing is typed for it twice, and nothing of it measured. */
+export function designedOf(site: Site, { airways, lights, fills, masses }: DayGiven): ClimateInput {
   const { inside } = site.shell;
   const openings = openingsOf(site, airways);
-  const { usual, ...rooms } = roomsOf(site.brief);
-  const designed: ClimateInput = {
+  const { usual } = roomsOf(site.brief);
+  return {
     insideMm: { width: inside.widthMm, depth: inside.depthMm, height: inside.heightMm },
     walls: wallsOf(site),
     openings,
@@ -70,6 +65,16 @@ export function askOf(site: Site, { airways, lights, fills, masses, fit }: DayGi
     start: { tempC: usual.tempC, rh: usual.rh },
     ...{ days: MONTH_DAYS, stepS: 60 },
   };
+}
+
+/**
+ * The day that a design asks for.
+ * @param designed as `designedOf` has it
+ * @param fit the newest to readings of its gauge
+ * @returns what `core/day/run.ts` works out
+ */
+export function askOf(site: Pick<Site, "brief">, designed: ClimateInput, fit: AirFit | undefined): DayAsk {
+  const { usual: _, ...rooms } = roomsOf(site.brief);
   const doubt = doubtOf(designed, rooms, fit);
   return rounded({
     input: asTaken(designed, doubt.unknowns),

@@ -1,3 +1,4 @@
+import type { ClimateInput } from "../climate/format";
 import { factKey } from "../ledgers/facts";
 import type { DayAnswer } from "./answer";
 import type { DayAsk } from "./ask";
@@ -19,6 +20,8 @@ export const KEPT_DAYS = factKey<KeptDays>("keptDays");
 /** The day as it is asked of a design, and what is known of it. */
 export interface DayFact {
   ask: DayAsk;
+  /** The design as nobody has measured it: what readings are fitted to. */
+  designed: ClimateInput;
   key: string;
   /** Undefined while nobody has worked it out. */
   answer: DayAnswer | undefined;

@@ -86,6 +86,8 @@ describe("a fit in the log", () => {
     ];
     const wall = (p: typeof before) => p.facts.one(DAY)!.ask.input.walls[0]!.uWPerM2K;
     expect(wall(after) / wall(before)).toBeCloseTo(1.115, 2);
+    // Fitted again it begins where it began: at the design as nobody had measured it.
+    expect(after.facts.one(DAY)!.designed).toEqual(before.facts.one(DAY)!.designed);
     const { unknowns, covariance } = after.facts.one(DAY)!.ask.doubt;
     const at = unknowns.findIndex((u) => u.id === "walls");
     expect([unknowns[at]!.at, covariance![at]![at]]).toEqual([1, 0.2]);

@@ -1,15 +1,13 @@
-import { type Known, memory, practice } from "../figures/figure";
+import { type Known, practice } from "../figures/figure";
 import type { Logged } from "../gauge/logged";
 import type { AirFit, AirRead } from "../gauge/schema";
 import { drifts } from "../gauge/words";
 import type { Resident } from "../residents/schema";
 import { formatNumber } from "../units/format";
-import { isOut, type SharedBands, sharedBands } from "./inBand";
+import { isOut, LET_PASS_HOURS, type SharedBands, sharedBands } from "./inBand";
 
 /** It is run empty for so many hours before anybody moves in. Common practice, no source. */
 const HOURS: Known = { value: 72, basis: practice };
-/** Of a day so many hours may lie out of the band. From memory; the same that is let pass of the day as planned. */
-const LET_PASS: Known = { value: 3, basis: memory };
 
 /** What the gauge's readings say of letting residents in. */
 export interface Gate {
@@ -61,6 +59,6 @@ export function gateOf(
   const said = `${formatNumber(hours - out, 0)} of ${formatNumber(hours, 0)} hours within, by ${read.event.place}`;
   if (hours < HOURS.value)
     return { ...{ passes: undefined, hours, out }, words: `${said}: ${HOURS.value} hours are the least.` };
-  const passes = out <= (LET_PASS.value / 24) * hours;
+  const passes = out <= (LET_PASS_HOURS.value / 24) * hours;
   return { ...{ passes, hours, out }, words: `${said}${passes ? "." : ": too many are not."}` };
 }

@@ -9,6 +9,8 @@ export const ABOUT_RH: Known = { value: 1.5, basis: memory };
 export const ABOUT_K: Known = { value: 0.5, basis: memory };
 const ABOUT = { rh: ABOUT_RH, tempC: ABOUT_K };
 type Of = keyof typeof ABOUT;
+/** So many hours of a day may lie out of a band before it is told. From memory. */
+export const LET_PASS_HOURS: Known = { value: 3, basis: memory };
 
 export interface Band {
   low: number;

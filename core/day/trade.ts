@@ -11,7 +11,7 @@ import { emptyLedger, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import type { Site } from "../shell/site";
 import type { Told, Trade } from "../trade/trade";
-import { askOf, keyOf } from "./ask";
+import { askOf, designedOf, keyOf } from "./ask";
 import { DAY, type DayFact, KEPT_DAYS } from "./facts";
 import { figuresOf } from "./figures";
 import { gateOf } from "./gate";
@@ -49,15 +49,13 @@ function planDay(site: Site, { facts, log }: Told): TradeLedger {
   const airways = facts.one(AIRWAYS) ?? [];
   const fills = facts.one(FILLS) ?? [];
   const readings = airRead(log);
-  const ask = askOf(site, {
-    ...{ airways, lights: facts.one(LIGHTS), fills, masses: facts.all(MASS) },
-    fit: readings.fit?.event,
-  });
+  const designed = designedOf(site, { airways, lights: facts.one(LIGHTS), fills, masses: facts.all(MASS) });
+  const ask = askOf(site, designed, readings.fit?.event);
   const key = keyOf(ask);
   const kept = facts.one(KEPT_DAYS);
   const answer = kept?.get(key) ?? kept?.standIn;
   const day: DayFact = {
-    ...{ ask, key, answer, taken: takenFor(site, fills) },
+    ...{ ask, designed, key, answer, taken: takenFor(site, fills) },
     gate: gateOf(site.brief.residents, readings),
     ...learnedOf(readings),
   };

@@ -2,7 +2,7 @@ import type { ClimateInput } from "../climate/format";
 import { type Known, memory } from "../figures/figure";
 import { turnedTo } from "../sure/turn";
 import type { Unknown } from "../sure/unknowns";
-import { asTold, type GaugeLabel, INSTRUMENT_UNKNOWNS, instrumentAt } from "./instrument";
+import { asTold, FULL_RH, type GaugeLabel, INSTRUMENT_UNKNOWNS, instrumentAt } from "./instrument";
 import { covarianceAt, fitted, misfit, type ToFit } from "./leastSquares";
 import { PASS_STEPS_S } from "./passes";
 import type { AirFit } from "./schema";
@@ -22,26 +22,25 @@ export interface FitGiven {
 /** What readings told, but for which readings they were. */
 export type Fit = Omit<AirFit, "kind" | "read">;
 
-/** Before anything is fitted the model may be off by so much, as standard deviations, K and % rh. */
+/** Before anything is fitted the model may be off by so much, as standard deviations, K and % rh. From memory. */
 const AT_FIRST = { k: 0.5, rh: 3 };
-/** No gauge is trusted closer than this: what its last digit hides. */
+/** No gauge is trusted closer than this: what its last digit hides. From memory. */
 const CLOSEST = { k: 0.05, rh: 0.4 };
-/** The model's own steps hide so much, as standard deviations: a thermostat's cycle, an hour's mean. */
+/** The model's own steps hide so much, as standard deviations: a thermostat's cycle, an hour's mean. By `npm run bench:gauge`. */
 const HIDDEN = { k: 0.012, rh: 0.12 };
-/** So many hours about its drying out the air falls as the water happens to end: they are held to only so well, K and % rh. */
+/** So many hours about its drying out the air falls as the water happens to end: they are held to only so well, K and % rh. From memory. */
 const DRYING = { hours: 8, k: 1, rh: 25 };
 /**
  * Where each unknown is looked for, one after another, before the fit goes on from the best: a store that runs dry an hour
  * sooner is a step that no slope tells of.
  */
 const LOOKED_AT = [-2, -1.4, -0.9, -0.45, 0, 0.45, 0.9, 1.4, 2];
-/** A gauge that shows so much may stand for more: it says nothing then, % rh. */
-const FULL_RH = 98.5;
 /**
  * The model is no straight line where it was fitted: what is left unknown is taken so many times as wide, squared, that nine of
  * ten intervals hold the truth (`npm run bench:gauge`). From memory.
  */
 const CURVED: Known = { value: 1.3, basis: memory };
+
 interface Spreads {
   k: OffSpread;
   rh: OffSpread;
@@ -107,7 +106,7 @@ export function* fitting({ input, unknowns, read, stretch, label }: FitGiven): G
       read: [...read.tempC, ...read.rh].map((y) => y ?? 0),
       weights: [
         ...weightsOf(read.tempC, spreads.k, DRYING.k, Number.POSITIVE_INFINITY),
-        ...weightsOf(read.rh, spreads.rh, DRYING.rh, FULL_RH),
+        ...weightsOf(read.rh, spreads.rh, DRYING.rh, FULL_RH.value),
       ],
     };
   };

@@ -9,6 +9,9 @@ const DRIFT_RH: Known = { value: 0, low: -1.5, high: 1.5, basis: memory };
 /** And is so many hours late. From memory. */
 const LATE_H: Known = { value: 0.15, low: 0.05, high: 0.45, basis: memory };
 
+/** A gauge that shows so much damp may stand for more: it says nothing then, % rh. From memory. */
+export const FULL_RH: Known = { value: 98.5, basis: memory };
+
 /** What a gauge does to the air it reads. */
 export interface Instrument {
   offK: number;
@@ -36,10 +39,7 @@ export const instrumentAt = ([k, rh, drift, late]: readonly number[], label: Gau
 
 const HOURS_A_WEEK = 168;
 
-/**
- * Hourly means as a gauge tells them.
- * @param before the hour before each list, or the first again
- */
+/** Hourly means as a gauge tells them: each is in part what the hour before was, the first by itself. */
 export function asTold(
   { tempC, rh }: { tempC: readonly number[]; rh: readonly number[] },
   { offK, offRh, driftRhPerWeek, lateH }: Instrument,

@@ -3,7 +3,6 @@ import { type Known, memory } from "../figures/figure";
 import { unknownAt } from "../sure/turn";
 import { unknownKind } from "../sure/unknowns";
 import { Z95 } from "../sure/z95";
-import { capital } from "../units/capital";
 import { formatNumber } from "../units/format";
 import type { AirFit, AirRead } from "./schema";
 
@@ -59,7 +58,7 @@ export function fitWords(fit: AirFit, read: Pick<AirRead, "from">): string[] {
   const first = fit.leftOut[0];
   return [
     `Off by ${off(fit.before)} as designed, by ${off(fit.after)} as fitted.`,
-    told.length > 0 ? `It is told: ${told.join("; ")}.` : "The readings tell nothing that was not taken already.",
+    told.length > 0 ? `They tell: ${told.join("; ")}.` : "The readings tell nothing that was not taken already.",
     ...(gauge.length > 0 ? [`As far as can be told the gauge ${gauge.join(", ")}.`] : []),
     ...(fit.firstHours > 0
       ? [
@@ -69,7 +68,7 @@ export function fitWords(fit: AirFit, read: Pick<AirRead, "from">): string[] {
     ...(first === undefined
       ? []
       : [
-          `${capital(String(fit.leftOut.length))} ${fit.leftOut.length === 1 ? "hour is" : "hours are"} left out, from ${momentOf(read.from, first)}: something happened then that no plan has, a door or the sun.`,
+          `${fit.leftOut.length} ${fit.leftOut.length === 1 ? "hour is" : "hours are"} left out, from ${momentOf(read.from, first)}: something happened then that no plan has, a door or the sun.`,
         ]),
     ...(fit.stopped ? ["It was stopped before it was as good as it gets."] : []),
   ];

@@ -1,81 +1,65 @@
 import type { Operation } from "fast-json-patch";
 import { run } from "../climate/run";
 import { rememberingNester } from "../cuts/nester";
+import type { DayEnd } from "../day/answer";
 import { type DayAsk, keyOf } from "../day/ask";
 import { DAY } from "../day/facts";
 import { mean } from "../day/hours";
 import { farOut, type SharedBands } from "../day/inBand";
+import { sureDraws, sureOf, sureRun } from "../day/sure";
 import { checkDesign } from "../document/check";
 import type { Snag } from "../ledgers/ledger";
 import { type Plan, type PlanInput, plan } from "../plan";
 import { applyFix } from "../snags/fix";
-import { bandOf } from "../sure/bands";
-import { drawsOf } from "../sure/draws";
 import type { UnknownId } from "../sure/names";
 import { turnedTo } from "../sure/turn";
 import { planMemory } from "../trades/memory";
 
-/** Steps of a run while it is looked for, s; what is found is looked at again by as many draws as the page will show. */
+/** Steps of a run while it is looked for, s. */
 const LOOK_STEP_S = 900;
-const PROVE = { stepS: 300, draws: 64 };
-const SEED = 20;
 /** Nine of ten draws lie between these of them, in their order. */
 const ENDS = [0.05, 0.95] as const;
 
-interface Day {
-  tempC: number[];
-  rh: number[];
-}
 /** How far each unknown is from what was taken, in standard deviations, by its name. */
 type Draw = ReadonlyMap<UnknownId, number>;
 
-const lastDay = ({ tempC, rh }: Day): Day => ({ tempC: tempC.slice(-24), rh: rh.slice(-24) });
+const lastDay = ({ tempC, rh }: DayEnd): DayEnd => ({ tempC: tempC.slice(-24), rh: rh.slice(-24) });
 
-/** The last day of a design's month in a draw; what is unknown of it and not of the draw is as it was taken. */
-const dayOf = ({ input, doubt: { unknowns } }: DayAsk, draw: Draw, stepS: number): Day =>
+/** The last day of a design's month, coarse, in a draw; what is unknown of it and not of the draw is as it was taken. */
+const dayOf = ({ input, doubt: { unknowns } }: DayAsk, draw: Draw): DayEnd =>
   lastDay(
     run(
       turnedTo(
-        { ...input, stepS },
+        { ...input, stepS: LOOK_STEP_S },
         unknowns,
         unknowns.map((u) => draw.get(u.id) ?? u.at),
       ),
     ).hourly,
   );
 
-const drawsBy = ({ doubt }: DayAsk): Draw[] =>
-  drawsOf(doubt, PROVE.draws, SEED).map((z) => new Map(doubt.unknowns.map((u, i) => [u.id, z[i]!])));
-
 /** The draws at the ends of what nine of ten lie between, in warmth and in damp: what they bear, nearly all do. */
 function cornersOf(ask: DayAsk): Draw[] {
-  const days = drawsBy(ask).map((draw) => ({ draw, day: dayOf(ask, draw, LOOK_STEP_S) }));
-  const ends = (of: keyof Day) => {
+  const days = sureDraws(ask).map((z) => {
+    const draw: Draw = new Map(ask.doubt.unknowns.map((u, i) => [u.id, z[i]!]));
+    return { draw, day: dayOf(ask, draw) };
+  });
+  const ends = (of: keyof DayEnd) => {
     const sorted = [...days].sort((a, b) => mean(a.day[of]) - mean(b.day[of]));
     return ENDS.map((end) => sorted[Math.round(end * (sorted.length - 1))]!.draw);
   };
   return [...new Set([...ends("tempC"), ...ends("rh")])];
 }
 
-/** Between what nine of ten draws lie, by the hour. */
-function bandsOf(ask: DayAsk): Day[] {
-  const days = drawsBy(ask).map((draw) => dayOf(ask, draw, PROVE.stepS));
-  const [t, r] = [
-    bandOf(
-      days.map((d) => d.tempC),
-      ask.wanders.k,
-    ),
-    bandOf(
-      days.map((d) => d.rh),
-      ask.wanders.rh,
-    ),
-  ];
-  return [
-    { tempC: t.low, rh: r.low },
-    { tempC: t.high, rh: r.high },
-  ];
+/** The very days that the page will show: the usual one, and what nine of ten draws lie between. */
+function shownDays(ask: DayAsk): DayEnd[] {
+  const { tempC, rh } = sureOf(
+    ask,
+    sureDraws(ask).map((z) => sureRun(ask, z)),
+  );
+  return [lastDay(run(ask.input).hourly), { tempC: tempC.low, rh: rh.low }, { tempC: tempC.high, rh: rh.high }];
 }
 
-const stops = (snags: readonly Snag[]) => snags.filter((s) => s.severity === "stop" && !s.rule.startsWith("day/"));
+const stops = (snags: readonly Snag[]) => snags.filter((s) => s.severity === "stop");
 
 /** Judges settings of a design's levers; what the design is planned with stays the same. */
 export function judgeOf(input: PlanInput, bands: SharedBands) {
@@ -113,13 +97,13 @@ export function judgeOf(input: PlanInput, bands: SharedBands) {
       own.likely ??= farOut(lastDay(run({ ...ask.input, stepS: LOOK_STEP_S }).hourly), bands);
       return own.likely;
     },
-    /** How far it is out of it to be safe: by the draws at the ends. @param proven by what nine of ten of all lie between, as the page will show it */
+    /** How far it is out of it to be safe: by the draws at the ends. @param proven by the days that the page will show */
     safe(p: Plan, proven = false): number {
       const ask = askOf(p);
       const own = asked(ask);
       const which = proven ? "prove" : "look";
       own[which] ??= Math.max(
-        ...(proven ? bandsOf(ask) : corners.map((draw) => dayOf(ask, draw, LOOK_STEP_S))).map((d) => farOut(d, bands)),
+        ...(proven ? shownDays(ask) : corners.map((draw) => dayOf(ask, draw))).map((d) => farOut(d, bands)),
       );
       return own[which];
     },

@@ -117,10 +117,12 @@ export function least(judge: Judge, lever: Lever, asSafe: boolean, base: readonl
       // Farther this way it only leaves the band at its other end.
       if (last !== start && last.likely <= 0 && score(now) > score(last)) break;
     }
-    if (!does && lever.between && seen.length > 1) does = lookedBetween(look, lever, seen, score);
-    // How it is now is no change.
-    if (does && does !== start && proven(does) && (!best.does || does.setting.far < best.does.setting.far))
-      best.does = does;
+    if (!does && lever.between && seen.length > 1) {
+      const found = lookedBetween(look, lever, seen, score);
+      // How it is now is no change.
+      does = found && found !== start ? [nearer(AS_IS, found), found].find(proven) : undefined;
+    }
+    if (does && (!best.does || does.setting.far < best.does.setting.far)) best.does = does;
   }
   if (best.nearest) best.leaves = left(start, best.nearest);
   return best;

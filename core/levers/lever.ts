@@ -39,15 +39,13 @@ export interface NumberLever {
   step: number;
   say: (x: number) => string;
   patch: (x: number) => Operation[];
-  /** How it is now, where that is no number of it. */
-  nowWords?: string;
 }
 
 /** So many settings to each side are tried before it is looked between them. */
 const TRIES = 6;
 
 /** A lever of a number, with settings spread evenly to each end. */
-export function numberLever({ id, name, now, low, high, step, say, patch, nowWords }: NumberLever): Lever {
+export function numberLever({ id, name, now, low, high, step, say, patch }: NumberLever): Lever {
   const whole = Math.max(now - low, high - now);
   const round = (x: number) => Math.min(high, Math.max(low, Math.round(x / step) * step));
   const at = (x: number): Setting & { x: number } => ({
@@ -62,7 +60,7 @@ export function numberLever({ id, name, now, low, high, step, say, patch, nowWor
   // How it is now is a setting without a number of its own.
   const numberOf = (s: Setting) => (s as Partial<{ x: number }>).x ?? now;
   return {
-    ...{ id, name, now: nowWords ?? say(now) },
+    ...{ id, name, now: say(now) },
     sides: [side(low), side(high)].filter((s) => s.length > 0),
     between: (near, far) => {
       const [a, b] = [numberOf(near), numberOf(far)];

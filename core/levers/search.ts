@@ -68,7 +68,7 @@ const shown = (
 });
 
 /** The least change of two levers together that is within the band: each setting of one, and what the other needs then. */
-function together(judge: Judge, one: Lever, other: Lever, asSafe: boolean): LeverFound | undefined {
+export function together(judge: Judge, one: Lever, other: Lever, asSafe: boolean): LeverFound | undefined {
   let best: LeverFound | undefined;
   // Every other setting: the other lever makes up for what lies between.
   for (const setting of one.sides.flatMap((side) => side.filter((_, i) => i % 2 === 1))) {
@@ -82,7 +82,7 @@ function together(judge: Judge, one: Lever, other: Lever, asSafe: boolean): Leve
         { lever: other, setting: does.setting },
       ],
       does.plan,
-      true,
+      asSafe,
     );
   }
   return best;

@@ -1,16 +1,13 @@
 import { saturationKgPerM3, vapourKgPerM3 } from "../climate/moist";
+import type { DayEnd } from "../day/answer";
 import { DAY } from "../day/facts";
 import { mean } from "../day/hours";
 import { outOf, type SharedBands } from "../day/inBand";
 import type { Plan } from "../plan";
-import { formatNumber } from "../units/format";
-
-type Day = { tempC: number[]; rh: number[] };
-
-const NOTHING_HEATS = "nothing in it heats for long enough";
+import { formatNumber, spanWords } from "../units/format";
 
 /** Whether the room itself is out of the band, on the side that the day is: no change of air mends that. */
-function roomIsOut(plan: Plan, bands: SharedBands, day: Day): boolean {
+function roomIsOut(plan: Plan, bands: SharedBands, day: DayEnd): boolean {
   const { room, asInside } = roomOf(plan, day);
   const out = (of: "tempC" | "rh", x: number) => {
     const band = bands[of];
@@ -20,7 +17,7 @@ function roomIsOut(plan: Plan, bands: SharedBands, day: Day): boolean {
 }
 
 /** The room as it usually is, and how damp its air is once it is as warm as the shell's, % rh. */
-function roomOf(plan: Plan, day: Day) {
+function roomOf(plan: Plan, day: DayEnd) {
   const { input } = plan.facts.one(DAY)!.ask;
   const room = Array.isArray(input.room) ? input.room[0]! : input.room;
   const insideC = mean(day.tempC);
@@ -29,7 +26,7 @@ function roomOf(plan: Plan, day: Day) {
 }
 
 /** What of the room keeps a day out of its band, in words; nothing where it is not the room. */
-function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
+function roomSays(plan: Plan, bands: SharedBands, day: DayEnd): string {
   const { room, insideC, asInside } = roomOf(plan, day);
   const rh = bands.rh && outOf(day.rh, bands.rh, "rh");
   const temp = bands.tempC && outOf(day.tempC, bands.tempC, "tempC");
@@ -37,7 +34,10 @@ function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
   const says = [
     { hours: rh?.below ?? 0, words: `${air}: too dry for any change of air, and what is wet does not make up for it.` },
     { hours: rh?.above ?? 0, words: `${air}, and what is wet in it gives more than is changed.` },
-    { hours: temp?.below ?? 0, words: `The room is ${formatNumber(room.tempC, 1)} °C, and ${NOTHING_HEATS}.` },
+    {
+      hours: temp?.below ?? 0,
+      words: `The room is ${formatNumber(room.tempC, 1)} °C, and nothing in it heats for long enough.`,
+    },
     { hours: temp?.above ?? 0, words: `The room is ${formatNumber(room.tempC, 1)} °C before anything in it warms it.` },
   ].sort((a, b) => b.hours - a.hours)[0]!;
   return says.hours > 0
@@ -45,15 +45,11 @@ function roomSays(plan: Plan, bands: SharedBands, day: Day): string {
     : "A usual day would do, but not nine of ten as the room and all that nobody measured may be: see which of it matters most.";
 }
 
-/** From the least to the most; once where nobody could tell them apart. */
-function span(list: readonly number[], digits: number, unit: string): string {
-  const [low, high] = [Math.min(...list), Math.max(...list)].map((x) => formatNumber(x, digits));
-  return low === high ? `${low} ${unit}` : `${low} to ${high} ${unit}`;
-}
-
 /** What a day comes to, as far as anybody has said what it is to be. */
-export const dayWords = (day: Day, bands: SharedBands): string =>
-  [...(bands.tempC ? [span(day.tempC, 1, "°C")] : []), ...(bands.rh ? [span(day.rh, 0, "% rh")] : [])].join(", ");
+const dayWords = (day: DayEnd, bands: SharedBands): string =>
+  [...(bands.tempC ? [spanWords(day.tempC, "°C", 1)] : []), ...(bands.rh ? [spanWords(day.rh, "% rh")] : [])].join(
+    ", ",
+  );
 
 /**
  * Why a lever alone cannot.
@@ -62,7 +58,7 @@ export const dayWords = (day: Day, bands: SharedBands): string =>
  * @param helps whether it comes any nearer to the band than it is now
  */
 export function whyNot(
-  nearest: { words: string; plan: Plan; day: Day } | undefined,
+  nearest: { words: string; plan: Plan; day: DayEnd } | undefined,
   stopped: string | undefined,
   bands: SharedBands,
   helps: boolean,

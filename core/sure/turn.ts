@@ -44,14 +44,6 @@ export function asTaken(input: ClimateInput, unknowns: readonly Unknown[]): Clim
   );
 }
 
-/** The way back: an input as it was before anything was known of it. */
-export const asDesigned = (input: ClimateInput, unknowns: readonly Unknown[]): ClimateInput =>
-  turnedTo(
-    input,
-    unknowns,
-    unknowns.map(() => 0),
-  );
-
 /** Everything that is unknown of an input, as far as nobody has measured it. @param room how far it may be off, °C and % rh */
 export function unknownsOf(
   input: ClimateInput,

@@ -24,6 +24,12 @@ export function formatNumber(value: number, decimals = 1, rounding: Rounding = "
   return String(rounded === 0 ? 0 : rounded);
 }
 
+/** From the least of some numbers to their most; once where so few decimals tell them not apart. */
+export function spanWords(list: readonly number[], unit: string, decimals = 0): string {
+  const [low, high] = [Math.min(...list), Math.max(...list)].map((x) => formatNumber(x, decimals));
+  return low === high ? `${low} ${unit}` : `${low} to ${high} ${unit}`;
+}
+
 /** Below this a fraction of an inch that is off by more than a tenth is written with decimals. */
 const FINE_IN = 0.25;
 

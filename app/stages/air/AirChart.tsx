@@ -1,18 +1,12 @@
 import type { BoxProps } from "@chakra-ui/react";
 import { useMemo } from "react";
 import { hoursInBand, safeHoursInBand, sharedBands } from "#core/day/inBand";
-import { formatNumber } from "#core/units/format";
+import { spanWords } from "#core/units/format";
 import { useDesign } from "../../state/context";
 import { ChartBox } from "./ChartBox";
 import { dayCurves } from "./curves/day";
 import { monthCurves } from "./curves/month";
 import { useAir } from "./useAir";
-
-/** From the least of a day to its most; once where nobody could tell them apart. */
-function span(list: readonly number[], unit: string): string {
-  const [low, high] = [Math.min(...list), Math.max(...list)].map((x) => formatNumber(x, 0));
-  return low === high ? `${low} ${unit}` : `${low} to ${high} ${unit}`;
-}
 
 /** The air as it will be, as curves: the day by the hour or the month by the day. */
 export function AirChart({
@@ -36,7 +30,7 @@ export function AirChart({
     return shown && day ? dayCurves(shown, answer, day.ask, bands, who) : null;
   }, [of, answer, shown, day, who, bands]);
   const words = shown
-    ? `${span(shown.tempC, "°C")}, ${span(shown.rh, "% rh")} over the day${inBand === null ? "" : ` · in band ${inBand} h of 24${safe === null ? "" : `, likely; ${safe} to be safe`}`}`
+    ? `${spanWords(shown.tempC, "°C")}, ${spanWords(shown.rh, "% rh")} over the day${inBand === null ? "" : ` · in band ${inBand} h of 24${safe === null ? "" : `, likely; ${safe} to be safe`}`}`
     : "The day is being worked out.";
   return (
     <ChartBox

@@ -37,13 +37,13 @@ export default function AirGauge({ job }: { job: AirJobs["fit"] }) {
   const { reads, fit } = useReadings();
   const { status, known } = useStore(job.state);
   const fitting = known?.entry;
-  const ask = useShown(({ plan }) => plan.facts.one(DAY)?.ask);
+  const day = useShown(({ plan }) => plan.facts.one(DAY));
   const keep = (entry: string, fit: Fit | null | undefined) => {
     if (fit) log.add({ kind: "air-fit", read: entry, ...fit });
   };
   const begin = ({ entry, event }: Logged<AirRead>) => {
-    if (!ask) return;
-    const given = fitGiven(ask, event);
+    if (!day) return;
+    const given = fitGiven(day, event);
     job.run((tell) => {
       const { door, failed, end } = newGaugeWorker();
       let [pass, last]: [number, Fit | null] = [0, null];

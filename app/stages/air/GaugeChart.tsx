@@ -15,16 +15,16 @@ import { useReadings } from "./useReadings";
 export function GaugeChart({ height }: { height: BoxProps["height"] }) {
   const { reads, fit } = useReadings();
   const residents = useDesign((d) => d.brief.residents);
-  const ask = useShown(({ plan }) => plan.facts.one(DAY)?.ask);
+  const day = useShown(({ plan }) => plan.facts.one(DAY));
   const read = reads.find((r) => r.entry === fit?.event.read) ?? reads.at(-1);
   const own = fit && read && fit.event.read === read.entry ? fit.event : null;
   const [curves, setCurves] = useState<{ before: HourCurves; after: HourCurves | null }>();
   useEffect(() => {
-    if (!ask || !read) return;
+    if (!day || !read) return;
     const { door, failed, end } = newGaugeWorker();
     let gone = false;
     Promise.race([
-      door.curves(fitGiven(ask, read.event), own && { unknowns: own.unknowns, instrument: own.instrument }),
+      door.curves(fitGiven(day, read.event), own && { unknowns: own.unknowns, instrument: own.instrument }),
       failed,
     ]).then(
       (drawn) => !gone && setCurves(drawn),
@@ -34,7 +34,7 @@ export function GaugeChart({ height }: { height: BoxProps["height"] }) {
       gone = true;
       end();
     };
-  }, [ask, read, own]);
+  }, [day, read, own]);
   const who = residents.length === 1 ? residents[0]!.name : "all who live here";
   const option = useMemo(
     () => (curves && read ? gaugeCurves(read.event, curves, sharedBands(residents), who) : null),

@@ -20,7 +20,9 @@ export default function HowSure() {
     <RowSheet
       title="How sure it is"
       tools={
-        sure && !progress.running && sure.runs < SURE_RUNS ? <QuietButton onClick={goOn}>Go on</QuietButton> : undefined
+        !progress.running && (progress.stopped || (sure && sure.runs < SURE_RUNS)) ? (
+          <QuietButton onClick={goOn}>Go on</QuietButton>
+        ) : undefined
       }
     >
       {progress.running && (

@@ -27,17 +27,17 @@ type ChoiceId = (typeof CHOICES)[number][0];
 export function SimulatedGauge({ close }: { close: () => void }) {
   const log = useLog();
   const { now } = useBench();
-  const ask = useShown(({ plan }) => plan.facts.one(DAY)?.ask);
+  const designed = useShown(({ plan }) => plan.facts.one(DAY)?.designed);
   const [typed, setTyped] = useState(
     () => Object.fromEntries(CHOICES.map(([id, , value]) => [id, value])) as Record<ChoiceId, string>,
   );
   const value = (id: ChoiceId) => Number(typed[id].replace(",", "."));
   const wrong = CHOICES.filter(([id, , , low, high]) => !(value(id) >= low && value(id) <= high));
   const read = () => {
-    if (!ask || wrong.length > 0) return;
+    if (!designed || wrong.length > 0) return;
     const days = Math.round(value("days"));
     const from = formatLocal((Math.floor((parseLocal(now) ?? 0) / 1440) - days) * 1440);
-    const made = simulateAir(ask, {
+    const made = simulateAir(designed, {
       ...{ days, seed: 11 },
       truth: {
         ...{ draught: value("draught"), wetness: value("wetness") },
@@ -69,7 +69,7 @@ export function SimulatedGauge({ close }: { close: () => void }) {
         ))}
       </Fields>
       <Box mt="3">
-        <ActButton size="sm" disabled={wrong.length > 0 || !ask} onClick={read}>
+        <ActButton size="sm" disabled={wrong.length > 0 || !designed} onClick={read}>
           Let it read
         </ActButton>
       </Box>

@@ -1,4 +1,3 @@
-import { type Known, memory } from "../../figures/figure";
 import type { Snag } from "../../ledgers/ledger";
 import { DRY_RH } from "../../residents/factors";
 import type { Resident } from "../../residents/schema";
@@ -6,12 +5,9 @@ import { capital } from "../../units/capital";
 import { formatNumber } from "../../units/format";
 import type { DayAnswer } from "../answer";
 import { least, mean, most } from "../hours";
-import { type Band, outOf } from "../inBand";
+import { type Band, LET_PASS_HOURS, outOf } from "../inBand";
 import { heatersOf } from "../steady";
 import { type About, toldOf } from "./told";
-
-/** Out of its band for so many hours of the day it is told. From memory. */
-const HOURS: Known = { value: 3, basis: memory };
 
 /** A band beside the day of it, in words. */
 function sentenceOf(day: readonly number[], { low, high }: Band, unit: string, hours: number, side: string): string {
@@ -33,7 +29,7 @@ function airSnags(resident: Resident, band: Band, { usual, ends, sure }: DayAnsw
   const { rh } = usual;
   const { above, below } = outOf(rh, band, "rh");
   const subject = resident.id;
-  if (above > HOURS.value)
+  if (above > LET_PASS_HOURS.value)
     return [
       toldOf("too-damp", subject, {
         severity: band.high <= DRY_RH.value ? "stop" : "mind",
@@ -46,7 +42,7 @@ function airSnags(resident: Resident, band: Band, { usual, ends, sure }: DayAnsw
         figure: "day/rh",
       }),
     ];
-  if (below > HOURS.value)
+  if (below > LET_PASS_HOURS.value)
     return [
       toldOf("too-dry", subject, {
         severity: resident.traits.wetSkin ? "stop" : "mind",
@@ -60,7 +56,7 @@ function airSnags(resident: Resident, band: Band, { usual, ends, sure }: DayAnsw
     ];
   const dry = outOf(ends.dry.rh, band, "rh").below;
   const damp = outOf(ends.damp.rh, band, "rh").above;
-  if (Math.max(dry, damp) <= HOURS.value) return sure ? unsureSnags(resident, band, sure.rh, "% rh") : [];
+  if (Math.max(dry, damp) <= LET_PASS_HOURS.value) return sure ? unsureSnags(resident, band, sure.rh, "% rh") : [];
   const [when, day, hours, side] =
     dry >= damp ? (["driest", ends.dry.rh, dry, "under"] as const) : (["dampest", ends.damp.rh, damp, "over"] as const);
   return [
@@ -84,13 +80,13 @@ function unsureSnags(
   const of = unit === "°C" ? "tempC" : "rh";
   const below = outOf(low, band, of).below;
   const above = outOf(high, band, of).above;
-  if (Math.max(below, above) <= HOURS.value) return [];
+  if (Math.max(below, above) <= LET_PASS_HOURS.value) return [];
   const [hours, side, far] = below >= above ? [below, "under", least(low)] : [above, "over", most(high)];
   return [
     toldOf(of === "rh" ? "air-unsure" : "warmth-unsure", id, {
       severity: "note",
       title: `${name}: within its band, but not to be safe`,
-      sentence: `As likely as not it is within ${formatNumber(band.low)} to ${formatNumber(band.high)} ${unit}; one day in ten it may be ${formatNumber(far, 0)} ${unit}, ${hours} hours of it ${side}.`,
+      sentence: `On a usual day it is within ${formatNumber(band.low)} to ${formatNumber(band.high)} ${unit}; to be safe reckon with ${formatNumber(far, 0)} ${unit}, ${hours} hours of it ${side}.`,
       reason: "Under Air stands which unknown matters most: measured, it is one no longer.",
       figure: "day/in-band",
     }),
@@ -106,7 +102,7 @@ function warmthSnags(resident: Resident, band: Band, { usual, ends, sure }: DayA
   ] as const;
   for (const [when, day] of rooms) {
     const { above, below } = outOf(day, band, "tempC");
-    if (Math.max(below, above) <= HOURS.value) continue;
+    if (Math.max(below, above) <= LET_PASS_HOURS.value) continue;
     const cold = below >= above;
     return [
       toldOf(cold ? "too-cold" : "too-warm", resident.id, {

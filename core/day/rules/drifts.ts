@@ -10,7 +10,8 @@ export function driftSnags({ day: { drift } }: About): Snag[] {
       severity: "mind",
       title: `The gauge at ${drift.place} drifts`,
       sentence: `By about ${formatNumber(Math.abs(drift.rhPerWeek), 1)} % rh a week, ${drift.rhPerWeek > 0 ? "upwards" : "downwards"}: more than any shell that goes on as it does.`,
-      reason: "Hold it beside another, or in a closed bag with damp salt at 75 %; a new battery first.",
+      reason:
+        "Hold it beside another, or in a closed bag with damp salt, where it should show 75 % (common practice, no source); a new battery first.",
     }),
   ];
 }

@@ -1,6 +1,7 @@
 import { minuteOf } from "../../climate/format";
 import { setToC } from "../../day/heaters";
 import { mostC } from "../../day/steady";
+import { statedMm } from "../../design/measure";
 import { type Known, memory } from "../../figures/figure";
 import { fixtureKind } from "../../fixtures/kinds/list";
 import type { Fixture } from "../../fixtures/schema";
@@ -72,7 +73,7 @@ export const thermostatSet: LeverKind = (site) =>
       numberLever({
         ...{ id: `set/${fixture.id}`, name: `${fixture.name}, set to`, now, low, high, step: 0.5 },
         say: (c) => `${formatNumber(c, 1)} °C`,
-        patch: (c) => [set(site.at(`/fixtures/${i}/set`), { typed: String(c), value: c, how: "stated" })],
+        patch: (c) => [set(site.at(`/fixtures/${i}/set`), statedMm(c))],
       }),
     ];
   });

@@ -1,4 +1,4 @@
-import type { Measure } from "../../design/basics";
+import { statedMm } from "../../design/measure";
 import { type Known, memory } from "../../figures/figure";
 import { fixtureKind } from "../../fixtures/kinds/list";
 import { siteFloor } from "../../ground/site";
@@ -6,7 +6,6 @@ import { set } from "../../ledgers/fix";
 import { formatNumber } from "../../units/format";
 import { type LeverKind, numberLever } from "../lever";
 
-const stated = (value: number): Measure => ({ typed: String(value), value, how: "stated" });
 /** More than this on a square metre in a day is a flood, mL. From memory. */
 const MOST_ML_PER_M2: Known = { value: 2500, basis: memory };
 
@@ -20,7 +19,7 @@ export const mistByHand: LeverKind = (site) => {
     numberLever({
       ...{ id: "mist-by-hand", name: "Mist by hand, a day", now, low: 0, high: Math.max(now, most), step: 5 },
       say: (ml) => (ml === 0 ? "none" : `${formatNumber(ml, 0)} mL`),
-      patch: (ml) => [set(site.at("/ground/misting"), stated(ml))],
+      patch: (ml) => [set(site.at("/ground/misting"), statedMm(ml))],
     }),
   ];
 };
@@ -32,7 +31,7 @@ export const fixtureSettings: LeverKind = (site) =>
       numberLever({
         ...{ id: `fixture/${fixture.id}/${at}`, name: `${fixture.name}, ${what}`, now, low, high, step },
         say: (x) => (x === 0 ? "none" : `${formatNumber(x, 0)} ${unit}`),
-        patch: (x) => [set(site.at(`/fixtures/${i}/${at}`), stated(x))],
+        patch: (x) => [set(site.at(`/fixtures/${i}/${at}`), statedMm(x))],
       }),
     ),
   );

@@ -16,6 +16,7 @@ import {
   RIGHT,
   rhAxis,
   spanned,
+  timeAxis,
 } from "./parts";
 
 /** Hourly means, each in the middle of its hour; closed at both ends of the day. */
@@ -96,19 +97,8 @@ export function dayCurves(usual: UsualDay, answer: DayAnswer | undefined, ask: D
     ...(input.heat.length > 0 ? ["heat"] : []),
     ...(input.misting.length > 0 ? ["mist"] : []),
   ];
-  const xAxis = (gridIndex: number, labels: boolean) =>
-    axisOf({
-      gridIndex,
-      min: 0,
-      max: HOURS,
-      interval: 6,
-      axisLabel: {
-        show: labels,
-        color: themeColour("muted"),
-        fontSize: 13,
-        formatter: (h: number) => `${String(h).padStart(2, "0")}:00`,
-      },
-    });
+  const xAxis = (gridIndex: number, labelled: boolean) =>
+    timeAxis(gridIndex, labelled, { min: 0, max: HOURS, interval: 6 }, (h) => `${String(h).padStart(2, "0")}:00`);
   return {
     ...frame(),
     grid: [

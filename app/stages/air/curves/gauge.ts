@@ -1,7 +1,19 @@
 import type { HourCurves } from "#core/gauge/curves";
 import type { AirRead } from "#core/gauge/schema";
 import { themeColour } from "../../../drawing/themeColour";
-import { around, axisOf, type Bands, bandAlone, bandWords, frame, LEFT, type Pair, RIGHT, rhAxis } from "./parts";
+import {
+  around,
+  axisOf,
+  type Bands,
+  bandAlone,
+  bandWords,
+  frame,
+  LEFT,
+  type Pair,
+  RIGHT,
+  rhAxis,
+  timeAxis,
+} from "./parts";
 
 /** A gauge's readings by the hour, with what it was to tell as designed and as fitted. */
 export function gaugeCurves(
@@ -10,8 +22,7 @@ export function gaugeCurves(
   bands: Bands,
   who: string,
 ) {
-  const [water, clay, soft, ink, muted] = ["water", "clay", "fern-soft", "ink", "muted"].map(themeColour) as [
-    string,
+  const [water, clay, soft, ink] = ["water", "clay", "fern-soft", "ink"].map(themeColour) as [
     string,
     string,
     string,
@@ -20,11 +31,8 @@ export function gaugeCurves(
   const hours = read.tempC.length;
   const pairs = (list: readonly (number | null)[]) => list.map((y, h): Pair => [h + 0.5, y]);
   const known = (...lists: readonly (readonly (number | null)[])[]) => lists.flat().filter((x) => x !== null);
-  const xAxis = (gridIndex: number, labels: boolean) =>
-    axisOf({
-      ...{ gridIndex, min: 0, max: hours, interval: 24 },
-      axisLabel: { show: labels, color: muted, fontSize: 13, formatter: (h: number) => `day ${h / 24 + 1}` },
-    });
+  const xAxis = (gridIndex: number, labelled: boolean) =>
+    timeAxis(gridIndex, labelled, { min: 0, max: hours, interval: 24 }, (h) => `day ${h / 24 + 1}`);
   const of = (key: "tempC" | "rh", index: number, colour: string) => {
     const at = { xAxisIndex: index, yAxisIndex: index };
     const line = (name: string, data: readonly number[], style: object) => ({

@@ -13,6 +13,7 @@ import {
   rhAxis,
   shaded,
   spanned,
+  timeAxis,
 } from "./parts";
 
 /** The month by the day: warmth, air between its least and its most, and the water in substrate and drainage. */
@@ -25,11 +26,8 @@ export function monthCurves({ month }: DayAnswer, bands: Bands, who: string) {
   ];
   const byDay = (list: readonly number[]) => list.map((y, d): Pair => [d + 1, y]);
   const days = month.tempC.length;
-  const xAxis = (gridIndex: number, labels: boolean) =>
-    axisOf({
-      ...{ gridIndex, min: 1, max: days },
-      axisLabel: { show: labels, color: themeColour("muted"), fontSize: 13, formatter: (d: number) => `day ${d}` },
-    });
+  const xAxis = (gridIndex: number, labelled: boolean) =>
+    timeAxis(gridIndex, labelled, { min: 1, max: days }, (d) => `day ${d}`);
   // Small water in millilitres: a tenth of a litre would be all that an axis could say.
   const [per, unit] = Math.max(...month.storeMl, ...month.drainMl) >= 1000 ? [1000, "L"] : [1, "mL"];
   const amounts = (list: readonly number[]) => byDay(list.map((ml) => ml / per));

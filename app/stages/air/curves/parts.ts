@@ -44,6 +44,18 @@ export const axisOf = (more: object, unit = "") => ({
   ...more,
 });
 
+/** An axis of time under one of the grids; only the lowest tells its numbers. */
+export const timeAxis = (
+  gridIndex: number,
+  labelled: boolean,
+  span: { min: number; max: number; interval?: number },
+  formatter: (at: number) => string,
+) =>
+  axisOf({
+    ...{ gridIndex, ...span },
+    axisLabel: { show: labelled, color: themeColour("muted"), fontSize: 13, formatter },
+  });
+
 export const frame = () => ({
   animation: false,
   textStyle: { fontFamily: "inherit", color: themeColour("ink") },
