@@ -32,11 +32,8 @@ const MISTAKES: Record<string, (build: Build, variant: SheetVariant) => void> = 
     v.shell.size.height = statedMm(1100);
   },
   "shell/heavy-lift": () => {},
-  "shell/silicone-is-no-glue": (_, v) => {
+  "shell/joint-not-held": (_, v) => {
     v.shell.joints.fixing = "siliconeOnly";
-  },
-  "shell/cement-is-for-pvc": (_, v) => {
-    v.shell.material = "plywood-12";
   },
   "shell/thin-edge": (_, v) => {
     v.shell.material = "pvc-foam-6";
@@ -137,8 +134,7 @@ const MENDED = [
   "shell/head-rail-sags",
   "shell/dam-too-low",
   "shell/ground-not-planned",
-  "shell/silicone-is-no-glue",
-  "shell/cement-is-for-pvc",
+  "shell/joint-not-held",
   "front/no-door",
   "front/glass-too-thick-for-track",
   "front/glass-loose-in-track",

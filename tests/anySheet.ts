@@ -7,6 +7,7 @@ import type { Feature } from "../core/features/schema";
 import { stackOf } from "../core/ground/layers/starts";
 import { STARTER_RESIDENTS } from "../core/residents/starters";
 import { bareSeal } from "../core/seal/schema";
+import { FIXING_IDS } from "../core/shell/fixings/names";
 
 import { anyFixtures } from "./anyFixtures";
 import { maybe, mm } from "./anyMeasure";
@@ -63,11 +64,14 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
       width: mm(150, 2400),
       depth: mm(150, 1000),
       height: mm(200, 1200),
-      material: fc.constantFrom("pvc-foam-6", "pvc-foam-10", "pvc-foam-19", "plywood-12"),
+      material: fc.constantFrom(
+        ...["pvc-foam-6", "pvc-foam-10", "pvc-foam-19", "plywood-12", "acrylic-5", "twin-wall-4", "glass-6"],
+      ),
       top: maybe(fc.constantFrom("pvc-foam-13", "plywood-18")),
       box: fc.constantFrom("topBaseOver" as const, "sidesFull" as const),
       back: fc.constantFrom("overlaid" as const, "inset" as const, "rabbeted" as const),
-      fixing: fc.constantFrom("cementAndScrews" as const, "adhesiveAndScrews" as const, "siliconeOnly" as const),
+      fixing: fc.constantFrom(...FIXING_IDS),
+      bed: maybe(mm(0, 4)),
       given: fc.constantFrom("inside" as const, "outside" as const),
       dam: maybe(mm(5, 150)),
       ventRail: maybe(mm(5, 60)),
@@ -101,6 +105,7 @@ export function anySheetBuild(): fc.Arbitrary<Build> {
         box: r.box,
         back: r.back,
         fixing: r.fixing,
+        bed: r.bed,
         rabbetDepth: statedMm(3),
       };
       variant.shell.front = { dam: r.dam, ventRail: r.ventRail, headRail: r.headRail, stile: r.stile };

@@ -9,7 +9,7 @@ import { LEAF_FAMILY } from "#core/closures/cutLeaves";
 import { leafMesh, OPEN_DEG } from "#core/closures/leaf/opened";
 import type { Variant } from "#core/document/schema";
 import { drawnCorners } from "#core/features/drawn";
-import type { Family } from "#core/materials/face";
+import { type Family, isClear } from "#core/materials/face";
 import type { Book } from "#core/materials/schema";
 import type { Plan } from "#core/plan";
 import { boxOf } from "#core/shell/boxes";
@@ -41,10 +41,10 @@ const COLOUR: Record<Family, string> = {
   glass: "#bcd7e4",
   temperedGlass: "#a9cbdc",
   acrylic: "#cfe2ea",
+  polycarbonate: "#d3e2e6",
   steel: "#b9bdbb",
   galvanised: "#c2c8ca",
 };
-const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps", "twinWall"];
 
 /** The same hatches as on paper, as a texture: lines for wood, dashes for board, slants for glass, dots for plastic. */
 function hatchTexture(family: Family): CanvasTexture {
@@ -60,7 +60,7 @@ function hatchTexture(family: Family): CanvasTexture {
     pen.lineTo(x2, y2);
     pen.stroke();
   };
-  if (CLEAR.includes(family)) line(0, 64, 64, 0);
+  if (isClear(family) || family === "twinWall") line(0, 64, 64, 0);
   if (family === "temperedGlass") line(0, 0, 64, 64);
   if (family === "plywood" || family === "timber" || family === "pvcFoam" || family === "hdpe") line(0, 32, 64, 32);
   if (family === "chipboard" || family === "mdf")
@@ -357,7 +357,7 @@ function SolidView({ solid, apart }: { solid: SolidOf; apart: number }) {
   const geometry = useMemo(() => geometryOf(solid.mesh), [solid]);
   const texture = useMemo(() => hatchTexture(solid.family), [solid.family]);
   const [x, y, z] = solid.out;
-  const clear = CLEAR.includes(solid.family);
+  const clear = isClear(solid.family) || solid.family === "twinWall";
   return (
     <mesh geometry={geometry} position={[x * apart, z * apart, y * apart]}>
       <meshStandardMaterial

@@ -16,6 +16,7 @@ const HATCH: Record<Family, string> = {
   glass: "url(#hatch-glass)",
   temperedGlass: "url(#hatch-tempered)",
   acrylic: "url(#hatch-glass)",
+  polycarbonate: "url(#hatch-glass)",
   steel: "url(#hatch-metal)",
   galvanised: "url(#hatch-metal)",
 };

@@ -1,5 +1,6 @@
 import { Box } from "@chakra-ui/react";
-import { materialsOf, shellSheets } from "#core/materials/find";
+import { shellBoards, shellSheets } from "#core/materials/board";
+import { materialsOf } from "#core/materials/find";
 import type { SurveyField } from "#core/shell/survey";
 import { ChoiceField, CountField, MaybeChoiceField, TickField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
@@ -30,6 +31,7 @@ function Asked({ field, onFocus }: { field: SurveyField; onFocus: (path: string)
 
 function OneField({ field }: { field: SurveyField }) {
   const sheets = useShown(({ bench }) => shellSheets(bench.book).map((s) => [s.id, s.name] as const));
+  const boards = useShown(({ bench }) => shellBoards(bench.book).map((s) => [s.id, s.name] as const));
   const meshes = useShown(({ bench }) => materialsOf(bench.book, "mesh").map((m) => [m.id, m.name] as const));
   const { label, path } = field;
   switch (field.ask) {
@@ -37,6 +39,8 @@ function OneField({ field }: { field: SurveyField }) {
       return <ChoiceField label={label} path={path} options={field.options ?? []} />;
     case "sheet":
       return <ChoiceField label={label} path={path} options={sheets} />;
+    case "board":
+      return <ChoiceField label={label} path={path} options={boards} />;
     case "mesh":
       return <MaybeChoiceField label={label} path={path} options={meshes} none="none chosen" />;
     case "tick":

@@ -1,6 +1,7 @@
 import { chosenVariant } from "#core/document/variant";
+import { shellSheets } from "#core/materials/board";
 import { FOUND_MATERIALS } from "#core/materials/face";
-import { materialsOf, shellSheets } from "#core/materials/find";
+import { materialsOf } from "#core/materials/find";
 import { FOUND_IDS } from "#core/materials/names";
 import type { Source } from "#core/shell/dam/schema";
 import { surveyId } from "#core/things/surveyId";

@@ -10,7 +10,7 @@ import { beginVariant } from "#core/document/begin";
 import { newBuild } from "#core/document/create";
 import { readBuild } from "#core/document/read";
 import type { Variant } from "#core/document/schema";
-import { shellSheets } from "#core/materials/find";
+import { shellBoards } from "#core/materials/board";
 import { KINDS, kindOf } from "#core/shell/kinds/index";
 import { SIZE_LIMIT_MM } from "#core/shell/limits";
 import { formatLengthWithUnit } from "#core/units/format";
@@ -73,7 +73,7 @@ const readKind = (text: string | null): KindId => KINDS.find((k) => k.kind === t
 
 export async function loader(_: Route.LoaderArgs) {
   const { db } = await openDatabase();
-  return { sheets: shellSheets(await readBook(db)).map((s) => ({ id: s.id, name: s.name })) };
+  return { sheets: shellBoards(await readBook(db)).map((s) => ({ id: s.id, name: s.name })) };
 }
 
 export async function action({ request }: Route.ActionArgs) {

@@ -2,6 +2,7 @@ import { constant, type Known, memory } from "../figures/figure";
 import type { Part, Step } from "../ledgers/ledger";
 import type { Need } from "../ledgers/needs";
 import { need, spread } from "../ledgers/needs";
+import { isClear } from "../materials/face";
 import { materialsOf } from "../materials/find";
 import { extent } from "../shell/outline";
 import type { Site } from "../shell/site";
@@ -11,7 +12,6 @@ import type { WallId } from "./names";
 /** Film runs past what it hides by 25 to 50 mm (source: cutting). */
 const PAST_MM = 40;
 const FILM_WASTE: Known = { value: 1.05, low: 1, high: 1.2, basis: memory };
-const CLEAR = ["glass", "temperedGlass", "acrylic", "ps"];
 
 /** The film that hides a wall from outside, where the pane is clear. */
 export interface Film {
@@ -24,7 +24,7 @@ export interface Film {
 export function filmsOf(site: Site, covers: readonly Cover[]): Film[] {
   return covers.flatMap(({ wall, rect }): Film[] => {
     const face = site.shell.faces[wall.face];
-    if (!CLEAR.includes(face.material.family) || rect.heightMm <= 0) return [];
+    if (!isClear(face.material.family) || rect.heightMm <= 0) return [];
     const whole = extent(face.outline);
     const heightMm = Math.min(whole.heightMm, rect.heightMm + PAST_MM);
     return [

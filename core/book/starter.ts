@@ -186,6 +186,15 @@ export const starterBook = (): Book => ({
       packs: [unpriced("pvc-cement-tin", "tin 250 mL", 250)],
     },
     {
+      id: "acrylic-cement",
+      class: "adhesive",
+      name: "Acrylic cement, thin, for clear plastics",
+      note: "Solvent: welds and crazes. Never on polystyrene foam.",
+      mlPerMetre: known(4, memory, 2, 8),
+      cureMinutes: known(1440, label),
+      packs: [unpriced("acrylic-cement-bottle", "bottle 100 mL", 100)],
+    },
+    {
       id: "structural-adhesive",
       class: "adhesive",
       name: "Structural hybrid adhesive",

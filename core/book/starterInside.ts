@@ -31,12 +31,31 @@ const sheet = (
 });
 
 const ACRYLIC = [known(1190, 1180, 1200), 3.2, 2.1, 70e-6] as const;
+const POLYCARBONATE = [known(1200, 1190, 1210), 2.3, 1.6, 65e-6] as const;
+const POLYSTYRENE = [known(1050, 1040, 1060), 3.1, 2.2, 70e-6] as const;
 const TWIN_WALL = [known(175, 140, 220, label), 0.9, 3, 120e-6] as const;
 
 /** What stands, runs, grows and is tied inside. */
 export const INSIDE_MATERIALS: readonly Material[] = [
+  sheet("acrylic-3", "Clear acrylic sheet 3 mm", "acrylic", 3, ACRYLIC, "Scratches; no solvent cleaner, no heat."),
   sheet("acrylic-5", "Clear acrylic sheet 5 mm", "acrylic", 5, ACRYLIC, "Scratches; no solvent cleaner, no heat."),
   sheet("acrylic-8", "Clear acrylic sheet 8 mm", "acrylic", 8, ACRYLIC, "Scratches; no solvent cleaner, no heat."),
+  sheet(
+    "polycarbonate-4",
+    "Clear polycarbonate sheet 4 mm",
+    "polycarbonate",
+    4,
+    POLYCARBONATE,
+    "Scratches; tough when drilled.",
+  ),
+  sheet(
+    "polystyrene-4",
+    "Clear polystyrene sheet 4 mm",
+    "ps",
+    4,
+    POLYSTYRENE,
+    "Brittle; crazes under solvent and oil.",
+  ),
   sheet(
     "twin-wall-4",
     "Twin-wall polypropylene board 4 mm",
@@ -48,6 +67,7 @@ export const INSIDE_MATERIALS: readonly Material[] = [
   sold("hot-glue-stick", "Hot glue stick", [pack("hot-glue-10", "bag of 10", 10)], "Burns: wait before you press."),
   sold("cable-tie", "Cable tie", [pack("cable-tie-100", "bag of 100", 100)]),
   sold("gel-glue", "Cyanoacrylate gel, 20 g", one("gel-glue"), "Glues skin at once; aired before animals."),
+  byTheMetre("corner-profile", "Corner profile for thin sheet", 2, "Match its slot to the sheet."),
   byTheMetre("cable-conduit", "Conduit for cables and hoses", 2),
   sold("bulkhead", "Bulkhead fitting with its seal", one("bulkhead"), "Measure your own: its hole is bored for it."),
   sold("grommet", "Grommet for a cable", one("grommet"), "Shuts round the cable, not round the plug."),

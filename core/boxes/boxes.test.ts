@@ -34,6 +34,14 @@ describe("a box for what must be reached", () => {
       ["cover", 95, 95],
       ["screen", 90, 60],
     ]);
+    // 90 × 90 × 300: four sides as high as it is, and a cover that overhangs by 5.
+    expect(sides({ height: statedMm(300), foot: null })).toEqual([
+      ["front", 300, 90],
+      ["back", 300, 90],
+      ["left", 300, 82],
+      ["right", 300, 82],
+      ["cover", 95, 95],
+    ]);
     expect(sides({ u: statedMm(45), v: statedMm(45), height: statedMm(200), cover: "none" })).toEqual([
       ["back", 200, 90],
       ["right", 200, 86],

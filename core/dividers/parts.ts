@@ -1,4 +1,5 @@
 import { constant, type Known, memory } from "../figures/figure";
+import { HOT_GLUE, STICK_MM } from "../ledgers/glue";
 import type { Part } from "../ledgers/ledger";
 import { type Need, need } from "../ledgers/needs";
 import { findMaterial } from "../materials/find";
@@ -12,11 +13,6 @@ import { STUFFS } from "./stuffs";
 
 /** Left at each end for the bed, mm. From memory. */
 export const BED_MM: Known = { value: 1.5, low: 1, high: 3, basis: memory };
-/** Hot glue of the book, and a stick's run. From memory. */
-export const HOT_GLUE = "hot-glue-stick";
-/** Until hot glue holds, minutes. From memory. */
-export const HOT_GLUE_MINUTES: Known = { value: 10, low: 5, high: 20, basis: memory };
-export const STICK_MM: Known = { value: 500, low: 350, high: 700, basis: memory };
 
 /** Its three seams, mm: both faces of its foot and of its two ends. */
 export function seamsMm(divider: Divider, site: Pick<Site, "shell">): number {

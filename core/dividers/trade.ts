@@ -1,5 +1,6 @@
 import { constant, type Figure } from "../figures/figure";
 import { fact } from "../ledgers/facts";
+import { HOT_GLUE_MINUTES } from "../ledgers/glue";
 import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { gatherNeeds } from "../ledgers/needs";
@@ -11,7 +12,7 @@ import type { Trade } from "../trade/trade";
 import { CAUTION } from "../workshop/cautions";
 import { RATES, WAITS } from "../workshop/rates";
 import { runOf } from "./line";
-import { BED_MM, dividerNeeds, dividerParts, HOT_GLUE_MINUTES, isSiliconed, seamsMm } from "./parts";
+import { BED_MM, dividerNeeds, dividerParts, isSiliconed, seamsMm } from "./parts";
 import type { Divider } from "./schema";
 import { dividerSnags } from "./snags";
 import { dividerMm, holdsBack, madeWords, STUFFS, sheetMaterial, sheetMm } from "./stuffs";

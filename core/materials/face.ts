@@ -16,6 +16,7 @@ export type Family =
   | "glass"
   | "temperedGlass"
   | "acrylic"
+  | "polycarbonate"
   | "steel"
   | "galvanised"
   | "pp"
@@ -45,6 +46,7 @@ export const FOUND_MATERIALS = {
     growth: k(9e-6),
   },
   acrylic: { name: "acrylic", family: "acrylic", density: k(1190), growth: k(70e-6) },
+  polycarbonate: { name: "polycarbonate", family: "polycarbonate", density: k(1200), growth: k(65e-6) },
   timber: { name: "solid timber", family: "timber", density: k(600, memory, 450, 750), growth: k(5e-6, memory) },
   plywood: { name: "plywood", family: "plywood", density: k(600, memory, 550, 700), growth: k(8e-6, memory) },
   chipboard: { name: "chipboard", family: "chipboard", density: k(680), growth: k(10e-6, memory) },
@@ -69,15 +71,19 @@ export function foundFace(id: FoundId, thicknessMm: number): FaceMaterial {
 export const faceName = (material: FaceMaterial, say: (mm: number) => string): string =>
   material.id in FOUND_MATERIALS ? `${material.name} ${say(material.thicknessMm)}` : material.name;
 
-/** A sheet of the book as a face. */
-export const sheetFace = (sheet: MaterialOf<"sheet">): FaceMaterial => ({
-  id: sheet.id,
-  name: sheet.name,
-  family: sheet.plastic,
-  thicknessMm: sheet.thicknessMm,
-  densityKgPerM3: sheet.densityKgPerM3,
-  growthPerK: sheet.growthPerK,
+/** A sheet of the book, or glass cut to size, as a face. */
+export const sheetFace = (board: MaterialOf<"sheet"> | MaterialOf<"glass">): FaceMaterial => ({
+  id: board.id,
+  name: board.name,
+  family: board.class === "sheet" ? board.plastic : "glass",
+  thicknessMm: board.thicknessMm,
+  densityKgPerM3: board.densityKgPerM3,
+  growthPerK: board.growthPerK,
 });
+
+/** What is seen through like a pane. */
+const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "polycarbonate", "ps"];
+export const isClear = (family: Family): boolean => CLEAR.includes(family);
 
 /** Whether a hole can be cut: tempered glass shatters; plain glass needs a glazier or a diamond saw and care. */
 export const DRILLING: Record<Family, "plain" | "brittle" | "glass" | "never"> = {
@@ -95,6 +101,7 @@ export const DRILLING: Record<Family, "plain" | "brittle" | "glass" | "never"> =
   pp: "plain",
   pe: "plain",
   acrylic: "brittle",
+  polycarbonate: "plain",
   ps: "brittle",
   glass: "glass",
   temperedGlass: "never",

@@ -27,10 +27,3 @@ export function packsOf(material: Material): Pack[] {
 /** A material's name as lists show it; panes the shell came with are in no book. */
 export const materialName = (book: Book, id: string): string =>
   id === OWN_PANES ? "its own panes" : (book.materials.find((m) => m.id === id)?.name ?? id);
-
-/** Sheets that no shell is made of: foam board, and what dividers and boxes are cut from. */
-const NOT_FOR_SHELLS: readonly MaterialOf<"sheet">["plastic"][] = ["xps", "acrylic", "twinWall"];
-
-/** The sheets a shell can be made of. */
-export const shellSheets = (book: Book): MaterialOf<"sheet">[] =>
-  materialsOf(book, "sheet").filter((s) => !NOT_FOR_SHELLS.includes(s.plastic));

@@ -50,6 +50,7 @@ export const FOUND_IDS = [
   "glass",
   "temperedGlass",
   "acrylic",
+  "polycarbonate",
   "timber",
   "plywood",
   "chipboard",

@@ -25,8 +25,8 @@ const common = { id, name: v.pipe(v.string(), v.maxLength(120)), note: v.string(
 const sheet = v.object({
   ...common,
   class: v.literal("sheet"),
-  /** No shell is made of `xps`, foam board for backgrounds, nor of clear and twin-wall sheet. */
-  plastic: v.picklist(["pvcFoam", "plywood", "hdpe", "xps", "acrylic", "twinWall"]),
+  /** No shell is made of `xps`, foam board for backgrounds; `ps` is clear polystyrene. */
+  plastic: v.picklist(["pvcFoam", "plywood", "hdpe", "xps", "acrylic", "polycarbonate", "ps", "twinWall"]),
   thicknessMm: positive,
   densityKgPerM3: known,
   elasticGPa: known,

@@ -3,6 +3,7 @@ import type { Figure } from "../figures/figure";
 import { mixDepthMm } from "../ground/site";
 import { set, setMm } from "../ledgers/fix";
 import { emptyLedger, type Snag, type TradeLedger } from "../ledgers/ledger";
+import { isClear } from "../materials/face";
 import { areaAtMm2 } from "../shell/profile";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
@@ -131,9 +132,7 @@ function fitSnags(site: Site, resident: Resident): Snag[] {
       reason: "Arid animals kept damp get airway disease.",
       fix: { label: "Plan no standing water", patch: [set(at("/seal/standingWater"), null)] },
     });
-  const clear = (["left", "right", "back"] as const).every((face) =>
-    ["glass", "temperedGlass", "acrylic"].includes(site.shell.faces[face].material.family),
-  );
+  const clear = (["left", "right", "back"] as const).every((face) => isClear(site.shell.faces[face].material.family));
   if (resident.traits.wantsPrivacy && clear)
     add({
       rule: "fit/no-privacy",

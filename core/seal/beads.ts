@@ -5,13 +5,30 @@ import { filletMl, HOLLOW_DEPTH, HOLLOW_SHARE } from "../shell/fillet";
 import type { Seam } from "../shell/shell";
 import type { Site } from "../shell/site";
 import { WAITS } from "../workshop/rates";
+import { bondOf } from "./bonds/judge";
+import { SURFACE_OF } from "./stack/surfaceOf";
 
 /** The seams this plan runs a bead along. */
 export function sealedSeams(site: Site): Seam[] {
-  const { seams } = site.variant.seal;
-  if (seams === "none") return [];
-  return seams === "all" ? site.shell.seams : site.shell.seams.filter((s) => s.wet);
+  return wantedSeams(site).filter((s) => !isUnheld(site, s));
 }
+
+/** The seams chosen for a bead, whether it holds there or not. */
+function wantedSeams({ shell, variant }: Site): Seam[] {
+  const { seams } = variant.seal;
+  if (seams === "none") return [];
+  return seams === "all" ? shell.seams : shell.seams.filter((s) => s.wet);
+}
+
+/** Whether silicone lets go of a face that meets in a seam. */
+const isUnheld = ({ shell }: Site, { between = [] }: Seam): boolean =>
+  between.some((face) => {
+    const surface = SURFACE_OF[shell.faces[face].material.family];
+    return surface !== undefined && bondOf("silicone", surface).holding === "never";
+  });
+
+/** Seams chosen for a bead that silicone lets go of: none is run there. */
+export const unheldSeams = (site: Site): Seam[] => wantedSeams(site).filter((s) => isUnheld(site, s));
 
 /** The sealant the beads are of. */
 export const sealantOf = (site: Site) => findMaterial(site.book, site.variant.seal.sealant, "sealant")!;

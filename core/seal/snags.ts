@@ -7,7 +7,7 @@ import { HOLLOW_DEPTH } from "../shell/fillet";
 import type { Seam } from "../shell/shell";
 import type { Site } from "../shell/site";
 import { formatMinutes, formatNumber } from "../units/format";
-import { sealantOf } from "./beads";
+import { sealantOf, unheldSeams } from "./beads";
 import { TEST_OVER_MM } from "./testLevel";
 import { hasDam, waterStands } from "./water";
 
@@ -21,6 +21,18 @@ export function sealSnags(site: Site, seams: Seam[]): Snag[] {
   const list: Snag[] = [];
   const add = (snag: Omit<Snag, "stage" | "subject">) => list.push({ stage: "seal", subject: "seams", ...snag });
   const sealant = sealantOf(site);
+  const unheld = unheldSeams(site);
+  if (unheld.length > 0)
+    add({
+      rule: "seal/silicone-lets-go",
+      severity: waterStands(site) ? "stop" : "mind",
+      title: "Silicone does not hold this plastic",
+      sentence: `${unheld.length} seams were chosen for a bead; none is planned there: ${shell.faces.base.material.name}.`,
+      reason: waterStands(site)
+        ? "Nothing seals polyethylene or polypropylene for good: water stands in a tray, a pot or a moulded tub, not in this box."
+        : "Nothing seals polyethylene or polypropylene for good. Against splashes its own joint has to do.",
+      ...(!waterStands(site) && { fix: { label: "Run no beads", patch: [set(at("/seal/seams"), "none")] } }),
+    });
   const clean = materialsOf(site.book, "sealant").find((s) => !s.mouldInhibitor);
   if (seams.length > 0 && sealant.mouldInhibitor)
     add({

@@ -73,6 +73,8 @@ export interface Seam {
   wet: boolean;
   /** True for the inner edges of the base. */
   foot: boolean;
+  /** The faces that meet in it, as far as they are the shell's own. */
+  between?: readonly FaceId[];
   /** Its maker has run its bead. */
   found?: true;
 }

@@ -2,7 +2,7 @@
 export interface SurveyField {
   path: string;
   label: string;
-  ask: "length" | "plain" | "volume" | "choice" | "tick" | "count" | "sheet" | "mesh";
+  ask: "length" | "plain" | "volume" | "choice" | "tick" | "count" | "sheet" | "board" | "mesh";
   optional?: boolean;
   suffix?: string;
   hint?: string;

@@ -12,6 +12,7 @@ export const RATES = {
   cutGlassPerMetre: rate(6),
   cutOpening: rate(25),
   jointPerMetre: rate(12),
+  dressEdgePerMetre: rate(2),
   beadPerMetre: rate(6),
   maskPerMetre: rate(3),
   meshPanel: rate(25),

@@ -1,4 +1,5 @@
-import { materialsOf, shellSheets } from "../../materials/find";
+import { shellSheets } from "../../materials/board";
+import { materialsOf } from "../../materials/find";
 import type { Book } from "../../materials/schema";
 import type { Here } from "../kind";
 import { findInfill, type Infill } from "../leaf/stuff";

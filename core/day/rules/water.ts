@@ -1,7 +1,7 @@
 import type { FaceId } from "../../design/names";
 import { type Known, memory } from "../../figures/figure";
 import type { Snag } from "../../ledgers/ledger";
-import type { Family } from "../../materials/face";
+import { type Family, isClear } from "../../materials/face";
 import { formatNumber } from "../../units/format";
 import type { DayAnswer } from "../answer";
 import { type About, toldOf } from "./told";
@@ -11,7 +11,6 @@ const FOG_HOURS: Known = { value: 1, basis: memory };
 /** Who wants its air at least so damp suffers where its substrate dries, % rh. From memory. */
 const DAMP_RH: Known = { value: 50, basis: memory };
 const SWELLS: readonly Family[] = ["timber", "plywood", "mdf", "chipboard"];
-const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
 
 /** Walls that are wet for long enough to be told, each with its hours a day. */
 export const foggedHours = ({ fog }: Pick<DayAnswer, "fog">) =>
@@ -52,7 +51,7 @@ export function fogSnags({ site, day: { answer } }: About): Snag[] {
           figure: "day/rh",
         }),
       ];
-    if (face === "front" && (open || CLEAR.includes(material.family)))
+    if (face === "front" && (open || isClear(material.family)))
       return [
         toldOf("fog", face, {
           severity: "note",

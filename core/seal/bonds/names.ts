@@ -45,6 +45,7 @@ export const SURFACES = {
   galvanised: "galvanised metal",
   pvcFoam: "PVC sheet",
   acrylic: "acrylic",
+  polycarbonate: "polycarbonate",
   pe: "polyethylene",
   pp: "polypropylene",
   hdpe: "HDPE sheet",

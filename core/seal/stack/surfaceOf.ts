@@ -15,6 +15,7 @@ export const SURFACE_OF: Record<Family, Surface | undefined> = {
   glass: "glass",
   temperedGlass: "glass",
   acrylic: "acrylic",
+  polycarbonate: "polycarbonate",
   steel: "metal",
   galvanised: "galvanised",
   pp: "pp",

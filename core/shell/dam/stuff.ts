@@ -21,16 +21,6 @@ export type Stuff =
   | { of: "glass"; glass: MaterialOf<"glass">; material: FaceMaterial }
   | { of: "sheet"; sheet: MaterialOf<"sheet">; material: FaceMaterial };
 
-/** Glass of the book as a wall. */
-const glassFace = (glass: MaterialOf<"glass">): FaceMaterial => ({
-  id: glass.id,
-  name: glass.name,
-  family: "glass",
-  thicknessMm: glass.thicknessMm,
-  densityKgPerM3: glass.densityKgPerM3,
-  growthPerK: glass.growthPerK,
-});
-
 /** What a source names; undefined where the book or the shelves have it no more. */
 export function stuffOf(source: Source, shelves: readonly Shelf[], book: Book): Stuff | undefined {
   if (source.of !== "bought") {
@@ -38,7 +28,7 @@ export function stuffOf(source: Source, shelves: readonly Shelf[], book: Book): 
     return shelf && { of: source.of, shelf, material: foundFace(shelf.material, shelf.thickness.value) };
   }
   const glass = findMaterial(book, source.material, "glass");
-  if (glass) return { of: "glass", glass, material: glassFace(glass) };
+  if (glass) return { of: "glass", glass, material: sheetFace(glass) };
   const sheet = findMaterial(book, source.material, "sheet");
   return sheet && { of: "sheet", sheet, material: sheetFace(sheet) };
 }

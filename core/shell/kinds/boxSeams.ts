@@ -41,32 +41,41 @@ export function boxSeams(
   levels: Levels,
   asFound = false,
 ): Seam[] {
-  const seam = (id: string, label: string, lengthMm: number, wet = false, foot = false): Seam => ({
+  const seam = (
+    between: readonly FaceId[],
+    id: string,
+    label: string,
+    lengthMm: number,
+    wet = false,
+    foot = false,
+  ): Seam => ({
     id: `seam/${id}`,
     label,
     lengthMm,
     wet,
     foot,
+    between,
   });
   const wetMm = Math.min(inside.heightMm, Math.max(levels.groundMm, levels.waterMm, levels.damTopMm));
   const damSeams = strips
     .filter((strip) => strip.role === "dam")
     .flatMap(({ id, label, widthMm, heightMm, found }) =>
       [
-        seam(`base-${id}`, `Base to ${label.toLowerCase()}`, widthMm, true),
-        seam(`${id}-left`, `${label} to left side`, heightMm, true),
-        seam(`${id}-right`, `${label} to right side`, heightMm, true),
+        seam(["base"], `base-${id}`, `Base to ${label.toLowerCase()}`, widthMm, true),
+        seam(["left"], `${id}-left`, `${label} to left side`, heightMm, true),
+        seam(["right"], `${id}-right`, `${label} to right side`, heightMm, true),
       ].map((s) => (found ? { ...s, found } : s)),
     );
   const closed = EDGES.filter(([a, b]) => !open.includes(a) && !open.includes(b));
   const list = closed.flatMap(([a, b, axis]): Seam[] => {
     const id = `${a}-${b}`;
-    if (axis !== "heightMm") return [seam(id, `${WORDS[a]} to ${side(b)}`, inside[axis], a === "base", a === "base")];
+    if (axis !== "heightMm")
+      return [seam([a, b], id, `${WORDS[a]} to ${side(b)}`, inside[axis], a === "base", a === "base")];
     const label = `${WORDS[a]} to ${b}`;
-    if (wetMm <= 0) return [seam(id, label, inside.heightMm)];
+    if (wetMm <= 0) return [seam([a, b], id, label, inside.heightMm)];
     return [
-      seam(`${id}-foot`, `${label}, up to the dam`, wetMm, true),
-      ...(wetMm < inside.heightMm ? [seam(id, `${label}, above the dam`, inside.heightMm - wetMm)] : []),
+      seam([a, b], `${id}-foot`, `${label}, up to the dam`, wetMm, true),
+      ...(wetMm < inside.heightMm ? [seam([a, b], id, `${label}, above the dam`, inside.heightMm - wetMm)] : []),
     ];
   });
   const own = asFound ? list.map((s): Seam => ({ ...s, found: true })) : list;

@@ -1,4 +1,5 @@
-import { materialsOf, shellSheets } from "../../../materials/find";
+import { shellSheets } from "../../../materials/board";
+import { materialsOf } from "../../../materials/find";
 import type { Opening } from "../../../shell/shell";
 import type { Site } from "../../../shell/site";
 import { catchesIn } from "../../leaf/fittings";

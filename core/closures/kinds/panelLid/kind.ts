@@ -1,5 +1,6 @@
 import { statedMm } from "../../../design/measure";
-import { materialsOf, shellSheets } from "../../../materials/find";
+import { shellSheets } from "../../../materials/board";
+import { materialsOf } from "../../../materials/find";
 import type { Opening } from "../../../shell/shell";
 import type { Site } from "../../../shell/site";
 import { catchesIn } from "../../leaf/fittings";

@@ -1,11 +1,12 @@
 import { FACES, type FaceId } from "../../../design/names";
 import type { SheetVariant } from "../../../document/schema";
-import { findMaterial } from "../../../materials/find";
-import type { Book, MaterialOf } from "../../../materials/schema";
+import { type Board, boardOf } from "../../../materials/board";
+import type { Book } from "../../../materials/schema";
+import { FIXINGS } from "../../fixings/list";
 import type { Size3 } from "../../size";
 
 export interface Box {
-  sheets: Record<FaceId, MaterialOf<"sheet">>;
+  sheets: Record<FaceId, Board>;
   thicknessMm: Record<FaceId, number>;
   /** Inside size; depth to the front edge of the sides, dam and rails standing within it. */
   inside: Size3;
@@ -13,12 +14,14 @@ export interface Box {
   /** Depth of top, base and sides as cut. */
   sideDepthMm: number;
   hasFrontStrips: boolean;
+  /** What lies between a panel and each of the two it stands between, mm; 0 for a close joint. */
+  bedMm: number;
 }
 
 /** The sheet each face is made of: its own, or the shell's. The design must have passed `checkDesign`. */
-function sheetsOf(variant: SheetVariant, book: Book): Record<FaceId, MaterialOf<"sheet">> {
-  const own = (face: FaceId) => findMaterial(book, variant.faces[face]?.material ?? variant.shell.material, "sheet")!;
-  return Object.fromEntries(FACES.map((face) => [face, own(face)])) as Record<FaceId, MaterialOf<"sheet">>;
+function sheetsOf(variant: SheetVariant, book: Book): Record<FaceId, Board> {
+  const own = (face: FaceId) => boardOf(book, variant.faces[face]?.material ?? variant.shell.material)!;
+  return Object.fromEntries(FACES.map((face) => [face, own(face)])) as Record<FaceId, Board>;
 }
 
 /**
@@ -43,6 +46,7 @@ export function measureBox(variant: SheetVariant, book: Book): Box {
     depthMm: depth.value + sign * walls.depthMm + (given === "inside" ? frontMm : 0),
     heightMm: height.value + sign * walls.heightMm,
   };
+  const bedMm = shell.joints.bed?.value ?? FIXINGS[shell.joints.fixing].bedMm?.value ?? 0;
   return {
     sheets,
     thicknessMm,
@@ -52,7 +56,9 @@ export function measureBox(variant: SheetVariant, book: Book): Box {
       depthMm: inside.depthMm + walls.depthMm,
       heightMm: inside.heightMm + walls.heightMm,
     },
-    sideDepthMm: inside.depthMm + (shell.joints.back === "overlaid" ? 0 : thicknessMm.back),
+    // A back laid over the edges lies on a bed of its own.
+    sideDepthMm: inside.depthMm + (shell.joints.back === "overlaid" ? -bedMm : thicknessMm.back),
     hasFrontStrips,
+    bedMm,
   };
 }

@@ -6,7 +6,7 @@ import { boxFaces, faceSolid } from "../../boxFaces";
 import { behindFrame } from "../../dam/schema";
 import { standDam } from "../../dam/stand";
 import { boxProfile, volumeBelowMl } from "../../profile";
-import type { Panel, Shell, Solid, Strip } from "../../shell";
+import type { GlassPane, Panel, Shell, Solid, Strip } from "../../shell";
 import { boxSeams } from "../boxSeams";
 import { layFront } from "../frontFrame";
 import { type Box, measureBox } from "./box";
@@ -34,11 +34,13 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     ventRailMm: shell.front.ventRail?.value ?? 0,
     headRailMm: shell.front.headRail?.value ?? 0,
   });
-  const { strips, opening } = layFront(shell.front, inside, framed, sheetFace(box.sheets.front));
+  const { strips, opening } = layFront(shell.front, inside, framed, sheetFace(box.sheets.front.of));
   // The frame stands by its own dam; ground and water by the higher of the two.
   const levels = { ...framed, damTopMm: Math.max(framed.damTopMm, behind.topMm) };
-  const faces = boxFaces(inside, (face) => sheetFace(box.sheets[face]), ["front"]);
-  const panels = cutPanels(shell, box, strips);
+  const faces = boxFaces(inside, (face) => sheetFace(box.sheets[face].of), ["front"]);
+  const all = cutPanels(shell, box, strips);
+  const isOrdered = (panel: Panel) => box.sheets[panel.face].ordered;
+  const panels = all.filter((p) => !isOrdered(p));
   return {
     kind: "sheet",
     words: "flat sheet",
@@ -68,7 +70,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
         behind.secondFloor && s.foot ? { ...s, wet: false } : s,
       ),
     ],
-    solids: [...panels.map((panel) => panelSolid(panel, box, faces, strips)), ...behind.solids],
+    solids: [...all.map((panel) => panelSolid(panel, box, faces, strips)), ...behind.solids],
     gaps: [],
     doors: null,
     held: {},
@@ -78,7 +80,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
     tray: null,
     reusable: [],
     ownPanes: [],
-    glassPanes: behind.glassPanes,
+    glassPanes: [...all.filter(isOrdered).map(orderedPane), ...behind.glassPanes],
     levels,
     damPath: "/shell/front/dam",
     damStart: null,
@@ -88,6 +90,9 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
         : null,
   };
 }
+
+/** A panel of glass comes cut to size. */
+const orderedPane = ({ face, grained, ...pane }: Panel): GlassPane => pane;
 
 /** A panel's mass as cut, in the middle of its face or strip. */
 function panelSolid(panel: Panel, box: Box, faces: Shell["faces"], strips: Strip[]): Solid {

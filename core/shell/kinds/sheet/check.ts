@@ -1,6 +1,6 @@
 import type { Variant } from "../../../document/schema";
 import type { Checker } from "../../../ledgers/checker";
-import { findMaterial } from "../../../materials/find";
+import { boardOf } from "../../../materials/board";
 import { capital } from "../../../units/capital";
 import { checkDam } from "../../dam/check";
 import { behindFrame } from "../../dam/schema";
@@ -11,14 +11,14 @@ import type { SheetShell } from "./schema";
 /** Limits of a sheet box, each with the number that would be right. */
 export function checkSheet(shell: SheetShell, { faces }: Variant, checker: Checker): void {
   const { book, between, add, say } = checker;
-  const sheet = findMaterial(book, shell.material, "sheet");
+  const sheet = boardOf(book, shell.material);
   if (!sheet) add("/shell/material", `The book has no sheet “${shell.material}”. Choose another.`);
   for (const [face, own] of Object.entries(faces))
-    if (own && !findMaterial(book, own.material, "sheet"))
+    if (own && !boardOf(book, own.material))
       add(`/faces/${face}/material`, `The book has no sheet “${own.material}”. Choose another.`);
   const thickest = Math.max(
     sheet?.thicknessMm ?? 0,
-    ...Object.values(faces).map((f) => (f && findMaterial(book, f.material, "sheet")?.thicknessMm) || 0),
+    ...Object.values(faces).map((f) => (f && boardOf(book, f.material)?.thicknessMm) || 0),
   );
   for (const side of ["width", "depth", "height"] as const) {
     const measure = shell.size[side];
@@ -62,5 +62,6 @@ export function checkSheet(shell: SheetShell, { faces }: Variant, checker: Check
   if (shell.joints.back === "rabbeted")
     between("/shell/joints/rabbetDepth", shell.joints.rabbetDepth, 1, Math.max(1, thickest - 2), "The rabbet");
   between("/shell/joints/screwSpacing", shell.joints.screwSpacing, 30, 600, "Screw spacing");
+  between("/shell/joints/bed", shell.joints.bed ?? null, 0, 6, "The bed in a joint");
   between("/shell/groundDepth", shell.groundDepth, 1, Math.max(1, insideHeightMm), "Substrate");
 }

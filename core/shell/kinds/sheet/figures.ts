@@ -1,5 +1,5 @@
 import type { SheetVariant } from "../../../document/schema";
-import { constant, type Figure, from, memory, practice } from "../../../figures/figure";
+import { constant, type Figure, from, type Known, memory, practice } from "../../../figures/figure";
 import { GRAVITY } from "../../../units/constants";
 import { topCarriesKg } from "../../carries";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "../../sag";
@@ -32,7 +32,36 @@ export const sheetSite = (site: Site): SheetSite => {
 export const jointMm = (site: Site): number => site.shell.joints.reduce((sum, j) => sum + j.lengthMm, 0);
 
 /** What only a sheet box has: sags and joints. */
-export const sheetFigures = (site: SheetSite): Figure[] => [...sagFigures(site), jointFigure(site)];
+export const sheetFigures = (site: SheetSite): Figure[] => [...sagFigures(site), jointFigure(site), growthFigure(site)];
+
+/** Between the bench it is cut on and the warmest day in it, K. From memory. */
+const WARMER: Known = { value: 15, low: 10, high: 25, basis: memory };
+
+/** How much longer its longest panel is on a warm day than on the bench. */
+function growthFigure({ box, shell }: SheetSite): Figure {
+  const boards = Object.values(box.sheets);
+  // A pane behind the front frame is of its own stuff.
+  const pieces = [...shell.panels, ...shell.glassPanes].flatMap((p) => {
+    const board = boards.find((b) => b.id === p.materialId);
+    return board ? [{ label: p.label, longMm: Math.max(p.lengthMm, p.widthMm), growth: board.growthPerK }] : [];
+  });
+  const by = (p: (typeof pieces)[number]) => p.longMm * p.growth.value;
+  const most = pieces.reduce((a, b) => (by(b) > by(a) ? b : a));
+  return {
+    id: "shell/growth",
+    label: "Growth of its longest panel, warm",
+    value: by(most) * WARMER.value,
+    unit: "mm",
+    rounding: "up",
+    estimate: true,
+    formula: "length × growth × how much warmer it gets than on the bench",
+    inputs: [
+      { name: most.label, value: most.longMm, unit: "mm" },
+      constant("growth", most.growth, "per K"),
+      constant("warmer than on the bench", WARMER, "K"),
+    ],
+  };
+}
 
 function jointFigure(site: SheetSite): Figure {
   const { joints } = site.shell;

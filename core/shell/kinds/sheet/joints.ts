@@ -1,4 +1,5 @@
 import { ceil } from "../../../units/tolerance";
+import { FIXINGS } from "../../fixings/list";
 import type { Joint, Strip } from "../../shell";
 import type { Box } from "./box";
 import type { SheetShell } from "./schema";
@@ -17,7 +18,7 @@ export function screwsAlong(lengthMm: number, spacingMm: number): number {
 export function listJoints(shell: SheetShell, box: Box, strips: Strip[]): Joint[] {
   const { inside, outside, sideDepthMm } = box;
   const overlaid = shell.joints.back === "overlaid";
-  const screwed = shell.joints.fixing !== "siliconeOnly";
+  const { screwed } = FIXINGS[shell.joints.fixing];
   const joint = (id: string, lengthMm: number): Joint => ({
     id: `joint/${id}`,
     lengthMm,

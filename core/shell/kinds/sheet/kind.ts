@@ -10,7 +10,7 @@ import { sheetSurvey } from "./survey";
 export const sheet: ShellKind<SheetShell> = {
   kind: "sheet",
   label: "Flat sheet",
-  words: "PVC foam, plywood or other sheet, cut to a box",
+  words: "PVC foam, plywood, acrylic, twin-wall or cut glass, as a box",
   openings: () => [{ id: "front", face: "front", shutAsFound: false, mayStandOpen: true }],
   sheetPath: "/shell/material",
   found: false,

@@ -5,15 +5,15 @@ import { stripPanel } from "../stripPanel";
 import type { Box } from "./box";
 import type { SheetShell } from "./schema";
 
-/** A sum of lengths: `1500 inside + 10 left + 10 right`. Terms of no length are left out. */
+/** A sum of lengths: `1500 inside + 10 left + 10 right − 3 two beds`. Terms of no length are left out. */
 const sum = (...terms: [number, string][]): Sum =>
   terms
     .filter(([mm], i) => i === 0 || mm !== 0)
-    .flatMap(([mm, what], i) => [...(i > 0 ? [" + "] : []), mm, ` ${what}`]);
+    .flatMap(([mm, what], i) => [...(i > 0 ? [mm < 0 ? " − " : " + "] : []), Math.abs(mm), ` ${what}`]);
 
 /** Every panel of a sheet box with the thickness its joints add or take (source: panel-joints). */
 export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[] {
-  const { inside, thicknessMm: t } = box;
+  const { inside, thicknessMm: t, bedMm } = box;
   const over = shell.joints.box === "topBaseOver";
   const overlaid = shell.joints.back === "overlaid";
   const rabbetMm = shell.joints.back === "rabbeted" ? shell.joints.rabbetDepth.value : 0;
@@ -33,16 +33,21 @@ export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[]
   const depth: [number, string][] = [
     [inside.depthMm, "deep inside"],
     [overlaid ? 0 : t.back, shell.joints.back === "inset" ? "for the inset back" : "for the rabbeted back"],
+    [overlaid ? -bedMm : 0, "the back's bed"],
   ];
+  // A panel that stands between two others leaves a bed at each end.
+  const beds = (between: boolean): [number, string] => [between ? -2 * bedMm : 0, "two beds"];
   const across: [number, string][] = [
     [inside.widthMm, "wide inside"],
     [over ? t.left : 0, "left side"],
     [over ? t.right : 0, "right side"],
+    beds(!over),
   ];
   const upright: [number, string][] = [
     [inside.heightMm, "high inside"],
     [over ? 0 : t.base, "base"],
     [over ? 0 : t.top, "top"],
+    beds(over),
   ];
   const back = make(
     "back",
@@ -51,11 +56,13 @@ export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[]
       [inside.widthMm, "wide inside"],
       [overlaid ? t.left : rabbetMm, overlaid ? "left side" : "left rabbet"],
       [overlaid ? t.right : rabbetMm, overlaid ? "right side" : "right rabbet"],
+      beds(!overlaid),
     ],
     [
       [inside.heightMm, "high inside"],
       [overlaid ? t.base : rabbetMm, overlaid ? "base" : "base rabbet"],
       [overlaid ? t.top : rabbetMm, overlaid ? "top" : "top rabbet"],
+      beds(!overlaid),
     ],
   );
   return [
@@ -64,6 +71,6 @@ export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[]
     make("left", "Left side", upright, depth),
     make("right", "Right side", upright, depth),
     back,
-    ...strips.map((strip) => stripPanel(strip, box.sheets.front)),
+    ...strips.map((strip) => stripPanel(strip, box.sheets.front, bedMm)),
   ];
 }

@@ -1,15 +1,15 @@
 import type { Figure } from "../../../figures/figure";
 import { type Fact, fact } from "../../../ledgers/facts";
-import { bedSupply } from "../../../ledgers/glue";
-import { emptyLedger, type Step, type Supply, type TradeLedger } from "../../../ledgers/ledger";
-import { findMaterial } from "../../../materials/find";
+import { emptyLedger, type Step, type Supply, type TradeLedger, type Wait } from "../../../ledgers/ledger";
+import { gatherNeeds } from "../../../ledgers/needs";
+import { edgesOf } from "../../../materials/edges";
 import { CAUTION } from "../../../workshop/cautions";
 import { LIFT_KG } from "../../../workshop/lift";
 import { RATES } from "../../../workshop/rates";
 import { damBeds, damSnags, damSteps } from "../../dam/plan";
 import { behindFrame } from "../../dam/schema";
 import { RAIL_SAG } from "../../facts";
-import { filletMl } from "../../fillet";
+import { FIXINGS, type Fixing } from "../../fixings/list";
 import { shellKg } from "../../shell";
 import type { Site } from "../../site";
 import { jointMm, railSag, type SheetSite, sheetFigures, sheetSite } from "./figures";
@@ -19,68 +19,87 @@ import { railFixes, sheetSnags } from "./snags";
 export function planSheet(anySite: Site): TradeLedger {
   const site = sheetSite(anySite);
   const figures = sheetFigures(site);
+  const joints = gatherNeeds(site.book, "shell", jointNeeds(site));
   const own = behindFrame(site.variant.shell);
   return {
     ...emptyLedger(),
-    supplies: [...supplies(site), ...damBeds(site, own)],
-    steps: [...steps(site), ...damSteps(site, own)],
+    supplies: [...joints.supplies, ...screwSupply(site), ...damBeds(site, own)],
+    steps: [...edgeSteps(site), ...steps(site), ...damSteps(site, own)],
     snags: [...sheetSnags(site, figures), ...damSnags(site, own, [], "/shell/damPane")],
-    figures,
+    figures: [...figures, ...joints.figures],
     facts: railFact(site, figures),
   };
 }
 
-function adhesiveOf(site: SheetSite) {
-  const fixing = site.variant.shell.joints.fixing;
-  const id =
-    fixing === "cementAndScrews" ? "pvc-cement" : fixing === "adhesiveAndScrews" ? "structural-adhesive" : undefined;
-  return id === undefined ? undefined : findMaterial(site.book, id, "adhesive");
+/** Sealant, glue or profiles in the joints. */
+const jointNeeds = (site: SheetSite) => {
+  const mm = jointMm(site);
+  return fixingOf(site).takes({
+    ...{ book: site.book, sealant: site.variant.seal.sealant, lengthMm: mm, edgeMm: site.box.thicknessMm.left },
+    why: `${site.sayRun(mm)} of joints`,
+  });
+};
+
+const fixingOf = (site: SheetSite): Fixing => FIXINGS[site.variant.shell.joints.fixing];
+
+function screwSupply(site: SheetSite): Supply[] {
+  const screws = site.shell.joints.reduce((sum, j) => sum + j.screws, 0);
+  if (screws === 0) return [];
+  return [
+    {
+      ...{ id: "shell/screws", label: "Screws", materialId: "screws", unit: "piece" },
+      ...{ likely: Math.ceil(screws * 1.05), low: screws, high: Math.ceil(screws * 1.1) },
+      ...{ why: `${screws} holes, and a few lost`, figure: "shell/joints" },
+    },
+  ];
 }
 
-function supplies(site: SheetSite): Supply[] {
-  const list: Supply[] = [];
-  const adhesive = adhesiveOf(site);
-  if (adhesive) {
-    const metres = jointMm(site) / 1000;
-    const { value, low = value / 1.25, high = value * 1.25 } = adhesive.mlPerMetre;
-    list.push({
-      id: "shell/adhesive",
-      label: adhesive.name,
-      materialId: adhesive.id,
-      unit: "mL",
-      likely: metres * value,
-      low: metres * low,
-      high: metres * high,
-      why: `${site.sayRun(metres * 1000)} of joints`,
-      figure: "shell/joints",
-    });
-  } else {
-    const { seal } = site.variant;
-    const mL = filletMl(seal.leg.value, jointMm(site));
-    list.push(
-      ...bedSupply(site.book, "shell/joint-sealant", seal.sealant, mL, `${site.sayRun(jointMm(site))} of joints`),
-    );
-  }
-  const screws = site.shell.joints.reduce((sum, j) => sum + j.screws, 0);
-  if (screws > 0)
-    list.push({
-      id: "shell/screws",
-      label: "Screws",
-      materialId: "screws",
-      unit: "piece",
-      likely: Math.ceil(screws * 1.05),
-      low: screws,
-      high: Math.ceil(screws * 1.1),
-      why: `${screws} holes, and a few lost`,
-      figure: "shell/joints",
-    });
-  return list;
+/** Panes come cut: nothing is done with them before they are there. */
+const ordered: Wait = { reached: "fetched", because: "panes come cut to size" };
+
+/** Edges scraped or closed and the film peeled, once for all panels. */
+function edgeSteps(site: SheetSite): Step[] {
+  const kinds = [...new Set(Object.values(site.box.sheets).map((b) => edgesOf(b.family)))].filter(
+    (e) => e !== undefined,
+  );
+  if (kinds.length === 0) return [];
+  const film = kinds.some((e) => e.film);
+  const metres = pieces(site).reduce((sum, p) => sum + (2 * (p.lengthMm + p.widthMm)) / 1000, 0);
+  return [
+    {
+      id: "shell/edges",
+      title: film ? "Dress the edges, peel the film" : "Dress the edges",
+      detail: [
+        ...kinds.map((e) => e.words),
+        ...(film
+          ? [
+              "Peel the inside's film, and the outside's a finger's breadth back from each joint; the rest stays on until it stands.",
+            ]
+          : []),
+      ].join(" "),
+      stage: "shell",
+      handsOnMinutes: metres * RATES.dressEdgePerMetre.value,
+      waitMinutes: 0,
+      after: [
+        { reached: "sawn", because: "an edge is dressed once it is cut" },
+        { reached: "holesCut", because: "holes are drilled with the film on" },
+        ...(site.shell.glassPanes.length > 0 ? [ordered] : []),
+      ],
+      splittable: true,
+      toHand: ["scraper or knife", "fine file", "gloves"],
+      cautions: [CAUTION.blade],
+      passSign: film ? "A fingernail catches on no edge; no film under a joint." : "A fingernail catches on no edge.",
+    },
+  ];
 }
+
+/** The panels that are sawn, and those that come cut. */
+const pieces = ({ shell }: SheetSite) => [...shell.panels, ...shell.glassPanes];
 
 function steps(site: SheetSite): Step[] {
-  const adhesive = adhesiveOf(site);
   const { shell } = site;
   const heavy = shellKg(shell) > LIFT_KG;
+  const fixing = fixingOf(site);
   const screwed = shell.joints.some((j) => j.screws > 0);
   return [
     {
@@ -88,11 +107,13 @@ function steps(site: SheetSite): Step[] {
       title: "Put the shell together dry",
       detail: "Tape or clamp every panel. Measure both diagonals of the front, mark what is inside, photograph it.",
       stage: "shell",
-      handsOnMinutes: 5 * shell.panels.length,
+      handsOnMinutes: 5 * pieces(site).length,
       waitMinutes: 0,
       after: [
         { reached: "sawn", because: "the panels must be cut" },
         { reached: "holesCut", because: "a flat panel is easier to drill than a box" },
+        ...(shell.glassPanes.length > 0 ? [ordered] : []),
+        { id: "shell/edges", because: "a burr keeps a joint open" },
       ],
       splittable: true,
       toHand: ["tape", "square", "clamps or tape"],
@@ -101,20 +122,20 @@ function steps(site: SheetSite): Step[] {
     },
     {
       id: "shell/glue",
-      title: site.variant.shell.joints.fixing === "siliconeOnly" ? "Join the panels" : "Glue and screw the joints",
-      detail: `${shell.joints.length} joints, ${site.sayRun(jointMm(site))}. Back and base first, then sides, top, front strips last.`,
+      title: fixing.title,
+      detail: `${shell.joints.length} joints, ${site.sayRun(jointMm(site))}. ${fixing.detail}`,
       stage: "shell",
       handsOnMinutes: (RATES.jointPerMetre.value * jointMm(site)) / 1000,
-      waitMinutes: adhesive?.cureMinutes.value ?? 1440,
+      waitMinutes: fixing.cureMinutes(site.book),
       waitFor: "the joints to carry load",
       after: [{ id: "shell/dry-fit", because: "what does not fit dry does not fit wet" }],
       reaches: ["stands"],
-      uses: [adhesive?.id ?? site.variant.seal.sealant, ...(screwed ? ["screws"] : [])],
+      uses: [...jointNeeds(site).map((n) => n.materialId), ...(screwed ? ["screws"] : [])],
       posture: "onBack",
       holdsPosture: true,
       splittable: true,
-      toHand: [adhesive?.name ?? "sealant", ...(screwed ? ["screws", "driver", `${site.say(2.5)} drill`] : [])],
-      cautions: [CAUTION.solventFumes, ...(heavy ? [CAUTION.lift] : [])],
+      toHand: [...fixing.toHand, ...(screwed ? ["screws", "driver", `${site.say(2.5)} drill`] : [])],
+      cautions: [...fixing.cautions, ...(heavy ? [CAUTION.lift] : [])],
       passSign: "Nothing creaks when a corner is lifted.",
       figure: "shell/joints",
     },

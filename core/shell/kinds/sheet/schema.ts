@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { id, MeasureSchema } from "../../../design/basics";
 import { paneAndFloor } from "../../dam/schema";
+import { FIXING_IDS } from "../../fixings/names";
 
 /** A box of flat sheet, by the size wanted. */
 export const SheetShellSchema = v.object({
@@ -18,7 +19,9 @@ export const SheetShellSchema = v.object({
     box: v.picklist(["topBaseOver", "sidesFull"]),
     back: v.picklist(["overlaid", "inset", "rabbeted"]),
     rabbetDepth: MeasureSchema,
-    fixing: v.picklist(["cementAndScrews", "adhesiveAndScrews", "siliconeOnly"]),
+    fixing: v.picklist(FIXING_IDS),
+    /** What lies in a joint that is bedded; nothing for what its way of joining leaves. */
+    bed: v.exactOptional(v.nullable(MeasureSchema)),
     screwSpacing: MeasureSchema,
   }),
   front: v.object({

@@ -1,7 +1,10 @@
 import type { Figure } from "../../../figures/figure";
 import { set, setMm } from "../../../ledgers/fix";
 import type { Fix, Snag } from "../../../ledgers/ledger";
-import { materialsOf } from "../../../materials/find";
+import { shellBoards } from "../../../materials/board";
+import type { Family } from "../../../materials/face";
+import { capital } from "../../../units/capital";
+import { FIXINGS, type Fixing } from "../../fixings/list";
 import type { Site } from "../../site";
 import { jointMm, railSag, type SheetSite, topSagOf } from "./figures";
 
@@ -19,8 +22,8 @@ export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
   const topSag = topSagOf(figures);
   const spanMm = topSag?.inputs[0]?.value ?? 0;
   if (topSag && topSag.value > spanMm / SAG_LIMIT) {
-    const thicker = materialsOf(book, "sheet")
-      .filter((s) => s.plastic === box.sheets.top.plastic && s.thicknessMm > box.thicknessMm.top)
+    const thicker = shellBoards(book)
+      .filter((s) => s.family === box.sheets.top.family && s.thicknessMm > box.thicknessMm.top)
       .map((s) => ({ label: `Make the top of ${s.name}`, patch: [set(at("/faces/top"), { material: s.id })] }));
     list.push({
       rule: "shell/top-sags",
@@ -48,40 +51,10 @@ export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
       figure: rail.id,
     });
   }
-  const fixing = variant.shell.joints.fixing;
-  const plastic = box.sheets.base.plastic;
-  if (fixing === "siliconeOnly")
-    list.push({
-      rule: "shell/silicone-is-no-glue",
-      subject: "joints",
-      severity: "stop",
-      stage: "shell",
-      title: "Silicone alone does not hold these joints",
-      sentence: `${shell.joints.length} joints, ${site.sayRun(jointMm(site))}, held by silicone only.`,
-      reason:
-        plastic === "pvcFoam"
-          ? "Silicone is weak on PVC: it seals the seam, cement and screws hold the joint."
-          : "Silicone is a seal; a structural adhesive and screws hold the joint.",
-      fix: {
-        label: plastic === "pvcFoam" ? "Use PVC cement and screws" : "Use structural adhesive and screws",
-        patch: [set(at("/shell/joints/fixing"), plastic === "pvcFoam" ? "cementAndScrews" : "adhesiveAndScrews")],
-      },
-    });
-  if (fixing === "cementAndScrews" && plastic !== "pvcFoam")
-    list.push({
-      rule: "shell/cement-is-for-pvc",
-      subject: "joints",
-      severity: "stop",
-      stage: "shell",
-      title: "PVC cement does not bond this sheet",
-      sentence: `The base is ${box.sheets.base.name}.`,
-      reason: "Solvent cement welds PVC to PVC; on wood and polyethylene it only dries.",
-      fix: {
-        label: "Use structural adhesive and screws",
-        patch: [set(at("/shell/joints/fixing"), "adhesiveAndScrews")],
-      },
-    });
-  if (plastic === "pvcFoam" && box.thicknessMm.base < 8 && fixing !== "siliconeOnly")
+  const fixing = FIXINGS[variant.shell.joints.fixing];
+  const family = box.sheets.base.family;
+  list.push(...notHeld(site, fixing), ...noRabbet(site));
+  if (family === "pvcFoam" && box.thicknessMm.base < 8 && fixing.screwed)
     list.push({
       rule: "shell/thin-edge",
       subject: "joints",
@@ -91,7 +64,7 @@ export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
       sentence: `Screws go into an edge of ${say(box.thicknessMm.base)}.`,
       reason: `A ${site.say(3.5)} screw splits an edge under ${site.say(8)} (trade practice, no source): let the cement carry it, with corner blocks inside.`,
     });
-  if (plastic === "pvcFoam")
+  if (family === "pvcFoam")
     list.push({
       rule: "shell/keep-cool",
       subject: "shell",
@@ -102,6 +75,54 @@ export function sheetSnags(site: SheetSite, figures: Figure[]): Snag[] {
       reason: "From memory. A bulb close under the top is enough.",
     });
   return list;
+}
+
+/** Stuff that its way of joining does not carry, each once. */
+function notHeld(site: SheetSite, fixing: Fixing): Snag[] {
+  const { box, shell, at } = site;
+  const families = [...new Set(Object.values(box.sheets).map((b) => b.family))];
+  const carriesAll = (f: Fixing) => families.every((family) => f.carries.includes(family));
+  const better = Object.values(FIXINGS).find(carriesAll);
+  return families
+    .filter((family) => !fixing.carries.includes(family))
+    .map((family): Snag => {
+      const of = Object.values(box.sheets).find((b) => b.family === family)!;
+      return {
+        rule: "shell/joint-not-held",
+        subject: family,
+        severity: "stop",
+        stage: "shell",
+        title: `${capital(fixing.label)}: no joint for this sheet`,
+        sentence: `${shell.joints.length} joints, ${site.sayRun(jointMm(site))}. The sheet: ${of.name}.`,
+        reason: fixing.whyNot(family),
+        ...(better && {
+          fix: {
+            label: `Join it with ${better.label}`,
+            patch: [set(at("/shell/joints/fixing"), better.id), set(at("/shell/joints/bed"), null)],
+          },
+        }),
+      };
+    });
+}
+
+/** Sheets no rabbet is cut into. */
+const NO_RABBET: readonly Family[] = ["glass", "twinWall", "acrylic", "polycarbonate", "ps"];
+
+function noRabbet({ box, at, variant }: SheetSite): Snag[] {
+  const of = Object.values(box.sheets).find((b) => NO_RABBET.includes(b.family));
+  if (variant.shell.joints.back !== "rabbeted" || !of) return [];
+  return [
+    {
+      rule: "shell/no-rabbet",
+      subject: "back",
+      severity: "stop",
+      stage: "shell",
+      title: "No rabbet goes into this sheet",
+      sentence: `The back is let into a rabbet: ${of.name}.`,
+      reason: "A rabbet leaves a thin edge: glass and clear sheet crack along it, twin-wall opens.",
+      fix: { label: "Inset the back between them", patch: [set(at("/shell/joints/back"), "inset")] },
+    },
+  ];
 }
 
 /** Higher head rails to try, in order. */

@@ -17,6 +17,7 @@ export const starterSheet = (): SheetShell => ({
     back: "overlaid",
     rabbetDepth: statedMm(5),
     fixing: "cementAndScrews",
+    bed: null,
     screwSpacing: statedMm(175),
   },
   front: { dam: null, ventRail: null, headRail: null, stile: null },

@@ -1,3 +1,5 @@
+import { FIXINGS } from "../../fixings/list";
+import { FIXING_IDS } from "../../fixings/names";
 import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
 
@@ -49,7 +51,7 @@ export const sheetSurvey: Survey = {
             ["behindFront", "back of dam, rails"],
           ],
         },
-        { path: "/shell/material", label: "Sheet", ask: "sheet" },
+        { path: "/shell/material", label: "Sheet", ask: "board" },
       ],
     },
     {
@@ -84,11 +86,14 @@ export const sheetSurvey: Survey = {
           path: "/shell/joints/fixing",
           label: "Held by",
           ask: "choice",
-          options: [
-            ["cementAndScrews", "cement, screws"],
-            ["adhesiveAndScrews", "adhesive, screws"],
-            ["siliconeOnly", "silicone only"],
-          ],
+          options: FIXING_IDS.map((id) => [id, FIXINGS[id].label] as const),
+        },
+        {
+          path: "/shell/joints/bed",
+          label: "Bed in a joint",
+          ask: "length",
+          optional: true,
+          empty: "as it is joined",
         },
         { path: "/shell/joints/screwSpacing", label: "Screws every", ask: "length" },
       ],
