@@ -21,7 +21,10 @@ export const PaneSchema = v.pipe(
     paneHeightMm: v.optional(mm("paneHeightMm")),
     spanMm: mm("spanMm"),
     edges: v.picklist(["four", "topFree"], "edges must be four or topFree."),
-    material: v.picklist(["floatGlass", "acrylic"], "material must be floatGlass or acrylic."),
+    material: v.picklist(
+      ["floatGlass", "acrylic", "polycarbonate", "polystyrene"],
+      "material must be floatGlass, acrylic, polycarbonate or polystyrene.",
+    ),
     safetyFactor: v.optional(
       v.pipe(v.number(), v.finite(), v.minValue(1, "safetyFactor must be 1 or more."), v.maxValue(100)),
     ),
@@ -33,10 +36,12 @@ export const PaneSchema = v.pipe(
 );
 export type PaneInput = v.InferOutput<typeof PaneSchema>;
 
-/** Pa, and shares; float glass: EN 572-1 and the hobby's rule; acrylic: from memory. */
+/** Pa, and shares; float glass: EN 572-1 and the hobby's rule; plastics: from memory. */
 export const MATERIAL = {
   floatGlass: { poisson: 0.22, elasticPa: 70e9, bowElasticPa: 70e9, strengthPa: 19.2e6, safety: 3.8 },
   acrylic: { poisson: 0.37, elasticPa: 3.2e9, bowElasticPa: 1.5e9, strengthPa: 60e6, safety: 6 },
+  polycarbonate: { poisson: 0.37, elasticPa: 2.3e9, bowElasticPa: 1.4e9, strengthPa: 60e6, safety: 6 },
+  polystyrene: { poisson: 0.35, elasticPa: 3.1e9, bowElasticPa: 1.4e9, strengthPa: 40e6, safety: 8 },
 } as const;
 
 /** What a face's stuff is as a pane; what is not here is no pane. */
@@ -44,6 +49,8 @@ export const PANE_OF: Partial<Record<Family, keyof typeof MATERIAL>> = {
   glass: "floatGlass",
   temperedGlass: "floatGlass",
   acrylic: "acrylic",
+  polycarbonate: "polycarbonate",
+  ps: "polystyrene",
 };
 
 /** Thicknesses glass and acrylic are sold in, mm. */
@@ -67,6 +74,30 @@ export const onThreeEdges = remembering(topFree);
 
 const round = (value: number, decimals: number) => Number(value.toFixed(decimals));
 
+/** A plate's coefficients: largest moment and deflection for a load that grows to its foot. */
+const plateOf = ({ waterDepthMm, spanMm, edges, material, paneHeightMm }: PaneInput) => {
+  const { poisson } = MATERIAL[material];
+  return edges === "four"
+    ? onFourEdges(spanMm / waterDepthMm, (paneHeightMm ?? waterDepthMm) / waterDepthMm, poisson)
+    : onThreeEdges(spanMm / waterDepthMm, poisson);
+};
+/** How far a pane may bow before its seams open, mm. */
+const bowAllowedMm = (spanMm: number, heightMm: number) =>
+  Math.min(Math.min(spanMm, heightMm) / BOW.shareOfSpan, BOW.mostMm);
+
+/**
+ * How far a pane of a given thickness bows, in years, under a load that grows to its foot (source: timoshenko, ch. 5).
+ * @param thicknessMm of the pane
+ * @param pressing the load, as a share of what water as deep would press with
+ */
+export function paneUnder(input: PaneInput, thicknessMm: number, pressing: number) {
+  const { poisson, bowElasticPa } = MATERIAL[input.material];
+  const alpha = 12 * (1 - poisson ** 2) * plateOf(input).deflection;
+  const [depth, t] = [input.waterDepthMm / 1000, thicknessMm / 1000];
+  const bowM = (alpha * pressing * WATER_KG_PER_M3 * GRAVITY * depth ** 5) / (bowElasticPa * t ** 3);
+  return { alpha, bowMm: bowM * 1000, allowedMm: bowAllowedMm(input.spanMm, input.paneHeightMm ?? input.waterDepthMm) };
+}
+
 /**
  * How thick a pane must be to hold water back: stress and bow of a thin plate under a load that grows to its foot.
  * Source: Timoshenko and Woinowsky-Krieger, ch. 5; see `plate.ts`. A glazier decides.
@@ -82,16 +113,13 @@ export function sizePane(input: PaneInput): PaneResult {
   const { poisson, bowElasticPa, strengthPa, safety } = MATERIAL[input.material];
   const factor = input.safetyFactor ?? safety;
   const depth = waterDepthMm / 1000;
-  const plate =
-    edges === "four"
-      ? onFourEdges(spanMm / waterDepthMm, heightMm / waterDepthMm, poisson)
-      : onThreeEdges(spanMm / waterDepthMm, poisson);
+  const plate = plateOf(input);
   const beta = 6 * plate.moment;
   const alpha = 12 * (1 - poisson ** 2) * plate.deflection;
   const footPa = WATER_KG_PER_M3 * GRAVITY * depth;
   const stressPa = (t: number) => (beta * footPa * depth ** 2) / t ** 2;
   const bowM = (t: number) => (alpha * footPa * depth ** 4) / (bowElasticPa * t ** 3);
-  const bowLimitM = Math.min(Math.min(spanMm, heightMm) / BOW.shareOfSpan, BOW.mostMm) / 1000;
+  const bowLimitM = bowAllowedMm(spanMm, heightMm) / 1000;
   const byStress = Math.sqrt((beta * footPa * depth ** 2 * factor) / strengthPa);
   const byBow = Math.cbrt((alpha * footPa * depth ** 4) / (bowElasticPa * bowLimitM));
   const requiredMm = Math.max(byStress, byBow) * 1000;

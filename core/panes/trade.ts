@@ -11,6 +11,7 @@ import { capital } from "../units/capital";
 import { atLeast, atMost } from "../units/tolerance";
 import { boardBow } from "./boards";
 import { dividersAsPanes } from "./dividers";
+import { heapedPanes } from "./heaped";
 import { lyingPanes } from "./lying";
 import { PANES } from "./names";
 import { PANE_OF, type PaneInput, sizePane } from "./pane";
@@ -143,12 +144,14 @@ function planPanes(site: Site): TradeLedger {
   const boards = bowedDams(site);
   const lying = lyingPanes(site);
   const dividers = dividersAsPanes(site);
+  const heaped = heapedPanes(site);
   return {
     ...emptyLedger(),
     figures: [
       ...boards.figures,
       ...lying.figures,
       ...dividers.figures,
+      ...heaped.figures,
       ...sized.map(
         ({ pane, result }): Figure => ({
           id: `panes/${pane.id}`,
@@ -184,6 +187,7 @@ function planPanes(site: Site): TradeLedger {
       ...boards.snags,
       ...lying.snags,
       ...dividers.snags,
+      ...heaped.snags,
       ...sized.flatMap(({ pane, result }): Snag[] =>
         atLeast(pane.thicknessMm, result.requiredMm)
           ? []
