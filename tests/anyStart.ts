@@ -9,6 +9,7 @@ import { FOUND_IDS } from "../core/materials/names";
 import { bareSeal } from "../core/seal/schema";
 import { bareSecondHand } from "../core/shell/found/schema";
 import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
+import { CLEAR_PLASTICS, type ClearBoxShell } from "../core/shell/kinds/clearBox/schema";
 import type { FrontGlassShell } from "../core/shell/kinds/frontGlass/schema";
 import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
 import type { TankShell } from "../core/shell/kinds/tank/schema";
@@ -278,5 +279,52 @@ const roundTub: fc.Arbitrary<Partial<Variant>> = fc
     closures: [{ ...foundClosure("top"), lock: held }],
   }));
 
+const clearBox: fc.Arbitrary<Partial<Variant>> = fc
+  .record({
+    ...{ width: mm(120, 700), depth: mm(120, 500), height: mm(150, 700), wall: mm(3, 6) },
+    plastic: fc.constantFrom(...CLEAR_PLASTICS),
+    joints: fc.constantFrom("welded" as const, "siliconed" as const, "folded" as const),
+    door: fc.record({
+      is: fc.constantFrom(
+        "none" as const,
+        "hinges" as const,
+        "hingeTape" as const,
+        "magnets" as const,
+        "grooves" as const,
+      ),
+      ...{ height: maybe(mm(30, 40)), foot: mm(0, 60), gap: mm(0, 4) },
+      magnets: fc.record({
+        ...{ count: fc.nat(12), pull: mm(0, 40), apart: mm(0, 4) },
+        stop: fc.constantFrom("none" as const, "there" as const, "toFit" as const),
+      }),
+      catch: fc.constantFrom("none" as const, "clip" as const, "clipToFit" as const, "key" as const),
+    }),
+    lid: fc.record({
+      is: fc.constantFrom("fixed" as const, "slides" as const, "lifts" as const),
+      ...{ thickness: mm(2, 3), width: fc.constant(null), grooveDepth: mm(1, 2), groove: mm(3, 5), gap: mm(0, 3) },
+      home: fc.constantFrom("nothing" as const, "pin" as const, "pinToFit" as const),
+    }),
+    holes: fc.record({
+      ...{ count: fc.nat(30), bore: mm(2, 12), height: mm(60, 100) },
+      where: fc.constantFrom("lid" as const, "walls" as const),
+    }),
+    ...{ holeEdge: maybe(mm(0, 30)), holeApart: maybe(mm(0, 30)) },
+    ...common,
+    lock: foundLock,
+  })
+  .map(({ groundDepth, topLoadKg, lock: held, ...found }) => {
+    // A box that opens nowhere is told, and planned no further.
+    const lid =
+      found.door.is === "none" && found.lid.is === "fixed" ? { ...found.lid, is: "lifts" as const } : found.lid;
+    return {
+      shell: {
+        kind: "clearBox",
+        found: { ...found, lid },
+        ...{ dam: null, floor: null, groundDepth, topLoadKg },
+      } satisfies ClearBoxShell,
+      closures: [{ ...foundClosure("front"), lock: held }, foundClosure("top")],
+    };
+  });
+
 /** Any found shell, with what closes it. */
-export const anyStart = fc.oneof(frontGlass, tank, onEnd, cabinet, tub, roundTub);
+export const anyStart = fc.oneof(frontGlass, tank, onEnd, cabinet, tub, roundTub, clearBox);

@@ -6,6 +6,7 @@ import type { Checker } from "../../ledgers/checker";
 import { stackLevels } from "../../levels/levels";
 import { FACE_WORDS, faceSolid } from "../boxFaces";
 import { slotOf } from "../found/doors";
+import { holesGap } from "../found/holesGap";
 import type { FoundHoles } from "../found/schema";
 import { SIZE_LIMIT_MM } from "../limits";
 import { type Profile, volumeBelowMl } from "../profile";
@@ -45,28 +46,7 @@ function tubGaps({ found }: LiddedTub, { profile, holes }: TubOf): FoundGap[] {
       cover: "its own catches",
     },
   ];
-  if (!holes || holes.count === 0) return gaps;
-  const bore = holes.bore.value;
-  const inLid = holes.where === "lid";
-  return [
-    ...gaps,
-    {
-      ...{ id: "own-holes", label: "the holes it came with", face: inLid ? "top" : "back" },
-      // Those of the lid are there while the lid is.
-      ...(inLid && { opening: "top" }),
-      way: { kind: "round", diameterMm: bore },
-      ...{ seat: "strip", lengthMm: holes.count * bore, acrossMm: bore, pieces: holes.count, at: [] },
-      ...{ vent: true, cover: "nothing" },
-      air: [
-        {
-          grossMm2: (holes.count * Math.PI * bore ** 2) / 4,
-          zMm: inLid ? profile.heightMm : holes.height.value,
-          uprightMm: inLid ? null : bore,
-          screens: [],
-        },
-      ],
-    },
-  ];
+  return holes ? [...gaps, ...holesGap(holes, profile.heightMm)] : gaps;
 }
 
 /** A tub as it stands, with its lid on: nothing of it is cut or made, and water stands in it up to its rim. */

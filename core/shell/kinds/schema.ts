@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { CabinetShellSchema } from "./cabinet/schema";
+import { ClearBoxShellSchema } from "./clearBox/schema";
 import { FrontGlassShellSchema } from "./frontGlass/schema";
 import { RoundTubShellSchema } from "./roundTub/schema";
 import { SheetShellSchema } from "./sheet/schema";
@@ -16,4 +17,5 @@ export const ShellSchema = v.variant("kind", [
   CabinetShellSchema,
   TubShellSchema,
   RoundTubShellSchema,
+  ClearBoxShellSchema,
 ]);
