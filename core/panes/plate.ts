@@ -1,3 +1,5 @@
+import { solve } from "../units/solve";
+
 /**
  * Thin plates on simple supports under water, by series. Source: S. Timoshenko and S. Woinowsky-Krieger, Theory of
  * Plates and Shells, ch. 5 (Navier's double series; Lévy's single series for a free edge).
@@ -54,27 +56,6 @@ export function fourEdges(spanRatio: number, heightRatio: number, poisson: numbe
     deflection = Math.max(deflection, w);
   }
   return { moment, deflection };
-}
-
-/** Solves a small linear system by elimination with row exchange; `rows` are left side and right side together. */
-function solve(rows: number[][]): number[] {
-  const n = rows.length;
-  for (let c = 0; c < n; c++) {
-    let pivot = c;
-    for (let r = c + 1; r < n; r++) if (Math.abs(rows[r]![c]!) > Math.abs(rows[pivot]![c]!)) pivot = r;
-    [rows[c], rows[pivot]] = [rows[pivot]!, rows[c]!];
-    for (let r = c + 1; r < n; r++) {
-      const f = rows[r]![c]! / rows[c]![c]!;
-      for (let k = c; k <= n; k++) rows[r]![k]! -= f * rows[c]![k]!;
-    }
-  }
-  const x = new Array<number>(n).fill(0);
-  for (let r = n - 1; r >= 0; r--) {
-    let sum = rows[r]![n]!;
-    for (let k = r + 1; k < n; k++) sum -= rows[r]![k]! * x[k]!;
-    x[r] = sum / rows[r]![r]!;
-  }
-  return x;
 }
 
 /**

@@ -20,6 +20,7 @@ import { waterTestTrade } from "../seal/test/trade";
 import { sealTrade } from "../seal/trade";
 import { serviceTrade } from "../service/trade";
 import { slipsTrade } from "../slips/trade";
+import { standTrade } from "../stand/trade";
 import { standingTrade } from "../standing/trade";
 import { streamsTrade } from "../streams/trade";
 import type { Trade } from "../trade/trade";
@@ -52,4 +53,5 @@ export const TRADES: readonly Trade[] = [
   dayTrade,
   oddTrade,
   slipsTrade,
+  standTrade,
 ];

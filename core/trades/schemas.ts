@@ -14,6 +14,7 @@ import { oddSchemas } from "../odd/schema";
 import { sealSchemas } from "../seal/schema";
 import { serviceSchemas } from "../service/schema";
 import { slipsSchemas } from "../slips/schema";
+import { standSchemas } from "../stand/schema";
 import { streamsSchemas } from "../streams/schema";
 import { vesselsSchemas } from "../vessels/schema";
 
@@ -40,4 +41,5 @@ export const SCHEMAS = [
   fixturesSchemas,
   cutsSchemas,
   daySchemas,
+  standSchemas,
 ] as const;
