@@ -11,6 +11,7 @@ import { bareSecondHand } from "../core/shell/found/schema";
 import { starterCabinet } from "../core/shell/kinds/cabinet/starter";
 import { CLEAR_PLASTICS, type ClearBoxShell } from "../core/shell/kinds/clearBox/schema";
 import type { FrontGlassShell } from "../core/shell/kinds/frontGlass/schema";
+import type { PanelKitShell } from "../core/shell/kinds/panelKit/schema";
 import type { RoundTubShell } from "../core/shell/kinds/roundTub/schema";
 import type { TankShell } from "../core/shell/kinds/tank/schema";
 import type { TankOnEndShell } from "../core/shell/kinds/tankOnEnd/schema";
@@ -326,5 +327,54 @@ const clearBox: fc.Arbitrary<Partial<Variant>> = fc
     };
   });
 
+/** A kit with some of its panels on the list, not all as the box wants them. */
+const panelKit: fc.Arbitrary<Partial<Variant>> = fc
+  .record({
+    ...{ width: mm(300, 1200), depth: mm(250, 600), height: mm(300, 1000), thickness: mm(8, 19) },
+    material: fc.constantFrom("pvcFoam" as const, "plywood" as const, "mdf" as const),
+    box: fc.constantFrom("topBaseOver" as const, "sidesFull" as const),
+    back: fc.constantFrom("overlaid" as const, "inset" as const, "grooved" as const),
+    places: fc.subarray(["base", "top", "left", "right", "back", "foot", "head", "doorLeft", "doorRight"] as const),
+    door: fc.constantFrom("glass" as const, "acrylic" as const),
+    ...{ long: mm(100, 900), short: mm(40, 100), pane: mm(3, 6) },
+    groove: maybe(mm(1, 5)),
+    holes: fc.record({ count: fc.nat(20), bore: mm(2, 20) }),
+    opens: fc.constantFrom("none" as const, "swing" as const, "slide" as const),
+    ...{ meetingGap: mm(0, 4), edgeGap: mm(0, 4), spacing: mm(100, 300) },
+    ...{ count: fc.nat(60), bought: fc.nat(20), bars: fc.nat(8) },
+    school: fc.constantFrom("undecided" as const, "flat" as const, "standing" as const),
+    ...{ margin: maybe(mm(0, 30)), diagonal: maybe(mm(500, 900)) },
+    ...common,
+  })
+  .map((r) => ({
+    shell: {
+      kind: "panelKit",
+      found: {
+        ...{ width: r.width, depth: r.depth, height: r.height, thickness: r.thickness, material: r.material },
+        ...{ box: r.box, back: r.back },
+        panels: r.places.map((place) => {
+          const door = place === "doorLeft" || place === "doorRight";
+          const low = place === "foot" || place === "head";
+          return {
+            ...{
+              id: place.toLowerCase(),
+              place,
+              material: door ? r.door : r.material,
+              thickness: door ? r.pane : r.thickness,
+            },
+            ...{ length: r.long, width: low ? r.short : r.long, groove: door ? null : r.groove, holes: r.holes },
+          };
+        }),
+        doors: { opens: r.opens, meetingGap: r.meetingGap, edgeGap: r.edgeGap },
+        bars: { count: r.bars, length: statedMm(400), kg: statedMm(0.2) },
+        fasteners: { kind: "screw", length: statedMm(36), count: r.count, bought: r.bought, spacing: r.spacing },
+        diagonals: { rising: r.diagonal, falling: r.diagonal && statedMm(r.diagonal.value + 3) },
+      },
+      putUp: { school: r.school, margin: r.margin, reason: "" },
+      ...{ dam: null, floor: null, groundDepth: r.groundDepth, topLoadKg: r.topLoadKg },
+    } satisfies PanelKitShell,
+    closures: r.opens === "none" ? [] : [foundClosure("front")],
+  }));
+
 /** Any found shell, with what closes it. */
-export const anyStart = fc.oneof(frontGlass, tank, onEnd, cabinet, tub, roundTub, clearBox);
+export const anyStart = fc.oneof(frontGlass, tank, onEnd, cabinet, tub, roundTub, clearBox, panelKit);

@@ -1,7 +1,8 @@
 import type { Variant } from "../document/schema";
 import { featureRect } from "../features/feature";
 import { overlap, type Rect } from "../shell/faces";
-import { areaMm2, below, extent } from "../shell/outline";
+import { workedRect } from "../shell/flat";
+import { areaMm2, below } from "../shell/outline";
 import type { Shell } from "../shell/shell";
 import { vAtHeight } from "../shell/space";
 import { type Cover, footOf, meanDepthMm, ridgeMm } from "./cover";
@@ -15,7 +16,7 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
     const face = shell.faces[wall.face];
     if (face.open || wall.buildUp === "none") return [];
     const footMm = footOf(wall, shell);
-    const whole = extent(face.outline);
+    const whole = workedRect(face);
     const footV = Math.max(whole.vMm, vAtHeight(face.frame, footMm));
     const rect: Rect = { ...whole, vMm: footV, heightMm: Math.max(0, whole.vMm + whole.heightMm - footV) };
     const zones = variant.background.zones.filter((z) => z.face === wall.face);
@@ -28,7 +29,9 @@ export function coversOf(shell: Shell, variant: Pick<Variant, "background" | "fe
       ...zones.filter(isBare).map(zoneRect),
     ];
     const bareM2 = bare.reduce((sum, r) => sum + inRect(r), 0);
-    const aboveM2 = Math.max(0, areaMm2(face.outline) - areaMm2(below(face.outline, footV))) / 1e6;
+    const aboveM2 = face.flat
+      ? areaM2(rect)
+      : Math.max(0, areaMm2(face.outline) - areaMm2(below(face.outline, footV))) / 1e6;
     const m2 = Math.max(0, aboveM2 - bareM2);
     const meanMm = meanDepthMm(wall);
     // m² × mm = litres.

@@ -1,5 +1,7 @@
 import type { FaceId } from "../design/names";
 import type { Wait } from "../ledgers/ledger";
+import { isFlat } from "../shell/flat";
+import type { ShellFace } from "../shell/shell";
 
 /** What must be over before a wall of the shell is covered. */
 export const intoTheShell = (face: FaceId): Wait[] => [
@@ -9,3 +11,7 @@ export const intoTheShell = (face: FaceId): Wait[] => [
   { reached: "coated", of: face, because: "its coats have set" },
   { reached: "holesCut", of: face, because: "openings are cut first" },
 ];
+
+/** What must be over before a wall is worked where it is: on the bench, or in the shell. */
+export const ontoTheWall = (face: Pick<ShellFace, "id" | "flat">): Wait[] =>
+  isFlat(face) ? intoTheShell(face.id).filter((wait) => "of" in wait) : intoTheShell(face.id);

@@ -2,12 +2,13 @@ import { WAYS } from "../escape/way";
 import { constant, type Known, memory } from "../figures/figure";
 import { fact } from "../ledgers/facts";
 import { emptyLedger, type Part, type Snag, type Step, type Supply, type TradeLedger } from "../ledgers/ledger";
-import { MASS } from "../ledgers/masses";
+import { FACE_MASS, MASS } from "../ledgers/masses";
 import { gatherNeeds, type Need, need, spread } from "../ledgers/needs";
 import { TO_REACH, type ToReach } from "../ledgers/toReach";
 import { BULK } from "../passing/facts";
 import { TEST, UNTESTED } from "../seal/test/facts";
 import type { TestStanding } from "../seal/test/standing";
+import { isFlat } from "../shell/flat";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { CAUTION } from "../workshop/cautions";
@@ -18,7 +19,7 @@ import { coversOf } from "./covers";
 import { backgroundFigures, MASS_FIGURE } from "./figures";
 import { filmNeeds, filmSteps, filmsOf } from "./film";
 import { foundWallStepId, foundWallSteps, liningSnags } from "./foundWalls";
-import { intoTheShell } from "./intoTheShell";
+import { intoTheShell, ontoTheWall } from "./intoTheShell";
 import { checkBackground } from "./limits";
 import { patchesOf } from "./patches";
 import { wallBondSnags } from "./rules/bonds";
@@ -30,7 +31,7 @@ import { isToMake } from "./toMake";
 import { boardWork } from "./works/board";
 import { foamedWork } from "./works/foamed";
 import { wholeWork } from "./works/whole";
-import type { Work } from "./works/work";
+import { type Work, workKg } from "./works/work";
 import { isPiece, isPlanter, zoneName } from "./zones";
 
 /** Walls and what stands on them: parts, supplies, steps with their postures, snags and figures. */
@@ -52,15 +53,16 @@ export function planBackground(
     covers.filter((c) => isToMake(c.wall)),
   );
   const bare = patchesOf(site).filter((cover) => cover.m2 > 0);
-  const patches = bare.map((cover) => {
+  const patches = bare.map((cover): Made => {
     // A patch goes on once its wall has set.
     const wall = open.find((o) => o.cover.wall.face === cover.wall.face)?.work.steps.at(-1);
-    const after = [...startOf(cover), ...(wall ? [{ id: wall.id, because: "its wall has set" }] : [])];
-    return wholeWork(site, cover, after);
+    const after = [...startOf(site, cover), ...(wall ? [{ id: wall.id, because: "its wall has set" }] : [])];
+    return { cover, work: wholeWork(site, cover, after) };
   });
-  const toDo = [...open.map(({ work }) => work), ...patches];
+  const made: Made[] = [...open, ...patches];
+  const toDo = made.map(({ work }) => work);
   const massesByFace = new Map(works.map(({ cover, work }) => [cover.wall.face as string, work.masses]));
-  const wallSteps = toDo.flatMap((work) => whenUp(work.steps));
+  const wallSteps = made.flatMap(({ cover, work }) => whenUp(work.steps, isWorkedFlat(site, cover)));
   const prepares = wallSteps.length > 0 || zoneNeeds(site).length > 0;
   const needs = [
     ...toDo.flatMap((work) => work.needs),
@@ -73,7 +75,7 @@ export function planBackground(
     site,
     covers,
     massesByFace,
-    patches.flatMap((p) => p.masses),
+    patches.flatMap(({ work }) => work.masses),
   );
   const parts = [...toDo.flatMap((work) => work.parts), ...films.map((f) => f.part)];
   return {
@@ -82,6 +84,9 @@ export function planBackground(
     facts: [
       ...behindWalls(site, covers),
       ...open.flatMap(({ work }) => (work.bulk ? [fact(BULK, work.bulk)] : [])),
+      ...made.map(({ cover, work }) =>
+        fact(FACE_MASS, { face: cover.wall.face, kg: isWorkedFlat(site, cover) ? workKg(work) : 0 }),
+      ),
       fact(MASS, { when: "walls", kg: figures.find((f) => f.id === MASS_FIGURE)?.value ?? 0 }),
     ],
     steps: usesWhatIsThere(parts, gathered.supplies, [
@@ -106,8 +111,18 @@ export function planBackground(
   };
 }
 
+/** A wall or a patch, with what it takes. */
+interface Made {
+  cover: Cover;
+  work: Work;
+}
+
+/** Whether what is put on a wall is put on its panel, on the bench. */
+const isWorkedFlat = ({ shell }: Site, { wall }: Cover): boolean =>
+  isFlat(shell.faces[wall.face]) && BUILD_UP[wall.buildUp].inTheShell;
+
 /** What a wall's first step waits for. */
-function startOf({ wall }: Cover): Step["after"] {
+function startOf({ shell }: Site, { wall }: Cover): Step["after"] {
   const inside = BUILD_UP[wall.buildUp].inTheShell;
   const list: Step["after"] = [
     { id: foundWallStepId(wall), because: "the old background must be out" },
@@ -115,11 +130,12 @@ function startOf({ wall }: Cover): Step["after"] {
     { id: "background/conduit", because: "a pump is swapped later only through what was laid before the wall" },
     { id: `background/${wall.face}/film`, because: "film goes on while the pane is reached" },
   ];
-  return inside || wall.buildUp === "board" ? [...list, ...intoTheShell(wall.face)] : list;
+  if (inside) return [...list, ...ontoTheWall(shell.faces[wall.face])];
+  return wall.buildUp === "board" ? [...list, ...intoTheShell(wall.face)] : list;
 }
 
 function workOf(site: Site, cover: Cover): Work {
-  const start = startOf(cover);
+  const start = startOf(site, cover);
   switch (cover.wall.buildUp) {
     case "foam":
     case "panels":
@@ -131,9 +147,11 @@ function workOf(site: Site, cover: Cover): Work {
   }
 }
 
-/** A wall is up once the last of its steps is over. */
-const whenUp = (steps: readonly Step[]): Step[] =>
-  steps.map((step, i) => (i === steps.length - 1 ? { ...step, reaches: ["wallsUp"] } : step));
+/** A wall is up once the last of its steps is over; one worked on the bench is ready to be put up then. */
+const whenUp = (steps: readonly Step[], flat: boolean): Step[] =>
+  steps.map((step, i) =>
+    i === steps.length - 1 ? { ...step, reaches: flat ? ["wallsUp", "decorated"] : ["wallsUp"] } : step,
+  );
 
 /** What zones take beside the wall's own, on walls that are still to be made. */
 function zoneNeeds({ variant }: Site): Need[] {
@@ -255,7 +273,7 @@ export const backgroundTrade: Trade = {
   stage: { id: "background", key: "8", label: "Background", group: "design" },
   reads: ["ground", "vessels", "background", "features", "seal", "slips"],
   needs: [TEST, TO_REACH],
-  gives: [MASS, BULK, WAYS],
+  gives: [MASS, FACE_MASS, BULK, WAYS],
   check: ({ background }, checker) => checkBackground(background, checker),
   plan: (site, { facts }) => planBackground(site, facts.one(TEST) ?? UNTESTED, facts.all(TO_REACH).flat()),
 };

@@ -74,6 +74,7 @@ export type Milestone =
   | "waterTested"
   | "poured"
   | "wallsUp"
+  | "decorated"
   | "lampsLaid"
   | "footed"
   | "substrateIn"

@@ -49,6 +49,7 @@ export const FOUND_MATERIALS = {
   polycarbonate: { name: "polycarbonate", family: "polycarbonate", density: k(1200), growth: k(65e-6) },
   timber: { name: "solid timber", family: "timber", density: k(600, memory, 450, 750), growth: k(5e-6, memory) },
   plywood: { name: "plywood", family: "plywood", density: k(600, memory, 550, 700), growth: k(8e-6, memory) },
+  pvcFoam: { name: "PVC foam sheet", family: "pvcFoam", density: k(550, memory, 450, 700), growth: k(60e-6) },
   chipboard: { name: "chipboard", family: "chipboard", density: k(680), growth: k(10e-6, memory) },
   mdf: { name: "MDF", family: "mdf", density: k(750), growth: k(10e-6, memory) },
   steel: { name: "sheet steel", family: "steel", density: k(7850), growth: k(12e-6) },

@@ -53,6 +53,7 @@ export const FOUND_IDS = [
   "polycarbonate",
   "timber",
   "plywood",
+  "pvcFoam",
   "chipboard",
   "mdf",
   "steel",

@@ -1,5 +1,6 @@
-import type { Facts } from "../ledgers/facts";
+import { type Facts, fact } from "../ledgers/facts";
 import { emptyLedger, type Step, type TradeLedger, type Wait } from "../ledgers/ledger";
+import { FACE_MASS } from "../ledgers/masses";
 import { findMaterial } from "../materials/find";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
@@ -7,7 +8,7 @@ import { sealedSeams, sealFigures, sealSupplies } from "./beads";
 import { decisionSnags } from "./decisions";
 import { SPLIT_MET } from "./facts";
 import { sealSnags } from "./snags";
-import { planStacks } from "./stack/planStacks";
+import { coatMasses, planStacks } from "./stack/planStacks";
 import { sealStage } from "./stage";
 import { airOut, beadSteps, testSteps } from "./steps";
 import { TEST, UNTESTED } from "./test/facts";
@@ -49,6 +50,7 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
       ...decisionSnags(site, facts),
     ],
     figures: [...figures, ...stacks.figures],
+    facts: coatMasses(site).map((m) => fact(FACE_MASS, m)),
   };
 }
 
@@ -57,7 +59,7 @@ export const sealTrade: Trade = {
   stage: sealStage,
   reads: ["seal", "dividers", "vessels", "features", "ground"],
   needs: [TEST, SPLIT_MET],
-  gives: [],
+  gives: [FACE_MASS],
   check({ seal }, { between, add, book }) {
     if (!findMaterial(book, seal.sealant, "sealant"))
       add("/seal/sealant", `The book has no sealant “${seal.sealant}”. Choose another.`);

@@ -9,10 +9,10 @@ import { sumWords } from "../units/sum";
 import { boxFaces } from "./boxFaces";
 import { buildShell } from "./buildShell";
 import { AXIS_WORDS, FACE_AXES } from "./faces";
-import { screwsAlong } from "./kinds/sheet/joints";
 import type { SheetShell } from "./kinds/sheet/schema";
 import { layNet, moveOnFace, toNet } from "./net";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "./sag";
+import { screwsAlong } from "./screwsAlong";
 
 const book = starterBook();
 const withShell = (change: (shell: SheetShell) => void, variant = jobVariant()): Variant => {

@@ -22,6 +22,8 @@ export interface ShellFace {
   outline: Point[];
   /** The rectangle within the outline in which a feature may stand at any height. */
   room: Rect;
+  /** Of a panel that is worked on the bench before the shell is put up: what its joints leave of it, on this face. */
+  flat?: Rect;
 }
 
 /** Where hands, air and animals could pass when nothing closes it; a closure of the design names it by its id. */
@@ -85,6 +87,30 @@ export interface Solid {
   label: string;
   kg: number;
   at: Vec3;
+}
+
+/** A panel of a shell that is put up by whoever builds it. */
+export interface KitPanel {
+  id: string;
+  label: string;
+  /** The face it becomes; null for what stands in the front, or is left over. */
+  face: FaceId | null;
+  kg: number;
+  /** What is masked of it at each of its joints, from its own edge, mm; of nothing where it is worked as it stands. */
+  masked: readonly { to: string; mm: number }[];
+}
+
+/** A shell that comes as panels. */
+export interface PutUp {
+  /** Place in the variant where it is said whether its panels are worked flat; null once that is said. */
+  undecidedAt: string | null;
+  panels: readonly KitPanel[];
+  /** What holds it together, in words, and how many of it. */
+  held: string;
+  fasteners: number;
+  toHand: readonly string[];
+  /** From corner to corner of the front where it stands square, mm. */
+  diagonalMm: number;
 }
 
 /**
@@ -223,6 +249,8 @@ export interface Shell {
   heldWalls: FaceId[];
   /** An inner watertight tray in the middle of the base; its front is the dam. */
   tray: { widthMm: number; depthMm: number; heightMm: number; glassMm: number } | null;
+  /** How it is put up; null where it stands already, or is glued as it is cut. */
+  putUp?: PutUp;
   reusable: Reusable[];
   ownPanes: OwnPane[];
   glassPanes: GlassPane[];

@@ -1,5 +1,5 @@
 import type { FaceId } from "../design/names";
-import { extent } from "../shell/outline";
+import { workedRect } from "../shell/flat";
 import type { Shell } from "../shell/shell";
 import { layOut, type SlipJob } from "./layout";
 import type { Slips } from "./schema";
@@ -8,7 +8,7 @@ const WALLS = ["left", "right", "back"] as const satisfies readonly FaceId[];
 
 /** Slips of the design as a job on their face; the room above their foot. */
 export function slipJob(slips: Slips, faces: Shell["faces"]): SlipJob {
-  const face = extent(faces[slips.face].outline);
+  const face = workedRect(faces[slips.face]);
   return {
     faceWidthMm: face.widthMm,
     faceHeightMm: face.heightMm - slips.foot.value,

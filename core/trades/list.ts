@@ -15,6 +15,7 @@ import { hardscapeTrade } from "../hardscape/trade";
 import { oddTrade } from "../odd/trade";
 import { panesTrade } from "../panes/trade";
 import { placementTrade } from "../placement/trade";
+import { putUpTrade } from "../putUp/trade";
 import { residentsTrade } from "../residents/trade";
 import { waterTestTrade } from "../seal/test/trade";
 import { sealTrade } from "../seal/trade";
@@ -31,6 +32,7 @@ export const TRADES: readonly Trade[] = [
   residentsTrade,
   standingTrade,
   bareShellTrade,
+  putUpTrade,
   closuresTrade,
   gapsTrade,
   curesTrade,

@@ -120,10 +120,9 @@ const NEEDED = new Set(TRADES.flatMap((t) => t.needs.map((n) => n.key)));
  * may hold more than it shows, is only ever the same as itself.
  */
 const kept = (facts: readonly Fact[], before: readonly Fact[]): Fact[] =>
-  facts.map((f, i) => {
-    const was = before[i];
-    return was && NEEDED.has(f.key) && was.key === f.key && equal(was.value, f.value) ? was : f;
-  });
+  facts.map((f) =>
+    NEEDED.has(f.key) ? (before.find((was) => was.key === f.key && equal(was.value, f.value)) ?? f) : f,
+  );
 
 /** All ledgers of a run as one, in the order of the trades. */
 export const gathered = ({ ran }: Run): TradeLedger => gather(TRADES.map((t) => ran.get(t.id)!.ledger));

@@ -4,6 +4,7 @@ import type { Step } from "../../ledgers/ledger";
 import { type Need, need, spread } from "../../ledgers/needs";
 import { materialsOf } from "../../materials/find";
 import { layerKind, SILICONE_FILM } from "../../seal/stack/layers";
+import { lyingOn } from "../../shell/flat";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { CAUTION } from "../../workshop/cautions";
@@ -102,7 +103,7 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
             waitMinutes:
               (last ? Math.max(layer.dry.recoat.value, layer.dry.handle.value) : layer.dry.recoat.value) * 60,
             waitFor: last ? "the coat to set" : "the coat to take the next",
-            ...(inTheShell && { posture: WALL_DOWN[face], holdsPosture: true }),
+            ...(inTheShell && lyingOn(site.shell.faces[face], WALL_DOWN[face])),
             splittable: false,
             toHand: [
               layer.name,

@@ -3,6 +3,7 @@ import type { Part, Step } from "../../ledgers/ledger";
 import { type Need, need } from "../../ledgers/needs";
 import { materialsOf } from "../../materials/find";
 import { layerKind } from "../../seal/stack/layers";
+import { lyingOn } from "../../shell/flat";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { CAUTION } from "../../workshop/cautions";
@@ -36,7 +37,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
   const foamId = foam?.id ?? (wall.foam === "foamPond" ? "foam-pond" : "foam-building");
   // Board as deep as the wall takes no foam on it: there is none to put on or to carve.
   const lifts = volumeMl > 0 ? liftsOf(cover) : 0;
-  const lying = inside ? { posture: WALL_DOWN[face], holdsPosture: true } : {};
+  const lying = inside ? lyingOn(site.shell.faces[face], WALL_DOWN[face]) : {};
   const steps: Step[] = [];
   const core = inside ? undefined : panelSizes(site, cover);
   if (core)

@@ -2,6 +2,7 @@ import { constant, type Known, memory, practice } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
 import { type Need, need, spread } from "../../ledgers/needs";
 import { materialsOf } from "../../materials/find";
+import { lyingOn } from "../../shell/flat";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
 import { CAUTION } from "../../workshop/cautions";
@@ -44,7 +45,7 @@ const glued = (materialId: string, { m2, wall }: Cover, rate: Known, name: strin
 export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work {
   const { id, wall, m2, rect } = cover;
   const { face } = wall;
-  const lying = { posture: WALL_DOWN[face], holdsPosture: true, splittable: false } as const;
+  const lying = { ...lyingOn(site.shell.faces[face], WALL_DOWN[face]), splittable: false };
   const litres = m2 * wall.depth.value;
   switch (wall.buildUp) {
     case "coirMat": {

@@ -7,7 +7,8 @@ import type { Shell } from "../../shell/shell";
 
 /** What is coated of a face, m²: the face less its windows, panels of mesh and what is masked. */
 export function coatedM2(face: FaceId, shell: Shell, variant: Variant): number {
-  const whole = areaMm2(shell.faces[face].outline);
+  const { flat, outline } = shell.faces[face];
+  const whole = flat ? flat.widthMm * flat.heightMm : areaMm2(outline);
   const left = variant.features
     .filter((f) => f.face === face && featureKind(f).masked(f))
     .reduce((sum, f) => {

@@ -12,6 +12,7 @@ import {
 import { gatherNeeds, type Need, need, spread } from "../../ledgers/needs";
 import { materialsOf } from "../../materials/find";
 import type { ClothForm } from "../../materials/names";
+import { isFlat, lyingOn } from "../../shell/flat";
 import type { Site } from "../../shell/site";
 import { formatMinutes, formatNumber } from "../../units/format";
 import { CAUTION } from "../../workshop/cautions";
@@ -83,8 +84,9 @@ function stepsFor(layer: Layer): number {
 function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
   const m2 = coatedM2(face, site.shell, site.variant);
   const steps: Step[] = [];
+  const { [face]: own } = site.shell.faces;
   const start = [
-    { reached: "stands", because: "the walls must stand still" },
+    ...(isFlat(own) ? [] : [{ reached: "stands" as const, because: "the walls must stand still" }]),
     { reached: "holesCut", of: face, because: "openings are cut before coats: raw edges stay exposed" },
   ] satisfies Wait[];
   const outermost = layers.findLast((l) => stepsFor(l) > 0);
@@ -100,7 +102,7 @@ function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
       steps.push({
         id: coatStepId(face, layer, coat),
         title: `${kind.name}, ${face}${coats > 1 ? `, coat ${coat} of ${coats}` : ""}`,
-        detail: `${formatNumber(m2)} m². ${kind.mind}`,
+        detail: `${formatNumber(m2)} m²${isFlat(own) ? ", flat on the bench, the joints masked" : ""}. ${kind.mind}`,
         stage: "seal",
         handsOnMinutes: work ? m2 * RATES.keyPerM2.value : RATES.coatSetUp.value + m2 * RATES.coatPerM2.value,
         waitMinutes: wait,
@@ -110,7 +112,7 @@ function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
           : start,
         ...(layer === outermost && coat === coats && { reaches: [`coated:${face}` as const] }),
         uses: materialsFor(site, layer.layer),
-        ...(!work && { posture: FACE_DOWN[face], holdsPosture: true }),
+        ...(!work && lyingOn(own, FACE_DOWN[face])),
         splittable: work,
         toHand: work ? ["abrasive pad", "alcohol", "vacuum"] : [kind.name, "gloves", "masking tape"],
         cautions: kind.caution ? [CAUTIONS[kind.caution]] : [],
@@ -215,6 +217,21 @@ function coatFigures(site: Site): Figure[] {
     ];
   });
 }
+
+/** What the coats of each panel weigh that is coated on the bench, kg. */
+export const coatMasses = (site: Site): { face: FaceId; kg: number }[] =>
+  site.variant.seal.stacks
+    .filter(({ face }) => isFlat(site.shell.faces[face]))
+    .map(({ face, layers }) => {
+      const m2 = coatedM2(face, site.shell, site.variant);
+      const kg = layers.reduce((sum, layer) => {
+        const material = stepsFor(layer) > 0 ? coatMaterial(site, layer.layer) : undefined;
+        return material
+          ? sum + (m2 * coatsOf(layer) * material.densityKgPerM3.value) / material.m2PerLitre.value / 1000
+          : sum;
+      }, 0);
+      return { face, kg };
+    });
 
 /** What the coats weigh once dry, kg; those without a yield are left out. */
 function massFigure(site: Site): Figure[] {

@@ -36,6 +36,7 @@ export function damSteps({ variant, say }: Site, { dam, floor }: DamAndFloor): S
       { reached: "sawn", because: "it must be cut" },
       { id: "shell/cut-shelves", because: "it is cut from a shelf" },
       { id: "shell/glue", because: "the box it stands in must stand" },
+      { id: "shell/put-up", because: "the box it stands in must stand" },
       ...of.after,
     ],
     reaches: ["stands"],

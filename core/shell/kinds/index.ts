@@ -3,6 +3,7 @@ import { cabinet } from "./cabinet/kind";
 import { clearBox } from "./clearBox/kind";
 import { frontGlass } from "./frontGlass/kind";
 import type { ShellKind } from "./kind";
+import { panelKit } from "./panelKit/kind";
 import { roundTub } from "./roundTub/kind";
 import { sheet } from "./sheet/kind";
 import { tank } from "./tank/kind";
@@ -18,6 +19,7 @@ export const KINDS = [
   sheet,
   tub,
   roundTub,
+  panelKit,
   clearBox,
 ] as unknown as readonly ShellKind[];
 

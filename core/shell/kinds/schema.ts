@@ -2,6 +2,7 @@ import * as v from "valibot";
 import { CabinetShellSchema } from "./cabinet/schema";
 import { ClearBoxShellSchema } from "./clearBox/schema";
 import { FrontGlassShellSchema } from "./frontGlass/schema";
+import { PanelKitShellSchema } from "./panelKit/schema";
 import { RoundTubShellSchema } from "./roundTub/schema";
 import { SheetShellSchema } from "./sheet/schema";
 import { TankShellSchema } from "./tank/schema";
@@ -17,5 +18,6 @@ export const ShellSchema = v.variant("kind", [
   CabinetShellSchema,
   TubShellSchema,
   RoundTubShellSchema,
+  PanelKitShellSchema,
   ClearBoxShellSchema,
 ]);

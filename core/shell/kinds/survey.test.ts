@@ -47,6 +47,6 @@ describe.each(KINDS.map((k) => [k.label, k.survey] as const))("the survey of a %
 });
 
 it("calls every kind by a name and an id of its own", () => {
-  expect(new Set(KINDS.map((k) => k.kind)).size).toBe(8);
-  expect(new Set(KINDS.map((k) => k.label)).size).toBe(8);
+  expect(new Set(KINDS.map((k) => k.kind)).size).toBe(9);
+  expect(new Set(KINDS.map((k) => k.label)).size).toBe(9);
 });

@@ -38,7 +38,7 @@ export function buildSheet(anyVariant: Variant, book: Book): Shell {
   // The frame stands by its own dam; ground and water by the higher of the two.
   const levels = { ...framed, damTopMm: Math.max(framed.damTopMm, behind.topMm) };
   const faces = boxFaces(inside, (face) => sheetFace(box.sheets[face].of), ["front"]);
-  const all = cutPanels(shell, box, strips);
+  const all = cutPanels({ ...shell.joints, rabbetMm: shell.joints.rabbetDepth.value }, box, strips);
   const isOrdered = (panel: Panel) => box.sheets[panel.face].ordered;
   const panels = all.filter((p) => !isOrdered(p));
   return {

@@ -1,18 +1,8 @@
-import { ceil } from "../../../units/tolerance";
 import { FIXINGS } from "../../fixings/list";
+import { screwsAlong } from "../../screwsAlong";
 import type { Joint, Strip } from "../../shell";
 import type { Box } from "./box";
 import type { SheetShell } from "./schema";
-
-/** First and last screw sit this far from a joint's ends, so that the sheet's edge does not split [T]. */
-const END_DISTANCE_MM = 50;
-
-/** Screws along a joint, evenly and no further apart than the spacing; two on a short one, none under 60 mm. */
-export function screwsAlong(lengthMm: number, spacingMm: number): number {
-  if (lengthMm < 60) return 0;
-  if (lengthMm < 2 * END_DISTANCE_MM + 50) return 2;
-  return ceil((lengthMm - 2 * END_DISTANCE_MM) / spacingMm) + 1;
-}
 
 /** The joints of a sheet box; front strips are joined at their ends, dam and head rail along their length too. */
 export function listJoints(shell: SheetShell, box: Box, strips: Strip[]): Joint[] {

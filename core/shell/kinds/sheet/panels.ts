@@ -11,12 +11,20 @@ const sum = (...terms: [number, string][]): Sum =>
     .filter(([mm], i) => i === 0 || mm !== 0)
     .flatMap(([mm, what], i) => [...(i > 0 ? [mm < 0 ? " − " : " + "] : []), Math.abs(mm), ` ${what}`]);
 
+/** How panels of a box meet. */
+export type Meeting = Pick<SheetShell["joints"], "box" | "back"> & { rabbetMm: number };
+
+/** A box as far as its panels ask for it. */
+type Boxed = Pick<Box, "inside" | "thicknessMm" | "bedMm"> & {
+  sheets: Record<FaceId, { id: string; thicknessMm: number; grained: boolean }>;
+};
+
 /** Every panel of a sheet box with the thickness its joints add or take (source: panel-joints). */
-export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[] {
+export function cutPanels(meeting: Meeting, box: Boxed, strips: Strip[]): Panel[] {
   const { inside, thicknessMm: t, bedMm } = box;
-  const over = shell.joints.box === "topBaseOver";
-  const overlaid = shell.joints.back === "overlaid";
-  const rabbetMm = shell.joints.back === "rabbeted" ? shell.joints.rabbetDepth.value : 0;
+  const over = meeting.box === "topBaseOver";
+  const overlaid = meeting.back === "overlaid";
+  const rabbetMm = meeting.back === "rabbeted" ? meeting.rabbetMm : 0;
 
   const make = (id: FaceId, label: string, length: [number, string][], width: [number, string][]): Panel => ({
     id: `shell/${id}`,
@@ -32,7 +40,7 @@ export function cutPanels(shell: SheetShell, box: Box, strips: Strip[]): Panel[]
 
   const depth: [number, string][] = [
     [inside.depthMm, "deep inside"],
-    [overlaid ? 0 : t.back, shell.joints.back === "inset" ? "for the inset back" : "for the rabbeted back"],
+    [overlaid ? 0 : t.back, meeting.back === "inset" ? "for the inset back" : "for the rabbeted back"],
     [overlaid ? -bedMm : 0, "the back's bed"],
   ];
   // A panel that stands between two others leaves a bed at each end.
