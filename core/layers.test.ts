@@ -19,7 +19,7 @@ const LAYERS: readonly (readonly string[])[] = [
   ["trades", "document", "snags", "tally.ts"],
   ["plan.ts", "planWithDay.ts"],
   // What screens ask of a plan: what can be taken in hand, and how it is drawn, what would mend its air.
-  ["sent.ts", "things", "views", "levers"],
+  ["sent.ts", "things", "views", "levers", "putUpWays.ts"],
 ];
 const RANK = new Map(LAYERS.flatMap((names, i) => names.map((name) => [name, i] as const)));
 

@@ -109,9 +109,9 @@ const massFigures = (panels: readonly Lifted[]): Figure[] => [
 ];
 
 /** Flat, or once it stands: nobody has said. */
-function schoolSnag({ at }: Site, { undecidedAt }: PutUp): Snag[] {
-  if (undecidedAt === null) return [];
-  const path = at(undecidedAt);
+function schoolSnag({ at }: Site, { school, schoolAt }: PutUp): Snag[] {
+  if (school !== "undecided") return [];
+  const path = at(schoolAt);
   return [
     {
       rule: "put-up/flat-or-standing",

@@ -102,8 +102,9 @@ export interface KitPanel {
 
 /** A shell that comes as panels. */
 export interface PutUp {
-  /** Place in the variant where it is said whether its panels are worked flat; null once that is said. */
-  undecidedAt: string | null;
+  /** Whether its panels are worked flat before it is put up, and where that is said in the variant. */
+  school: "undecided" | "flat" | "standing";
+  schoolAt: string;
   panels: readonly KitPanel[];
   /** What holds it together, in words, and how many of it. */
   held: string;

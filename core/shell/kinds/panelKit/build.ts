@@ -123,7 +123,7 @@ function putUpOf(shell: PanelKitShell, faces: Shell["faces"]): PutUp {
   const { found, putUp } = shell;
   const fastener = FASTENER[found.fasteners.kind];
   return {
-    undecidedAt: putUp.school === "undecided" ? "/shell/putUp/school" : null,
+    ...{ school: putUp.school, schoolAt: "/shell/putUp/school" },
     panels: found.panels.map((panel) => {
       const { face, words } = PLACE[panel.place];
       return {

@@ -1,0 +1,60 @@
+import { parseLocal } from "./design/localTime";
+import { writeAt } from "./design/pointer";
+import { chosenVariant } from "./document/variant";
+import { type Plan, type PlanInput, plan } from "./plan";
+import type { PutUp } from "./shell/shell";
+
+/** Coats, slips and foam on the panels of a kit before it is put up, or in it after. */
+export interface PutUpWay {
+  id: "flat" | "standing";
+  /** Hands on, of shell, sealing and walls together. */
+  handsOnMinutes: number;
+  /** Until it stands and its walls are finished, in the builder's own hours. */
+  days: number;
+  /** Until residents move in; null while nothing says when. */
+  residentsDays: number | null;
+  /** As it is put up, and its heaviest panel then, kg. */
+  kg: number;
+  heaviestKg: number;
+  /** What is reached through while it is worked, mm; null for panels on the bench, reached from above. */
+  through: { widthMm: number; heightMm: number; deepMm: number } | null;
+  /** Turned to another side so often. */
+  turns: number;
+}
+
+const FINISHED = ["stands", "wallsUp", "decorated"];
+const WORKED = ["shell", "seal", "background"];
+
+function wayOf(id: PutUpWay["id"], { steps, diary, figures, shell }: Plan, now: number): PutUpWay {
+  const reaches = (what: (milestone: string) => boolean) =>
+    new Set(steps.filter((s) => s.reaches?.some(what)).map((s) => s.id));
+  const done = reaches((m) => FINISHED.includes(m) || m.startsWith("coated"));
+  const last = Math.max(now, ...diary.entries.filter((e) => done.has(e.stepId)).map((e) => e.readyAt));
+  const value = (figure: string) => figures.find((f) => f.id === figure)?.value ?? 0;
+  const [opening] = shell.openings;
+  const postures = steps.flatMap((s) => (s.posture ? [s.posture] : []));
+  return {
+    id,
+    handsOnMinutes: steps.filter((s) => WORKED.includes(s.stage)).reduce((sum, s) => sum + s.handsOnMinutes, 0),
+    days: (last - now) / 1440,
+    residentsDays: diary.residentsInAt === null ? null : (diary.residentsInAt - now) / 1440,
+    ...{ kg: value("put-up/mass"), heaviestKg: value("put-up/heaviest") },
+    through:
+      id === "flat" ? null : { widthMm: opening.widthMm, heightMm: opening.heightMm, deepMm: shell.inside.depthMm },
+    turns: new Set(postures).size,
+  };
+}
+
+/**
+ * The two schools of a kit side by side: the whole plan is laid anew for each.
+ * @param input of the plan as it is
+ * @param putUp what is said of it there
+ */
+export function putUpWays(input: PlanInput, { schoolAt }: Pick<PutUp, "schoolAt">): PutUpWay[] {
+  const now = parseLocal(input.now) ?? 0;
+  return (["flat", "standing"] as const).map((id) => {
+    const design = structuredClone(input.design);
+    writeAt(chosenVariant(design), schoolAt, id);
+    return wayOf(id, plan({ ...input, design }), now);
+  });
+}
