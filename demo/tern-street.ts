@@ -137,6 +137,7 @@ const PRICES: Record<string, number> = {
   "eggcrate-1": 1490,
   "sponge-1": 980,
   "liner-1": 1450,
+  "liner-warm-1": 2380,
   "gravel-10": 620,
   "bagged-10": 940,
   "drainmat-1": 1180,

@@ -101,5 +101,15 @@ export const GROUND_MATERIALS: readonly Material[] = [
     [pack("liner-1", "cut from the roll, 1 m²", m2(1))],
     "Fold the corners, never cut them.",
   ),
+  {
+    ...cloth(
+      "liner",
+      "Pond liner, rated for warmth",
+      [pack("liner-warm-1", "cut from the roll, 1 m²", m2(1))],
+      "Its label says how warm it may lie.",
+    ),
+    id: "cloth-liner-warm",
+    ratedC: { value: 80, basis: label },
+  },
   cloth("sponge", "Recycled foam, 50 mm", [pack("sponge-1", "piece 500 × 500", m2(0.25))]),
 ];

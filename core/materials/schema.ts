@@ -122,6 +122,8 @@ const cloth = v.object({
   ...common,
   class: v.literal("cloth"),
   form: v.picklist(CLOTH_FORMS),
+  /** Of what may lie on something warm: up to how warm, by its label, °C. */
+  ratedC: v.optional(known),
   /** `content` in mm². */
   packs: v.array(pack),
 });

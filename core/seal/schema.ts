@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { id, type Measure, MeasureSchema, text } from "../design/basics";
 import { FACES, LAYER_IDS, SAFETY_SPLITS } from "../design/names";
+import { LinerSchema } from "./liner/schema";
 import { TestEventSchema } from "./test/schema";
 
 /** One layer of a face's stack. */
@@ -20,6 +21,8 @@ export const SealSchema = v.object({
   leg: MeasureSchema,
   seams: v.picklist(["none", "base", "all"]),
   standingWater: v.nullable(MeasureSchema),
+  /** Nothing until one is laid. */
+  liner: v.exactOptional(v.nullable(LinerSchema)),
   airingDays: MeasureSchema,
   /** What each face is given, from the wall outwards; a face without is left as it is. */
   stacks: v.pipe(

@@ -7,6 +7,7 @@ import type { Trade } from "../trade/trade";
 import { sealedSeams, sealFigures, sealSupplies } from "./beads";
 import { decisionSnags } from "./decisions";
 import { SPLIT_MET } from "./facts";
+import { planLiner } from "./liner/plan";
 import { sealSnags } from "./snags";
 import { coatMasses, planStacks } from "./stack/planStacks";
 import { sealStage } from "./stage";
@@ -33,12 +34,15 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
   const figures = sealFigures(site);
   const seams = sealedSeams(site);
   const stacks = planStacks(site);
+  const liner = planLiner(site);
   return {
     ...emptyLedger(),
-    supplies: [...stacks.supplies, ...sealSupplies(site, figures)],
+    parts: liner.parts,
+    supplies: [...stacks.supplies, ...sealSupplies(site, figures), ...liner.supplies],
     steps: afterSurvey([
       ...stacks.steps,
       ...(seams.length === 0 ? [] : beadSteps(site, figures, test.status === "leaks")),
+      ...liner.steps,
       ...testSteps(site),
       ...airOut(site, seams),
     ]),
@@ -46,10 +50,11 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
       ...sealSnags(site, seams),
       ...waterSnags(site, test),
       ...stacks.snags,
+      ...liner.snags,
       ...galvanisedSnags(site),
       ...decisionSnags(site, facts),
     ],
-    figures: [...figures, ...stacks.figures],
+    figures: [...figures, ...stacks.figures, ...liner.figures],
     facts: coatMasses(site).map((m) => fact(FACE_MASS, m)),
   };
 }
