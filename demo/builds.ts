@@ -5,8 +5,10 @@ import { doorsSideBySide } from "./builds/doorsSideBySide";
 import { flatPack } from "./builds/flatPack";
 import { haberdasher } from "./builds/haberdasher";
 import { landingBox } from "./builds/landingBox";
+import { larderKit } from "./builds/larderKit";
 import { nurseryTub } from "./builds/nurseryTub";
 import { coldBox, dampTub, dryCabinet } from "./builds/outOfBand";
+import { sillBox } from "./builds/sillBox";
 import { towerOnEnd } from "./builds/towerOnEnd";
 
 export { antYard } from "./builds/antYard";
@@ -19,6 +21,8 @@ export { towerOnEnd } from "./builds/towerOnEnd";
 /** The list shows the last made first. */
 export const demoBuilds = (): Build[] => [
   antYard(),
+  sillBox(),
+  larderKit(),
   brambleTower(),
   nurseryTub(),
   landingBox(),

@@ -87,6 +87,7 @@ const PRICES: Record<string, number> = {
   "pvc-cement-tin": 980,
   "structural-adhesive-tube": 1120,
   "screws-100": 690,
+  "wooden-dowels-50": 240,
   "finger-pull-1": 180,
   "wedge-lock-1": 240,
   "key-lock-1": 950,

@@ -1,17 +1,14 @@
-import { memo } from "react";
+import { lazy, Suspense } from "react";
 import { FACES, type FaceId } from "#core/design/names";
 import { type Net as NetLayout, toNet } from "#core/shell/net";
 import { below } from "#core/shell/outline";
 import { type Point, vAtHeight } from "#core/shell/space";
-import { slipJob } from "#core/slips/job";
-import { layOut } from "#core/slips/layout";
-import type { Slips } from "#core/slips/schema";
 import { formatNumber } from "#core/units/format";
 import { drawRect } from "#core/views/drawRect";
 import { netView } from "#core/views/net";
 import type { Size } from "#core/views/view";
 import { ClosureMarks } from "../closures/marks";
-import { type Held, useBuild, useBuildHandle, useIsHeld, usePicked, useShown, useVariant } from "../state/context";
+import { type Held, useBuild, useIsHeld, usePicked, useShown, useVariant } from "../state/context";
 import { useSame } from "../state/equal";
 import { CoverMark } from "./CoverMark";
 import { Dimension } from "./Dimension";
@@ -25,6 +22,9 @@ import { Labels } from "./Labels";
 import { PieceMark } from "./PieceMark";
 import { Pressable } from "./Pressable";
 import { ZoneMark } from "./ZoneMark";
+
+/** Few builds have slips: what lays them out is fetched with the first. */
+const SlipMarks = lazy(() => import("./SlipMarks").then((m) => ({ default: m.SlipMarks })));
 
 /**
  * The shell unfolded to scale, with what is on each face; features are dragged, sized or nudged where they are.
@@ -93,7 +93,9 @@ export function Net({ size, onFace }: { size: Size; onFace?: (face: FaceId) => H
             <CoverMark key={cover.wall.face} cover={cover} net={net} scale={scale} />
           ))}
           {variant.slips.map((slips) => (
-            <SlipMarks key={slips.id} slips={slips} net={net} scale={scale} />
+            <Suspense key={slips.id} fallback={null}>
+              <SlipMarks slips={slips} net={net} scale={scale} />
+            </Suspense>
           ))}
         </g>
         <ClosureMarks net={net} scale={scale} />
@@ -145,28 +147,6 @@ function FaceEdge({ held, points }: { held: Held; points: string }) {
   if (!useIsHeld(held)) return null;
   return <polygon points={points} fill="none" stroke="var(--chakra-colors-fern)" strokeWidth="3" />;
 }
-
-/** Slips or tiles where they lie on their face. */
-const SlipMarks = memo(function SlipMarks({ slips, net, scale }: { slips: Slips; net: NetLayout; scale: number }) {
-  const { api } = useBuildHandle();
-  const layout = layOut(slipJob(slips, api.shown.getState().plan.shell.faces));
-  if (!layout) return null;
-  return (
-    <g fill="none" stroke="var(--chakra-colors-clay)" strokeWidth="0.7">
-      {layout.pieces.map(({ uMm, vMm, widthMm }) => (
-        <rect
-          key={`${uMm}/${vMm}`}
-          {...drawRect(
-            slips.face,
-            { uMm, vMm: vMm + slips.foot.value, widthMm, heightMm: slips.height.value },
-            net,
-            scale,
-          )}
-        />
-      ))}
-    </g>
-  );
-});
 
 /** The tray on the base. */
 function TrayMark({ net, scale }: { net: NetLayout; scale: number }) {

@@ -1,11 +1,13 @@
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
-import { memo, useEffect, useRef, useState } from "react";
+import { lazy, memo, Suspense, useEffect, useRef, useState } from "react";
 import type { Severity, Snag } from "#core/ledgers/ledger";
 import { useBuildHandle, usePicked, useShown } from "../state/context";
 import { equal } from "../state/equal";
 import { QuietButton } from "../ui/QuietButton";
 import { useGo } from "./go";
-import { OverrideDialog } from "./OverrideDialog";
+
+/** Fetched when something is first overridden: nobody begins with it. */
+const OverrideDialog = lazy(() => import("./OverrideDialog").then((m) => ({ default: m.OverrideDialog })));
 
 const TONE: Record<Severity, { edge: string; bg: string; word: string }> = {
   stop: { edge: "stop", bg: "stopSoft", word: "Stops the build" },
@@ -25,6 +27,7 @@ export function Snags({ stage }: { stage: string }) {
   const { api, openWorking, stages } = useBuildHandle();
   const snags = useShown(({ plan }) => plan.snags);
   const [overriding, setOverriding] = useState<Snag | null>(null);
+  const [asked, setAsked] = useState(false);
   const [all, setAll] = useState(false);
   const [notes, setNotes] = useState(false);
   const held = usePicked((p) => p.held);
@@ -109,7 +112,10 @@ export function Snags({ stage }: { stage: string }) {
           onFix={fix}
           onPlace={place}
           onWorking={openWorking}
-          onOverride={setOverriding}
+          onOverride={(snag) => {
+            setAsked(true);
+            setOverriding(snag);
+          }}
           onBack={back}
         />
       ))}
@@ -141,7 +147,11 @@ export function Snags({ stage }: { stage: string }) {
           )}
         </Box>
       )}
-      <OverrideDialog snag={overriding} onClose={() => setOverriding(null)} />
+      {asked && (
+        <Suspense fallback={null}>
+          <OverrideDialog snag={overriding} onClose={() => setOverriding(null)} />
+        </Suspense>
+      )}
     </Flex>
   );
 }

@@ -9,6 +9,7 @@ const from = <Name extends string>(load: () => Promise<Record<Name, HandFields>>
 
 const brief = () => import("./brief");
 const shell = () => import("./shell");
+const setIn = () => import("./setIn");
 const feature = () => import("./feature");
 const ground = () => import("./ground");
 const bed = () => import("./bed");
@@ -32,10 +33,12 @@ export const THING_FIELDS: Record<ThingKindId, HandFields> = {
   room: from(brief, "RoomFields"),
   size: from(brief, "SizeFields"),
   survey: from(shell, "SurveyGroup"),
+  kitPanel: from(setIn, "KitPanelFields"),
   shelf: from(shell, "ShelfFields"),
   tray: from(shell, "TrayFields"),
   dam: from(shell, "DamFields"),
   secondFloor: from(shell, "SecondFloorFields"),
+  stand: from(setIn, "StandFields"),
   feature: from(feature, "FeatureFields"),
   bed: from(bed, "BedFields"),
   substrate: from(ground, "SubstrateFields"),
@@ -55,6 +58,7 @@ export const THING_FIELDS: Record<ThingKindId, HandFields> = {
   way: from(front, "WayFields"),
   gap: from(front, "GapFields"),
   beads: from(seal, "BeadFields"),
+  liner: from(setIn, "LinerFields"),
   stack: from(seal, "StackFields"),
   layer: from(seal, "LayerFields"),
   decision: from(seal, "DecisionFields"),

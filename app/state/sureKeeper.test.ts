@@ -5,7 +5,7 @@ import type { SureRun } from "#core/day/sure";
 import { type Plan, plan } from "#core/plan";
 import { bareTank } from "../../tests/bareTank";
 import { jobInput } from "../../tests/job";
-import { sureKeeper } from "./sureKeeper";
+import { REST_MS, sureKeeper } from "./sureKeeper";
 
 const input = jobInput(bareTank());
 const bare = plan(input).facts.one(DAY)!;
@@ -63,7 +63,7 @@ function page(first: Plan = plan({ ...input, days: [dayAnswer(bare.key)] })) {
   return { keeper, threads, kept, changeTo };
 }
 const settle = () => vi.advanceTimersByTimeAsync(0);
-const rest = () => vi.advanceTimersByTimeAsync(700);
+const rest = () => vi.advanceTimersByTimeAsync(REST_MS.looked + 100);
 
 describe("how sure the day in force is", () => {
   beforeEach(() => {
@@ -116,7 +116,7 @@ describe("how sure the day in force is", () => {
     keeper.goOn();
     await rest();
     expect(threads).toHaveLength(0);
-    await vi.advanceTimersByTimeAsync(9000);
+    await vi.advanceTimersByTimeAsync(REST_MS.else);
     expect(threads).toHaveLength(2);
   });
   it("is given up where the design asks for another, and ends with the page", async () => {

@@ -8,7 +8,7 @@ import { keepOnServer } from "./keepDay";
 import type { BuildStore } from "./store";
 
 /** A design rests so long before it is asked how sure it is, ms: less where that is looked at. */
-const REST_MS = { looked: 1200, else: 12_000 };
+export const REST_MS = { looked: 1200, else: 12_000 };
 /** So many draws are run at a time, by so many threads. */
 const AT_A_TIME = 4;
 const THREADS = 2;

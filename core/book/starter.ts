@@ -211,6 +211,13 @@ export const starterBook = (): Book => ({
       packs: [unpriced("screws-100", "box of 100", 100)],
     },
     {
+      id: "wooden-dowels",
+      ...byThePiece,
+      name: "Wooden dowels 8 × 16",
+      note: "Match the holes of the kit.",
+      packs: [unpriced("wooden-dowels-50", "bag of 50", 50)],
+    },
+    {
       id: "finger-pull",
       ...byThePiece,
       name: "Stick-on finger pull",

@@ -1,7 +1,7 @@
 import type { Figure } from "../figures/figure";
 import { type Facts, fact } from "../ledgers/facts";
 import { setMm } from "../ledgers/fix";
-import { HOT_GLUE_MINUTES } from "../ledgers/glue";
+import { HOT_GLUE_MINUTES } from "../ledgers/hotGlue";
 import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import { gatherNeeds } from "../ledgers/needs";
 import { TO_REACH } from "../ledgers/toReach";

@@ -1,5 +1,5 @@
 import { constant, type Known, memory } from "../figures/figure";
-import { HOT_GLUE, STICK_MM } from "../ledgers/glue";
+import { HOT_GLUE, STICK_MM } from "../ledgers/hotGlue";
 import type { Part } from "../ledgers/ledger";
 import { type Need, need } from "../ledgers/needs";
 import { findMaterial } from "../materials/find";

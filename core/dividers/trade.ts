@@ -1,6 +1,6 @@
 import { constant, type Figure } from "../figures/figure";
 import { fact } from "../ledgers/facts";
-import { HOT_GLUE_MINUTES } from "../ledgers/glue";
+import { HOT_GLUE_MINUTES } from "../ledgers/hotGlue";
 import { emptyLedger, type Step, type TradeLedger } from "../ledgers/ledger";
 import { MASS } from "../ledgers/masses";
 import { gatherNeeds } from "../ledgers/needs";

@@ -8,11 +8,6 @@ export const ADHESIVE = "structural-adhesive";
 /** A line of it, mL a metre, where the book has none of that name. From memory. */
 const LINE_ML: Known = { value: 12, low: 8, high: 18, basis: memory };
 
-/** Hot glue of the book, how far a stick runs, and until it holds. From memory. */
-export const HOT_GLUE = "hot-glue-stick";
-export const STICK_MM: Known = { value: 500, low: 350, high: 700, basis: memory };
-export const HOT_GLUE_MINUTES: Known = { value: 10, low: 5, high: 20, basis: memory };
-
 /** A line of adhesive. @param id its own in the ledger @param mm how long */
 export function glueSupply(book: Book, id: string, mm: number, why: string): Supply[] {
   const {

@@ -1,4 +1,4 @@
-import { solve } from "../units/solve";
+import { solve } from "./solve";
 
 /**
  * Thin plates on simple supports under water, by series. Source: S. Timoshenko and S. Woinowsky-Krieger, Theory of

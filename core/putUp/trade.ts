@@ -77,6 +77,7 @@ function putUpStep({ say, shell }: Site, putUp: PutUp, panels: readonly Lifted[]
       ...(flat.length > 0 ? [{ reached: "decorated" as const, because: "its panels are finished flat" }] : []),
     ],
     reaches: ["stands"],
+    uses: [...putUp.uses],
     splittable: false,
     toHand: [...putUp.toHand, "tape", "square", "clamps or straps"],
     cautions: ["Standing panels fall: one holds, one fastens.", ...(heavy.length > 0 ? [CAUTION.lift] : [])],

@@ -26,7 +26,7 @@ describe("the openings register", () => {
       for (const { label, cover } of list)
         expect(
           covers.some((name) => cover.includes(name)) ||
-            /\b(lock|wedge|clip|plug|shut|open|brush|catch|nothing|lid|door|latch|slide|weight|frame|strip|profile|seal|tape|block)|its mesh/i.test(
+            /\b(lock|wedge|clip|plug|shut|open|brush|catch|nothing|lid|door|latch|slide|weight|frame|strip|profile|seal|tape|block|magnets|grooves)|its mesh/i.test(
               cover,
             ),
           `${label}: ${cover}`,

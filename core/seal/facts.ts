@@ -10,3 +10,6 @@ export interface SplitMet {
 export const SPLIT_MET = factKey<SplitMet>("splitMet");
 
 export const METAL_INSIDE: SplitMet = { split: "metalInTheWet", because: "there is metal in it" };
+
+/** The seams that get a bead, by their ids. */
+export const BEADED = factKey<readonly string[]>("beaded");

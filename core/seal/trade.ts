@@ -6,7 +6,7 @@ import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
 import { sealedSeams, sealFigures, sealSupplies } from "./beads";
 import { decisionSnags } from "./decisions";
-import { SPLIT_MET } from "./facts";
+import { BEADED, SPLIT_MET } from "./facts";
 import { planLiner } from "./liner/plan";
 import { sealSnags } from "./snags";
 import { coatMasses, planStacks } from "./stack/planStacks";
@@ -55,7 +55,13 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
       ...decisionSnags(site, facts),
     ],
     figures: [...figures, ...stacks.figures, ...liner.figures],
-    facts: coatMasses(site).map((m) => fact(FACE_MASS, m)),
+    facts: [
+      ...coatMasses(site).map((m) => fact(FACE_MASS, m)),
+      fact(
+        BEADED,
+        seams.map((s) => s.id),
+      ),
+    ],
   };
 }
 
@@ -64,7 +70,7 @@ export const sealTrade: Trade = {
   stage: sealStage,
   reads: ["seal", "dividers", "vessels", "features", "ground"],
   needs: [TEST, SPLIT_MET],
-  gives: [FACE_MASS],
+  gives: [FACE_MASS, BEADED],
   check({ seal }, { between, add, book }) {
     if (!findMaterial(book, seal.sealant, "sealant"))
       add("/seal/sealant", `The book has no sealant “${seal.sealant}”. Choose another.`);

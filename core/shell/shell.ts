@@ -109,6 +109,8 @@ export interface PutUp {
   /** What holds it together, in words, and how many of it. */
   held: string;
   fasteners: number;
+  /** What of the book is bought for it. */
+  uses: readonly string[];
   toHand: readonly string[];
   /** From corner to corner of the front where it stands square, mm. */
   diagonalMm: number;

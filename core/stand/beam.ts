@@ -1,4 +1,4 @@
-import { solve } from "../units/solve";
+import { solve } from "../panes/solve";
 
 /** An even load on a stretch of a board, N/mm. */
 export interface Stretch {

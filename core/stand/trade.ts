@@ -17,6 +17,8 @@ import { BOARDS } from "./stuffs";
 const SAG_SHARE = 200;
 /** Another order is worth the carrying where it saves this share of the sag. From memory. */
 const WORTH_SHARE = 0.1;
+/** And this much of it, mm: nobody carries a full box for less. From memory. */
+const WORTH_MM = 0.5;
 
 /** Boxes on one shelf: how it bends, what its brackets bear, and who had better stand where. */
 function planStand(site: Site, masses: readonly MassFact[]): TradeLedger {
@@ -107,7 +109,7 @@ function orderSnag(
   nowMm: number,
   leastMm: number,
 ): Snag[] {
-  if (row.length < 2 || !over(nowMm * (1 - WORTH_SHARE), leastMm)) return [];
+  if (row.length < 2 || !over(nowMm - leastMm, Math.max(WORTH_MM, nowMm * WORTH_SHARE))) return [];
   const others = best.flatMap((b) => (b === own ? [] : [stand.others[row.filter((r) => r !== own).indexOf(b)]!]));
   return [
     {

@@ -10,19 +10,21 @@ import { box, divider, pool, stream, vessel } from "./floor";
 import { closure, gap, way } from "./front";
 import { bed, plant, planting, service, substrate, water } from "./ground";
 import { piece } from "./hardscape";
+import { kitPanel } from "./kit";
 import type { ThingKindId } from "./names";
-import { beads, decision, layer, stack, test } from "./seal";
+import { beads, decision, layer, liner, stack, test } from "./seal";
 import { dam, feature, secondFloor, shelf, survey, tray } from "./shell";
+import { stand } from "./stand";
 import type { Thing, ThingKind } from "./thing";
 
 /** Every kind of thing that can be taken in hand. */
 export const THINGS: Record<ThingKindId, ThingKind> = {
   ...{ resident, room, size },
-  ...{ survey, shelf, tray, dam, secondFloor, feature },
+  ...{ survey, kitPanel, shelf, tray, dam, secondFloor, stand, feature },
   ...{ bed, substrate, water, divider, box, pool, vessel, stream, plant, planting, service, piece },
   ...{ closure, way, gap },
   ...{ fixture, circuit },
-  ...{ beads, stack, layer, decision, test },
+  ...{ beads, liner, stack, layer, decision, test },
   ...{ wall, zone, swatch },
   ...{ sheet, part, odd, slips },
   ...{ line, step },

@@ -21,6 +21,25 @@ export const beads: ThingKind = {
   ],
 };
 
+/** A liner over the base. */
+export const liner: ThingKind = {
+  rows: "water",
+  list: ({ site }) => {
+    const { liner: laid } = site.variant.seal;
+    if (!laid) return [];
+    return [
+      {
+        ...{ kind: "liner", id: "liner", name: "Liner", what: "sheet", stage: "seal" },
+        paths: ["/seal/liner"],
+        says: `${materialName(site.book, laid.material)} · up ${formatLengthWithUnit(laid.upstand.value, site.brief.units)}`,
+      },
+    ];
+  },
+  off: (variant) => {
+    variant.seal.liner = null;
+  },
+};
+
 /** A face with what is put on it. */
 export const stack: ThingKind = {
   rows: "faces",

@@ -1,7 +1,10 @@
 import { Table, Text } from "@chakra-ui/react";
 import { lazy, useState } from "react";
+import { chosenVariant } from "#core/document/variant";
 import { PANES } from "#core/panes/names";
-import { sealedSeams } from "#core/seal/beads";
+import type { Plan } from "#core/plan";
+import { BEADED } from "#core/seal/facts";
+import { newLiner } from "#core/seal/liner/school";
 import { waterStands } from "#core/seal/water";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
 import { FigureReading } from "../../fields/Reading";
@@ -10,13 +13,16 @@ import { TwoUp } from "../../frame/TwoUp";
 import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { BeadFields } from "../../hand/seal";
-import { usePicked, useShown, useUnits } from "../../state/context";
+import { useBuildHandle, usePicked, useShown, useUnits } from "../../state/context";
 import { Fields } from "../../ui/Panel";
 import { PlainTable } from "../../ui/PlainTable";
+import { QuietButton } from "../../ui/QuietButton";
 import { Toggle } from "../../ui/Toggle";
 import { TestBoard, TestReadings } from "./TestBoard";
 
 const Ways = lazy(() => import("./Ways").then((m) => ({ default: m.Ways })));
+
+const beadedOf = ({ facts }: Plan) => facts.one(BEADED) ?? [];
 
 const TEST = ["test", "Water test"] as const;
 
@@ -24,7 +30,7 @@ const TEST = ["test", "Water test"] as const;
 export default function SealStage() {
   const boards = useBoards();
   const panes = useShown(({ plan }) => plan.ledgers.get(PANES)!.figures.map((f) => f.id));
-  const count = useShown(({ plan }) => ({ all: plan.shell.seams.length, sealed: sealedSeams(plan.site).length }));
+  const count = useShown(({ plan }) => ({ all: plan.shell.seams.length, sealed: beadedOf(plan).length }));
   const wet = useShown(({ plan }) => waterStands(plan.site));
   const begun = useShown(({ plan }) => plan.test.begun !== undefined) && wet;
   const held = usePicked((p) => p.held);
@@ -69,7 +75,7 @@ export default function SealStage() {
         >
           <ThingRows rows="faces" />
         </RowSheet>
-        <RowSheet title="Water">
+        <RowSheet title="Water" tools={<LayLiner />}>
           <ThingRows rows="water" />
           <Fields>
             <FigureReading id="seal/length" />
@@ -91,11 +97,32 @@ export default function SealStage() {
   );
 }
 
+/** A liner over the base, while there is none and no tray takes the water. */
+function LayLiner() {
+  const { make } = useBuildHandle();
+  const liner = useShown(({ plan }) =>
+    plan.site.variant.seal.liner || plan.shell.tray ? undefined : newLiner(plan.site),
+  );
+  if (!liner) return null;
+  return (
+    <QuietButton
+      onClick={() =>
+        make((draft) => {
+          chosenVariant(draft).seal.liner = liner;
+          return { kind: "liner", id: "liner" };
+        })
+      }
+    >
+      Lay a liner
+    </QuietButton>
+  );
+}
+
 /** Every inner seam, where it gets wet, and whether it has a bead. */
 function Seams() {
   const { say } = useUnits();
   const rows = useShown(({ plan }) => {
-    const sealed = new Set(sealedSeams(plan.site).map((s) => s.id));
+    const sealed = new Set(beadedOf(plan));
     return plan.shell.seams.map(({ id, label, lengthMm, wet, found }) => ({
       ...{ id, label, lengthMm, wet },
       bead: sealed.has(id) ? "yes" : found ? "its maker's" : "no",

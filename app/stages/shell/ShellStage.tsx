@@ -4,6 +4,7 @@ import { statedMm } from "#core/design/measure";
 import { chosenVariant } from "#core/document/variant";
 import { newDam } from "#core/shell/dam/create";
 import type { CabinetShell } from "#core/shell/kinds/cabinet/schema";
+import type { PanelKitShell } from "#core/shell/kinds/panelKit/schema";
 import { surveyId } from "#core/things/surveyId";
 import { SurveyDrawing } from "../../drawing/SurveyDrawing";
 import { NET_VIEW, SECTIONS_VIEW, useBoards } from "../../drawing/useBoards";
@@ -11,6 +12,7 @@ import { FigureReading } from "../../fields/Reading";
 import { RowSheet, ThingRows } from "../../frame/Rows";
 import { StartButtons } from "../../frame/StartButtons";
 import { TwoUp } from "../../frame/TwoUp";
+import { Wide } from "../../frame/Wide";
 import { Workbench } from "../../frame/Workbench";
 import { SurveyGroup } from "../../hand/shell";
 import { type Held, useBuildHandle, usePicked, useShown, useUnits } from "../../state/context";
@@ -20,6 +22,7 @@ import { Toggle } from "../../ui/Toggle";
 import { LargestWayOut } from "./LargestWayOut";
 import { MassRows } from "./MassRows";
 
+const PutUpWays = lazy(() => import("./PutUpWays"));
 const Model = lazy(() => import("../../drawing/Model"));
 
 const VIEWS = [NET_VIEW, SECTIONS_VIEW, ["model", "Model"]] as const;
@@ -33,6 +36,7 @@ export default function ShellStage() {
     const { words, inside, outside } = plan.shell;
     return { words, inside, outside };
   });
+  const isKit = useShown(({ plan }) => plan.shell.putUp !== undefined);
   const [view, setView] = useState<(typeof VIEWS)[number][0]>("net");
   const survey = useShown(({ seen }) => seen.survey);
   const first = survey.groups[0]!;
@@ -77,6 +81,10 @@ export default function ShellStage() {
             <FigureReading id="shell/top-sag" />
             <FigureReading id="shell/rail-sag" />
             <FigureReading id="shell/joints" label="Joints" />
+            <FigureReading id="shell/magnets" label="Magnets hold" />
+            <FigureReading id="shell/lid-growth" />
+            <FigureReading id="shell/growth" label="Longest panel, warm" />
+            <FigureReading id="stand/sag" label="Its shelf sags" />
             <FigureReading id="shell/floor-pour" label="Floor to pour" />
             <FigureReading id="shell/mound" />
             <FigureReading id="panes/lying-base" label="Base pane, stress" />
@@ -97,6 +105,27 @@ export default function ShellStage() {
             </QuietLink>
           ))}
         </RowSheet>
+        {isKit && (
+          <RowSheet
+            title="Flat, or once it stands"
+            tools={
+              <Wide button="Side by side" title="Coats, slips and foam flat, or once it stands">
+                {() => (
+                  <Suspense fallback={<Text color="muted">Both are being laid out…</Text>}>
+                    <PutUpWays />
+                  </Suspense>
+                )}
+              </Wide>
+            }
+          >
+            <Fields>
+              <FigureReading id="put-up/mass" label="As it is put up" />
+              <FigureReading id="put-up/heaviest" label="Heaviest panel" />
+              <FigureReading id="kit/fasteners" label="Fasteners wanted" />
+              <FigureReading id="kit/panels" label="Panels of the box" />
+            </Fields>
+          </RowSheet>
+        )}
         <RowSheet title="Mass by stage">
           <MassRows />
         </RowSheet>
@@ -132,6 +161,8 @@ function PutIn() {
     const noTray = (shell.tray ?? null) === null;
     return {
       shelf: shell.found?.shelves !== undefined,
+      panel: shell.kind === "panelKit",
+      stand: chosenVariant(design).stand === null,
       tray: free("tray") && (shell.found?.shelves?.some((s) => s.material === "glass") ?? false),
       dam: free("dam") && noTray,
       pane: free("damPane") && noTray,
@@ -145,8 +176,38 @@ function PutIn() {
       shell[key] = newDam(100);
       return { kind: "dam", id: key };
     });
+  const panel = async () => {
+    const { nextPanel } = await import("#core/shell/kinds/panelKit/next");
+    own((shell: PanelKitShell) => {
+      const next = nextPanel(shell.found);
+      shell.found.panels.push(next);
+      return { kind: "kitPanel", id: next.id };
+    });
+  };
   return (
     <>
+      {may.panel && (
+        <QuietButton size="xs" onClick={panel}>
+          Add a panel
+        </QuietButton>
+      )}
+      {may.stand && (
+        <QuietButton
+          size="xs"
+          onClick={() =>
+            make((draft) => {
+              chosenVariant(draft).stand = {
+                ...{ length: statedMm(1200), depth: statedMm(400), thickness: statedMm(27), board: "timber" },
+                brackets: { count: 3, fromEnd: statedMm(100), carries: null },
+                ...{ others: [], place: 0 },
+              };
+              return { kind: "stand", id: "stand" };
+            })
+          }
+        >
+          It stands on a shelf
+        </QuietButton>
+      )}
       {may.shelf && (
         <QuietButton
           size="xs"

@@ -1,5 +1,5 @@
 import { constant, type Known, memory, practice } from "../../figures/figure";
-import { HOT_GLUE, HOT_GLUE_MINUTES, STICK_MM } from "../../ledgers/glue";
+import { HOT_GLUE, HOT_GLUE_MINUTES, STICK_MM } from "../../ledgers/hotGlue";
 import { type Need, need, spread } from "../../ledgers/needs";
 import type { Family } from "../../materials/face";
 import { findMaterial, materialName } from "../../materials/find";

@@ -26,7 +26,7 @@ const FITTINGS: readonly Fitting[] = [
       id: "shell/fit-stop",
       title: "Fit a stop behind the door's edge",
       detail: "A strip all round inside the opening, welded or siliconed, the door laid on it while it sets.",
-      toHand: ["stop strip", "silicone or acrylic cement", "tape"],
+      toHand: ["stop strip", "glue for clear plastic", "tape"],
       passSign: "The door lies on it all round; a push from outside moves nothing.",
     },
   },

@@ -1,4 +1,5 @@
 import { foundClosure } from "../../../closures/kinds/found/schema";
+import { bareSeal } from "../../../seal/schema";
 import type { ShellKind } from "../kind";
 import { buildClearBox } from "./build";
 import { checkClearBox } from "./check";
@@ -20,7 +21,12 @@ export const clearBox: ShellKind<ClearBoxShell> = {
   found: true,
   tapeBefore: "“Survey and clean it” is ticked off",
   survey: clearBoxSurvey,
-  starter: () => ({ shell: starterClearBox(), closures: [foundClosure("front"), foundClosure("top")] }),
+  starter: () => ({
+    shell: starterClearBox(),
+    closures: [foundClosure("front"), foundClosure("top")],
+    // Its corners are its maker's; nothing is run over them.
+    seal: { ...bareSeal(), seams: "none" },
+  }),
   check: checkClearBox,
   build: buildClearBox,
   plan: planClearBox,

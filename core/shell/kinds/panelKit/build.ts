@@ -131,7 +131,12 @@ function putUpOf(shell: PanelKitShell, faces: Shell["faces"]): PutUp {
         masked: face && faces[face].flat ? maskedOf(shell, face) : [],
       };
     }),
-    ...{ held: fastener.many, fasteners: found.fasteners.count + found.fasteners.bought, toHand: fastener.toHand },
+    ...{
+      held: fastener.many,
+      fasteners: found.fasteners.count + found.fasteners.bought,
+      uses: found.fasteners.bought > 0 ? [fastener.material] : [],
+      toHand: fastener.toHand,
+    },
     diagonalMm: Math.hypot(found.width.value, found.height.value),
   };
 }

@@ -144,9 +144,9 @@ describe("a kit worked flat", () => {
     expect(p.shell.faces.base.flat).toEqual({ uMm: 5, vMm: 0, widthMm: 970, heightMm: 485 });
     const mask = p.steps.find((s) => s.id === "shell/mask")!;
     expect(mask.detail).toMatch(
-      /back: 15 mm to the left side, 15 mm to the right side, 15 mm to the base, 15 mm to the top/,
+      /Back: 15 mm to the left side, 15 mm to the right side, 15 mm to the base, 15 mm to the top/,
     );
-    expect(mask.detail).toMatch(/left side: 5 mm to the back, 5 mm to the base, 5 mm to the top/);
+    expect(mask.detail).toMatch(/Left side: 5 mm to the back, 5 mm to the base, 5 mm to the top/);
     const litres = (build: Build) =>
       figure(build, "seal/coat/rubberBrush").inputs.find((i) => i.name === "area times coats")!.value;
     const coats = litres(standing) / ((0.98 * 0.49 + 2 * 0.49 * 0.78 + 0.98 * 0.78) * 1);

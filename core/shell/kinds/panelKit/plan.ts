@@ -1,6 +1,8 @@
 import type { Figure } from "../../../figures/figure";
 import { set, setMm } from "../../../ledgers/fix";
 import { emptyLedger, type Snag, type Step, type Supply, type TradeLedger } from "../../../ledgers/ledger";
+import { materialName } from "../../../materials/find";
+import { capital } from "../../../units/capital";
 import { over } from "../../../units/tolerance";
 import { CAUTION } from "../../../workshop/cautions";
 import { RATES } from "../../../workshop/rates";
@@ -21,7 +23,7 @@ export function planPanelKit(site: Site): TradeLedger {
   const shell = site.variant.shell as PanelKitShell;
   return {
     ...emptyLedger(),
-    supplies: [...fastenerSupply(shell), ...damBeds(site, shell)],
+    supplies: [...fastenerSupply(site, shell), ...damBeds(site, shell)],
     steps: [
       {
         ...surveyStep(
@@ -78,12 +80,13 @@ function listFigures({ found }: PanelKitShell): Figure[] {
   ];
 }
 
-function fastenerSupply({ found }: PanelKitShell): Supply[] {
-  const { bought } = found.fasteners;
+function fastenerSupply({ book }: Site, { found }: PanelKitShell): Supply[] {
+  const { bought, kind } = found.fasteners;
   if (bought === 0) return [];
   return [
     {
-      ...{ id: "shell/screws", label: "Screws", materialId: "screws", unit: "piece" },
+      ...{ id: "shell/fasteners", label: materialName(book, FASTENER[kind].material), unit: "piece" },
+      materialId: FASTENER[kind].material,
       ...{ likely: bought, low: bought, high: bought, why: "beside those in the bag", figure: "kit/fasteners" },
     },
   ];
@@ -95,14 +98,14 @@ function maskSteps({ shell: { faces }, say }: Site, shell: PanelKitShell): Step[
   if (flat.length === 0) return [];
   const words = flat.map(({ id }) => {
     const edges = maskedOf(shell, id).map(({ to, mm }) => `${say(mm)} to the ${to}`);
-    return `${PLACE[id as keyof typeof PLACE].words}: ${edges.join(", ")}`;
+    return `${capital(PLACE[id as keyof typeof PLACE].words)}: ${edges.join(", ")}`;
   });
   const metres = flat.reduce((sum, { room }) => sum + (2 * (room.widthMm + room.heightMm)) / 1000, 0);
   return [
     {
       id: "shell/mask",
       title: "Mask the joints",
-      detail: `Tape, from each panel's own edge. ${words.join("; ")}. The neighbour's thickness and ${say(BESIDE_MM)}: nothing may lie in a joint.`,
+      detail: `Tape, from each panel's own edge. ${words.join(". ")}. The neighbour's thickness and ${say(BESIDE_MM)}: nothing may lie in a joint.`,
       stage: "shell",
       handsOnMinutes: metres * RATES.maskPerMetre.value,
       waitMinutes: 0,

@@ -93,6 +93,11 @@ function edgeSteps(site: SheetSite): Step[] {
   ];
 }
 
+/** Glass that its own panels are of. */
+const orderedOf = ({ box }: SheetSite): string[] => [
+  ...new Set(Object.values(box.sheets).flatMap((b) => (b.ordered ? [b.id] : []))),
+];
+
 /** The panels that are sawn, and those that come cut. */
 const pieces = ({ shell }: SheetSite) => [...shell.panels, ...shell.glassPanes];
 
@@ -115,6 +120,7 @@ function steps(site: SheetSite): Step[] {
         ...(shell.glassPanes.length > 0 ? [ordered] : []),
         { id: "shell/edges", because: "a burr keeps a joint open" },
       ],
+      uses: orderedOf(site),
       splittable: true,
       toHand: ["tape", "square", "clamps or tape"],
       cautions: heavy ? [CAUTION.lift] : [],
