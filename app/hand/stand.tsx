@@ -55,12 +55,14 @@ export function StandFields() {
           empty="not known"
         />
         <CountField label="Boxes left of this one" path="/stand/place" max={others.length} />
+        <MeasureField label="This one begins at" path="/stand/at" optional empty="spread evenly" />
       </Fields>
       {others.map(({ id, name }, i) => (
         <Box key={id} mt="2" borderTopWidth="1px" borderColor="line" pt="1">
           <Fields>
             <NameField label="Beside it" path={`/stand/others/${i}/name`} />
             <MeasureField label={`${name}, how wide`} path={`/stand/others/${i}/width`} />
+            <MeasureField label={`${name} begins at`} path={`/stand/others/${i}/at`} optional empty="spread evenly" />
             <MeasureField label={`${name}, filled`} path={`/stand/others/${i}/kg`} kind="plain" suffix="kg" />
           </Fields>
           <QuietButton size="2xs" onClick={() => drop(id)}>

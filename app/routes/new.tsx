@@ -105,7 +105,7 @@ export default function NewBuild(props: Route.ComponentProps) {
   return (
     <Page title="New build" summary="What do you start from? Everything can be changed afterwards.">
       <Stack gap="4">
-        <SimpleGrid columns={{ base: 2, md: 4 }} gap="3" role="group" aria-label="Starting shell">
+        <SimpleGrid columns={{ base: 2, md: 4, lg: 5 }} gap="3" role="group" aria-label="Starting shell">
           {KINDS.map((k) => (
             <KindCard key={k.kind} kind={k.kind} chosen={k.kind === kind} />
           ))}

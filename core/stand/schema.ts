@@ -12,6 +12,8 @@ export const OtherBoxSchema = v.object({
   width: MeasureSchema,
   /** Filled, kg. */
   kg: MeasureSchema,
+  /** Its left edge, from the board's left end; nothing while they stand spread out evenly. */
+  at: v.exactOptional(v.nullable(MeasureSchema)),
 });
 export type OtherBox = v.InferOutput<typeof OtherBoxSchema>;
 
@@ -31,6 +33,8 @@ export const StandSchema = v.object({
   others: v.pipe(v.array(OtherBoxSchema), v.maxLength(4, "At most four beside this one.")),
   /** How many of the others stand to the left of this shell. */
   place: howMany(0, 4),
+  /** This shell's left edge, from the board's left end. */
+  at: v.exactOptional(v.nullable(MeasureSchema)),
 });
 export type Stand = v.InferOutput<typeof StandSchema>;
 

@@ -1,3 +1,4 @@
+import { statedMm } from "../design/measure";
 import { shellStage } from "../features/stages";
 import { constant, type Figure } from "../figures/figure";
 import { set } from "../ledgers/fix";
@@ -6,10 +7,11 @@ import { kgAt, MASS, type MassFact } from "../ledgers/masses";
 import { FOUND_MATERIALS } from "../materials/face";
 import type { Site } from "../shell/site";
 import type { Trade } from "../trade/trade";
+import { capital } from "../units/capital";
 import { GRAVITY } from "../units/constants";
 import { formatNumber } from "../units/format";
 import { over } from "../units/tolerance";
-import { bentUnder, bracketsAt, leastSag, type Shelf, type Standing } from "./order";
+import { bentUnder, bracketsAt, leastSag, placesMm, type Shelf, type Standing } from "./order";
 import type { Stand } from "./schema";
 import { BOARDS } from "./stuffs";
 
@@ -28,19 +30,20 @@ function planStand(site: Site, masses: readonly MassFact[]): TradeLedger {
   const filledKg = kgAt(masses, "bare", "walls", "doors", "filled");
   const own: Standing = { name: "this shell", widthMm: site.shell.outside.widthMm, kg: filledKg };
   const row = rowOf(stand, own);
-  const now = bentUnder(shelf, row);
-  const order = leastSag(shelf, row);
+  const placed = placedMm(stand, shelf, row);
+  const now = bentUnder(shelf, row, placed);
+  const { order, fromMm } = leastSag(shelf, row);
   const best = order.map((i) => row[i]!);
-  const least = bentUnder(shelf, best);
+  const least = bentUnder(shelf, best, fromMm);
   const figures = [sagFigure(site, stand, row, now.sagMm), loadFigure(site, shelf, now.reactionsN)];
   return {
     ...emptyLedger(),
     figures,
     snags: [
-      ...orderSnag(site, stand, own, { row, best }, now.sagMm, least.sagMm),
+      ...orderSnag(site, stand, own, { row, best, fromMm }, now.sagMm, least.sagMm),
       ...sagSnag(site, shelf, Math.min(now.sagMm, least.sagMm)),
       ...bracketSnag(site, stand, Math.max(...now.reactionsN)),
-      ...widthSnag(site, stand, row),
+      ...widthSnag(site, stand, row, placed),
     ],
   };
 }
@@ -61,6 +64,14 @@ function rowOf({ others, place }: Stand, own: Standing): Standing[] {
   );
   row.splice(Math.min(place, row.length), 0, own);
   return row;
+}
+
+/** Where each stands by what was typed, mm; spread out evenly where not all are. */
+function placedMm({ others, place, at }: Stand, { lengthMm }: Shelf, row: readonly Standing[]): number[] {
+  const typed = others.map((o) => o.at?.value);
+  typed.splice(Math.min(place, typed.length), 0, at?.value);
+  const all = typed.filter((mm) => mm !== undefined);
+  return all.length === row.length ? all : placesMm(lengthMm, row);
 }
 
 const spanMm = ({ bracketsMm }: Shelf): number => bracketsMm[1]! - bracketsMm[0]!;
@@ -100,17 +111,21 @@ const loadFigure = ({ say }: Site, { bracketsMm }: Shelf, reactionsN: readonly n
   })),
 });
 
-/** The boxes in another order bend it less. */
+/** The boxes in another order, or elsewhere on the board, bend it less. */
 function orderSnag(
   { say, at }: Site,
   stand: Stand,
   own: Standing,
-  { row, best }: { row: Standing[]; best: Standing[] },
+  { row, best, fromMm }: { row: Standing[]; best: Standing[]; fromMm: number[] },
   nowMm: number,
   leastMm: number,
 ): Snag[] {
   if (row.length < 2 || !over(nowMm - leastMm, Math.max(WORTH_MM, nowMm * WORTH_SHARE))) return [];
-  const others = best.flatMap((b) => (b === own ? [] : [stand.others[row.filter((r) => r !== own).indexOf(b)]!]));
+  const placed = (i: number) => statedMm(Math.round(fromMm[i]!));
+  const others = best.flatMap((b, i) =>
+    b === own ? [] : [{ ...stand.others[row.filter((r) => r !== own).indexOf(b)]!, at: placed(i) }],
+  );
+  const words = best.map((b, i) => `${b.name} (${formatNumber(b.kg, 0)} kg) at ${say(fromMm[i]!)}`).join(", ");
   return [
     {
       rule: "stand/order",
@@ -118,11 +133,15 @@ function orderSnag(
       severity: "mind",
       stage: "shell",
       title: "Heavy boxes stand by the brackets",
-      sentence: `As they stand the shelf sags ${say(nowMm, "up")}; from the left ${best.map((b) => `${b.name} (${formatNumber(b.kg, 0)} kg)`).join(", ")} it sags ${say(leastMm, "up")}.`,
+      sentence: `As they stand the shelf sags ${say(nowMm, "up")}; with ${words} from its left end it sags ${say(leastMm, "up")}.`,
       reason: "A board bends least where its load is over what bears it.",
       fix: {
         label: "Stand them so",
-        patch: [set(at("/stand/others"), others), set(at("/stand/place"), best.indexOf(own))],
+        patch: [
+          set(at("/stand/others"), others),
+          set(at("/stand/place"), best.indexOf(own)),
+          set(at("/stand/at"), placed(best.indexOf(own))),
+        ],
       },
       figure: "stand/sag",
     },
@@ -183,19 +202,37 @@ function bracketSnag({ at }: Site, { brackets }: Stand, mostN: number): Snag[] {
   ];
 }
 
-function widthSnag({ say }: Site, { length }: Stand, row: readonly Standing[]): Snag[] {
+function widthSnag(
+  { say, at }: Site,
+  { length, others }: Stand,
+  row: readonly Standing[],
+  fromMm: readonly number[],
+): Snag[] {
   const wide = row.reduce((sum, b) => sum + b.widthMm, 0);
-  if (!over(wide, length.value)) return [];
+  const told = (sentence: string, fix?: Snag["fix"]): Snag => ({
+    ...{ rule: "stand/too-short", subject: "stand", severity: "stop", stage: "shell" },
+    ...{ title: "They do not fit on the shelf", sentence, reason: "A box that hangs over an end tips." },
+    ...(fix && { fix }),
+  });
+  if (over(wide, length.value))
+    return [told(`${row.length} boxes side by side are ${say(wide)} wide; the shelf is ${say(length.value)} long.`)];
+  const ends = row.map((b, i) => [fromMm[i]!, fromMm[i]! + b.widthMm] as const);
+  const wrong = ends.findIndex(([from, to], i) => over(0, from) || over(to, ends[i + 1]?.[0] ?? length.value));
+  if (wrong < 0) return [];
   return [
-    {
-      rule: "stand/too-short",
-      subject: "stand",
-      severity: "stop",
-      stage: "shell",
-      title: "They do not fit on the shelf",
-      sentence: `${row.length} boxes side by side are ${say(wide)} wide; the shelf is ${say(length.value)} long.`,
-      reason: "A box that hangs over an end tips.",
-    },
+    told(
+      `${capital(row[wrong]!.name)} stands from ${say(ends[wrong]![0])} to ${say(ends[wrong]![1])}: over the next one, or over the end.`,
+      {
+        label: "Spread them out evenly",
+        patch: [
+          set(at("/stand/at"), null),
+          set(
+            at("/stand/others"),
+            others.map((o) => ({ ...o, at: null })),
+          ),
+        ],
+      },
+    ),
   ];
 }
 
@@ -218,7 +255,9 @@ export const standTrade: Trade = {
       "The outermost bracket",
     );
     between("/stand/brackets/carries", stand.brackets.carries, 1, 2000, "A bracket, in kg,");
+    between("/stand/at", stand.at ?? null, 0, 6000, "Where it begins");
     stand.others.forEach((box, i) => {
+      between(`/stand/others/${i}/at`, box.at ?? null, 0, 6000, "Where a box begins");
       between(`/stand/others/${i}/width`, box.width, 30, 3000, "A box's width");
       between(`/stand/others/${i}/kg`, box.kg, 0, 1000, "A box, in kg,");
     });

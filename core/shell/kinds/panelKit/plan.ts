@@ -31,6 +31,7 @@ export function planPanelKit(site: Site): TradeLedger {
           "Every panel laid out, measured, its thickness at a bare edge, grooves and holes; fasteners counted into a tray.",
         ),
         title: "Lay the kit out and count it",
+        cautions: [],
         passSign: "Every panel is on the list, and every measure is written down.",
       },
       ...maskSteps(site, shell),
