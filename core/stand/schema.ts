@@ -6,7 +6,7 @@ const howMany = (least: number, most: number) =>
   v.pipe(v.number(), v.integer("Whole numbers only."), v.minValue(least), v.maxValue(most));
 
 /** Another box on the same shelf. */
-export const OtherBoxSchema = v.object({
+const OtherBoxSchema = v.object({
   id,
   name: v.pipe(text(40), v.nonEmpty("Give the box a name.")),
   width: MeasureSchema,
@@ -15,7 +15,6 @@ export const OtherBoxSchema = v.object({
   /** Its left edge, from the board's left end; nothing while they stand spread out evenly. */
   at: v.exactOptional(v.nullable(MeasureSchema)),
 });
-export type OtherBox = v.InferOutput<typeof OtherBoxSchema>;
 
 /** A shelf on brackets that the shell stands on with others, side by side. */
 export const StandSchema = v.object({
