@@ -13,7 +13,7 @@ const SCREENS = {
     (stage) => `/builds/landing-box/${stage}`,
   ),
   "other shells": [
-    ...["tower-on-end", "nursery-tub", "ant-yard"].map((build) => `/builds/${build}/shell`),
+    ...["tower-on-end", "nursery-tub", "ant-yard", "larder-kit", "sill-box"].map((build) => `/builds/${build}/shell`),
     "/builds/nursery-tub/front",
   ],
   "a cabinet": ["shell", "cuts", "seal", "background", "ground"].map((stage) => `${CABINET}/${stage}`),

@@ -9,7 +9,6 @@ import { answers } from "./answers.mjs";
 import { BROWSER_ARGS, needChromium, serveFreshDemo } from "./run.mjs";
 
 const FLAT_PACK = "/builds/flat-pack-1500";
-const GLASS = "/builds/bramble-tower";
 const CABINET = "/builds/haberdasher-s-cabinet";
 interface View {
   name: string;
@@ -33,8 +32,8 @@ const VIEWS: readonly View[] = [
     press: "button:text-is('Look for it')",
     until: "button:text-is('Look again')",
   },
-  { name: "shell", address: `${GLASS}/shell` },
-  { name: "front", address: `${GLASS}/front` },
+  { name: "shell", address: "/builds/larder-kit/shell" },
+  { name: "front", address: "/builds/sill-box/front" },
   { name: "in-hand", address: `${FLAT_PACK}/background`, press: "[data-zone='ledge-1']" },
   { name: "water-test", address: `${CABINET}/seal`, press: "[data-thing='test/water-test'] button" },
   { name: "background", address: `${CABINET}/background` },

@@ -56,14 +56,18 @@ export const INSIDE_MATERIALS: readonly Material[] = [
     POLYSTYRENE,
     "Brittle; crazes under solvent and oil.",
   ),
-  sheet(
-    "twin-wall-4",
-    "Twin-wall polypropylene board 4 mm",
-    "twinWall",
-    4,
-    TWIN_WALL,
-    "Silicone lets go of it: key it, glue it hot, close its open flutes.",
-  ),
+  {
+    ...sheet(
+      "twin-wall-4",
+      "Twin-wall polypropylene board 4 mm",
+      "twinWall",
+      4,
+      TWIN_WALL,
+      "Silicone lets go of it: key it, glue it hot, close its open flutes.",
+    ),
+    // Cut with a knife along a straight edge.
+    kerfMm: known(0.5, 0.2, 1),
+  },
   sold("hot-glue-stick", "Hot glue stick", [pack("hot-glue-10", "bag of 10", 10)], "Burns: wait before you press."),
   sold("cable-tie", "Cable tie", [pack("cable-tie-100", "bag of 100", 100)]),
   sold("gel-glue", "Cyanoacrylate gel, 20 g", one("gel-glue"), "Glues skin at once; aired before animals."),

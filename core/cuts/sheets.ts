@@ -54,7 +54,7 @@ export function nestInstanceFor(
     format: "panel-nest/1",
     dim: 2,
     id: material.id,
-    kerf: workshop.kerfMm,
+    kerf: material.kerfMm?.value ?? workshop.kerfMm,
     trim: workshop.trimMm,
     offcutMinSide: workshop.offcutMinSideMm,
     timeLimitMs: 2000,

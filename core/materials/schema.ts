@@ -33,6 +33,8 @@ const sheet = v.object({
   creepFactor: known,
   growthPerK: known,
   grained: v.boolean(),
+  /** What a cut takes of it where that is a knife's, mm; the saw's where nothing is said. */
+  kerfMm: v.optional(known),
   stock: v.array(v.object({ ...pack.entries, widthMm: positive, heightMm: positive })),
 });
 const glass = v.object({

@@ -57,7 +57,7 @@ export function AtTheSaw({ sheet, name }: { sheet: SawSheet; name: (partId: stri
           <Row
             key={setting.cuts.map((c) => c.index).join()}
             number={rangeOf(setting.cuts.map((c) => numberOf.get(c.index)!))}
-            title={settingWords(setting, bench.workshop, say)}
+            title={settingWords(setting, { ...bench.workshop, kerfMm: sheet.kerf }, say)}
             detail={whatComesOff(setting, name)}
           >
             {setting.cuts.map((cut) => (

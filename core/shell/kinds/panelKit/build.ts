@@ -13,7 +13,7 @@ import { boxSeams } from "../boxSeams";
 import { foundBox } from "../foundBox";
 import { FASTENER } from "./fasteners";
 import { maskedOf, workedOf } from "./margins";
-import { doorOpening, faceStuff, footMm, headMm, insideOf, panelAt, panelKg, stuffAt } from "./measure";
+import { doorOpening, doorPanels, faceStuff, footMm, headMm, insideOf, panelAt, panelKg, stuffAt } from "./measure";
 import type { Place } from "./names";
 import { PLACE } from "./places";
 import type { KitFound as Found, PanelKitShell } from "./schema";
@@ -41,9 +41,6 @@ function stripsOf(found: Found): Strip[] {
     ...strip("head", "head", "headRail", headMm(found), heightMm - headMm(found)),
   ];
 }
-
-const doorPanels = (found: Found) =>
-  (["doorLeft", "doorRight"] as const).flatMap((place) => panelAt(found, place) ?? []);
 
 const hasDoors = (found: Found): boolean => found.doors.opens !== "none" && doorPanels(found).length > 0;
 

@@ -34,6 +34,10 @@ export const insideOf = (found: Found): Size3 => ({
   heightMm: found.height.value - t(found, "base") - t(found, "top"),
 });
 
+/** Its door leaves on the list, from the left. */
+export const doorPanels = (found: Found): Delivered[] =>
+  (["doorLeft", "doorRight"] as const).flatMap((place) => panelAt(found, place) ?? []);
+
 /** How high a strip of the front is: the shorter side of its panel. */
 const stripMm = (found: Found, place: "foot" | "head"): number => {
   const panel = panelAt(found, place);

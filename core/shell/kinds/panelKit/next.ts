@@ -21,16 +21,25 @@ function sizeFor(found: Found, place: Place): [number, number] {
   );
 }
 
+const sized = (id: string, place: Place, [long, short]: [number, number]) => ({
+  ...{ id, place, groove: null },
+  ...{ length: statedMm(Math.round(long * 10) / 10), width: statedMm(Math.round(short * 10) / 10) },
+  holes: { count: 0, bore: statedMm(6) },
+});
+
+/** A door leaf of glass, of the size its opening wants. */
+export const nextDoor = (found: Found, place: "doorLeft" | "doorRight"): Delivered => ({
+  ...sized(place.toLowerCase(), place, sizeFor(found, place)),
+  ...{ material: "glass", thickness: statedMm(4) },
+});
+
 /** The next panel for the list: of the first place that has none, of the size the box wants there. */
 export function nextPanel(found: Found): Delivered {
   const place = PLACES.find((p) => p !== "spare" && !panelAt(found, p)) ?? "spare";
-  const door = place === "doorLeft" || place === "doorRight";
-  const [long, short] = place === "spare" ? [300, 200] : sizeFor(found, place);
+  const id = freeId(found.panels, place.toLowerCase());
+  if (place === "doorLeft" || place === "doorRight") return { ...nextDoor(found, place), id };
   return {
-    ...{ id: freeId(found.panels, place.toLowerCase()), place, groove: null },
-    material: door ? "glass" : found.material,
-    ...{ length: statedMm(Math.round(long * 10) / 10), width: statedMm(Math.round(short * 10) / 10) },
-    thickness: door ? statedMm(4) : { ...found.thickness },
-    holes: { count: 0, bore: statedMm(6) },
+    ...sized(id, place, place === "spare" ? [300, 200] : sizeFor(found, place)),
+    ...{ material: found.material, thickness: { ...found.thickness } },
   };
 }

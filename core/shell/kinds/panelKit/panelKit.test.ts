@@ -89,6 +89,13 @@ describe("a kit of nine panels", () => {
       /760 mm × 490 mm on the list; the box wants 780 mm × 490 mm: 20 mm short/,
     );
     expect(snagOf(mended(short, "kit/panel-wrong-size"), "kit/panel-wrong-size")).toBeUndefined();
+    const doorless = nineKit("standing", ({ found }) => {
+      found.panels = found.panels.filter((p) => !p.place.startsWith("door"));
+    });
+    const hung = mended(doorless, "kit/doors-missing");
+    expect(snagOf(hung, "kit/doors-missing")).toBeUndefined();
+    expect(planned(hung).shell.doors!.leaves).toHaveLength(2);
+    expect(rules(hung)).not.toContain("kit/panel-wrong-size");
     // From nothing, each of the five is asked for, and pressed onto the list they make the box.
     let build = newBuild("Empty", { unit: "mm" }, newVariant("panelKit"));
     expect(planned(build).snags.filter((s) => s.rule === "kit/panel-missing")).toHaveLength(5);

@@ -11,7 +11,8 @@ import type { Site } from "../../site";
 import { surveyStep } from "../foundSteps";
 import { FASTENER } from "./fasteners";
 import { BESIDE_MM, coatsInJoints, maskedOf } from "./margins";
-import { fastenersWanted, jointsOf, missingPlaces, missized, sides, wantedPanels } from "./measure";
+import { doorPanels, fastenersWanted, jointsOf, missingPlaces, missized, sides, wantedPanels } from "./measure";
+import { nextDoor } from "./next";
 import { PLACE } from "./places";
 import type { PanelKitShell } from "./schema";
 
@@ -39,6 +40,7 @@ export function planPanelKit(site: Site): TradeLedger {
     ],
     snags: [
       ...missing(site, shell),
+      ...noDoors(site, shell),
       ...wrongSizes(site, shell),
       ...fewFasteners(site, shell),
       ...joints(site, shell),
@@ -147,6 +149,30 @@ function missing({ say, at }: Site, { found }: PanelKitShell): Snag[] {
       figure: "kit/panels",
     };
   });
+}
+
+/** Doors that are said to be there, and no panel is one: nothing of them could be judged. */
+function noDoors({ at }: Site, { found }: PanelKitShell): Snag[] {
+  if (found.doors.opens === "none" || doorPanels(found).length > 0) return [];
+  const left = nextDoor(found, "doorLeft");
+  return [
+    {
+      rule: "kit/doors-missing",
+      subject: "doors",
+      severity: "stop",
+      stage: "shell",
+      title: "No door on the list",
+      sentence: `Its doors ${found.doors.opens}, by the survey, and no panel on the list is a door.`,
+      reason: "An opening with nothing in it is judged by no gap. Say that none came with it, or put them on the list.",
+      fix: {
+        label: "There are two, of glass",
+        patch: [
+          set(at("/shell/found/panels/-"), left),
+          set(at("/shell/found/panels/-"), { ...left, id: "doorright", place: "doorRight" }),
+        ],
+      },
+    },
+  ];
 }
 
 /** Panels that do not make the box. */

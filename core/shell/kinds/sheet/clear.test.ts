@@ -90,6 +90,11 @@ describe("a service box of twin-wall board, 90 × 90 × 300 outside", () => {
       Back: [82, 292],
     });
   });
+  it("is cut with a knife, which takes less than the saw", () => {
+    expect(p.groups.find((g) => g.material.id === "twin-wall-4")!.instance.kerf).toBe(0.5);
+    const sawn = box("acrylic-5", "weld", [300, 200, 250]);
+    expect(sawn.groups.find((g) => g.material.id === "acrylic-5")!.instance.kerf).toBe(jobInput().workshop.kerfMm);
+  });
   it("is keyed and glued hot, and no silicone touches it", () => {
     expect(rules(p)).not.toContain("shell/joint-not-held");
     expect(need(p, "hot-glue-stick")).toBeDefined();
