@@ -3,7 +3,7 @@ import { useRef } from "react";
 import type { FaceId } from "#core/design/names";
 import type { Build } from "#core/document/schema";
 import type { Net } from "#core/shell/net";
-import { HANDLES, type Handle } from "#core/things/handles";
+import { HANDLES, type Handle, handleOffPx } from "#core/things/handles";
 import { drawRect } from "#core/views/drawRect";
 import { type Held, useBuildHandle, usePicked, usePlaced } from "../state/context";
 import { usePut } from "./usePut";
@@ -59,8 +59,9 @@ function OfOne({
   if (!placed || (face && placed.face !== face)) return null;
   const rect = drawRect(placed.face, placed.rect, net, scale);
   return HANDLES.map((handle) => {
-    const x = rect.x - FRAME_PX + ((rect.width + 2 * FRAME_PX) * (handle.x + 1)) / 2;
-    const y = rect.y - FRAME_PX + ((rect.height + 2 * FRAME_PX) * (handle.y + 1)) / 2;
+    const [offX, offY] = [rect.width, rect.height].map((px) => handleOffPx(px, FRAME_PX, GRIP_PX)) as [number, number];
+    const x = rect.x - offX + ((rect.width + 2 * offX) * (handle.x + 1)) / 2;
+    const y = rect.y - offY + ((rect.height + 2 * offY) * (handle.y + 1)) / 2;
     return (
       <g
         key={`${handle.x}/${handle.y}`}

@@ -10,7 +10,7 @@ import { plan } from "../plan";
 import { moveOnFace } from "../shell/net";
 import { zone } from "./background";
 import { centre, copyTo, dragEdges, grow, mirror, setLevel } from "./handle";
-import { HANDLES } from "./handles";
+import { HANDLES, handleOffPx } from "./handles";
 import { feature } from "./shell";
 
 const placed = feature.placed!;
@@ -132,5 +132,16 @@ describe("what is done with a thing", () => {
     mirror(variant, placed, variant.features[0]!, shell);
     mirror(variant, placed, variant.features[1]!, shell);
     expect(variant.features[2]!.u.value).toBeCloseTo(120, 6);
+  });
+});
+
+describe("handles", () => {
+  it("stand at the frame, and leave the middle of a thin thing free to be moved by", () => {
+    expect(handleOffPx(60, 4, 14)).toBe(4);
+    for (const thin of [0, 2, 9.9, 15]) {
+      // From the middle to the near side of a handle.
+      const free = thin / 2 + handleOffPx(thin, 4, 14) - 7;
+      expect(free).toBeGreaterThanOrEqual(6 - 1e-9);
+    }
   });
 });
