@@ -1,6 +1,7 @@
 import type { Checker } from "../../../ledgers/checker";
 import { checkDam } from "../../dam/check";
 import { SIZE_LIMIT_MM } from "../../limits";
+import { checkOutside } from "../outside";
 import { hasDoor, hasLid, insideOf, lidAcross } from "./measure";
 import type { ClearBoxShell } from "./schema";
 
@@ -12,25 +13,10 @@ const BEHIND_GROOVE_MM = 1;
 /** Limits of the survey, each with the number that would be right. */
 export function checkClearBox(shell: ClearBoxShell, _: unknown, checker: Checker): void {
   const { found } = shell;
-  const { between, add, say } = checker;
-  for (const [key, words] of [
-    ["width", "Width"],
-    ["depth", "Depth"],
-    ["height", "Height"],
-  ] as const)
-    between(`/shell/found/${key}`, found[key], SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, words);
+  const { between, add } = checker;
   between("/shell/found/wall", found.wall, 1, 15, "The wall");
   const inside = insideOf(found);
-  for (const [key, mm] of [
-    ["width", inside.widthMm],
-    ["depth", inside.depthMm],
-    ["height", inside.heightMm],
-  ] as const)
-    if (found[key].value >= SIZE_LIMIT_MM.low && mm < SIZE_LIMIT_MM.low - 10)
-      add(
-        `/shell/found/${key}`,
-        `That leaves ${say(Math.max(0, mm))} inside. Type ${say(found[key].value + SIZE_LIMIT_MM.low - mm)} or more, or measure the wall again.`,
-      );
+  checkOutside(found, inside, { leastMm: SIZE_LIMIT_MM.low - 10, again: "the wall" }, checker);
   if (!hasDoor(found) && !hasLid(found))
     add("/shell/found/lid/is", "A box with neither a door nor a lid cannot be reached into. Say which of them opens.");
   const { door, lid } = found;

@@ -4,6 +4,7 @@ import { checkDam } from "../../dam/check";
 import { checkScreen } from "../../found/screen";
 import { checkSecondHand } from "../../found/secondHand";
 import { SIZE_LIMIT_MM } from "../../limits";
+import { checkOutside } from "../outside";
 import { doorOpening, insideOf, leafRoom, sillMm, stripMm } from "./measure";
 import type { FrontGlassShell } from "./schema";
 
@@ -16,27 +17,12 @@ const DENSEST = Math.PI / (2 * Math.sqrt(3));
 /** Limits of the survey, each with the number that would be right. */
 export function checkFrontGlass(shell: FrontGlassShell, _: Variant, checker: Checker): void {
   const { found } = shell;
-  const { between, add, say } = checker;
-  for (const [key, words] of [
-    ["width", "Width"],
-    ["depth", "Depth"],
-    ["height", "Height"],
-  ] as const)
-    between(`/shell/found/${key}`, found[key], SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, words);
+  const { between } = checker;
   between("/shell/found/glass", found.glass, 2, 25, "The glass");
   between("/shell/found/basePane", found.basePane, 2, 25, "The base pane");
   between("/shell/found/recess", found.recess, 0, 300, "The recess under the base");
   const inside = insideOf(found);
-  for (const [key, mm] of [
-    ["width", inside.widthMm],
-    ["depth", inside.depthMm],
-    ["height", inside.heightMm],
-  ] as const)
-    if (found[key].value >= SIZE_LIMIT_MM.low && mm < SIZE_LIMIT_MM.low)
-      add(
-        `/shell/found/${key}`,
-        `That leaves ${say(Math.max(0, mm))} inside. Type ${say(found[key].value + SIZE_LIMIT_MM.low - mm)} or more, or measure the glass again.`,
-      );
+  checkOutside(found, inside, { leastMm: SIZE_LIMIT_MM.low, again: "the glass" }, checker);
   checkSill(found, inside.heightMm, checker);
   checkDoors(found, checker);
   checkStrip(found, inside.widthMm, checker);

@@ -2,6 +2,7 @@ import type { Checker } from "../../../ledgers/checker";
 import { capital } from "../../../units/capital";
 import { checkDam } from "../../dam/check";
 import { SIZE_LIMIT_MM } from "../../limits";
+import { checkOutside } from "../outside";
 import { FASTENER } from "./fasteners";
 import { footMm, headMm, insideOf } from "./measure";
 import { PLACE } from "./places";
@@ -14,26 +15,11 @@ const BEHIND_GROOVE_MM = 2;
 export function checkPanelKit(shell: PanelKitShell, _: unknown, checker: Checker): void {
   const { found, putUp } = shell;
   const { between, add, say } = checker;
-  for (const [key, words] of [
-    ["width", "Width"],
-    ["depth", "Depth"],
-    ["height", "Height"],
-  ] as const)
-    between(`/shell/found/${key}`, found[key], SIZE_LIMIT_MM.low, SIZE_LIMIT_MM.high, words);
   between("/shell/found/thickness", found.thickness, 2, 60, "A panel");
   checkPanels(shell, checker);
   checkFasteners(shell, checker);
   const inside = insideOf(found);
-  for (const [key, mm] of [
-    ["width", inside.widthMm],
-    ["depth", inside.depthMm],
-    ["height", inside.heightMm],
-  ] as const)
-    if (found[key].value >= SIZE_LIMIT_MM.low && mm < SIZE_LIMIT_MM.low - 10)
-      add(
-        `/shell/found/${key}`,
-        `That leaves ${say(Math.max(0, mm))} inside. Type ${say(found[key].value + SIZE_LIMIT_MM.low - mm)} or more, or measure the panels again.`,
-      );
+  checkOutside(found, inside, { leastMm: SIZE_LIMIT_MM.low - 10, again: "the panels" }, checker);
   const front = footMm(found) + headMm(found);
   if (front > Math.max(0, inside.heightMm - 40))
     add(
