@@ -6,7 +6,7 @@ import { planUnproved } from "../tests/quick";
 import { expectFixesMend, expectNumbers } from "../tests/sound";
 import type { SheetVariant } from "./document/schema";
 import { publicPlan } from "./plan";
-import { FIXINGS } from "./shell/fixings/list";
+import { measureBox } from "./shell/kinds/sheet/box";
 
 describe("any valid design", () => {
   it("plans without NaN, and its parts' areas add up to the faces they came from", () => {
@@ -32,7 +32,7 @@ describe("any valid design", () => {
           )
           .reduce((sum, x) => sum + x.lengthMm * x.widthMm * x.thicknessMm, 0);
         // What lies between the panels is no panel.
-        const bedMm = joints.bed?.value ?? FIXINGS[joints.fixing].bedMm?.value ?? 0;
+        const { bedMm } = measureBox(design.variants[0] as SheetVariant, jobInput().book);
         const thickestMm = Math.max(...p.parts.map((x) => x.thicknessMm));
         const beds = p.shell.joints.reduce((sum, j) => sum + j.lengthMm * bedMm * thickestMm, 0);
         expect(sheet).toBeLessThanOrEqual((walls + frame) * (1 + 1e-9));

@@ -124,7 +124,9 @@ test("a clear box with a magnet door and a sliding lid is audited on all its ope
   await type(page, "A hole, across", "6");
   await type(page, "Nearest one to an edge", "4");
   // Four millimetres from an edge, and its twin.
-  await toldAndCleared(page, "clear/hole-near-edge", /^It is patched from outside/);
+  await toldAndCleared(page, "clear/hole-near-edge", /^Weld a patch over them/);
+  await expect(inHand(page).getByRole("textbox", { name: "Nearest one to an edge" })).toHaveValue("4");
+  await choose(page, "A patch over them", "none");
   await type(page, "Nearest one to an edge", "9");
   await expect(told(page, "clear/hole-near-edge")).toHaveCount(0);
   await take(page, "Lid");

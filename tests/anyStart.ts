@@ -289,6 +289,7 @@ const clearBox: fc.Arbitrary<Partial<Variant>> = fc
       is: fc.constantFrom(
         "none" as const,
         "hinges" as const,
+        "hingesToFit" as const,
         "hingeTape" as const,
         "magnets" as const,
         "grooves" as const,
@@ -302,7 +303,14 @@ const clearBox: fc.Arbitrary<Partial<Variant>> = fc
     }),
     lid: fc.record({
       is: fc.constantFrom("fixed" as const, "slides" as const, "lifts" as const),
-      ...{ thickness: mm(2, 3), width: fc.constant(null), grooveDepth: mm(1, 2), groove: mm(3, 5), gap: mm(0, 3) },
+      ...{
+        thickness: mm(2, 3),
+        width: fc.constant(null),
+        trimTo: fc.constant(null),
+        grooveDepth: mm(1, 2),
+        groove: mm(3, 5),
+        gap: mm(0, 3),
+      },
       home: fc.constantFrom("nothing" as const, "pin" as const, "pinToFit" as const),
     }),
     holes: fc.record({
@@ -310,6 +318,7 @@ const clearBox: fc.Arbitrary<Partial<Variant>> = fc
       where: fc.constantFrom("lid" as const, "walls" as const),
     }),
     ...{ holeEdge: maybe(mm(0, 30)), holeApart: maybe(mm(0, 30)) },
+    holePatch: fc.constantFrom("none" as const, "there" as const, "toFit" as const),
     ...common,
     lock: foundLock,
   })

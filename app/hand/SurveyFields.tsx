@@ -21,7 +21,7 @@ export function SurveyFields({ fields, onFocus }: { fields: readonly SurveyField
 function Asked({ field, onFocus }: { field: SurveyField; onFocus: (path: string) => void }) {
   // A place that is always there stands in where nothing decides.
   const { value } = useDecision<unknown>(field.when?.path ?? "/id");
-  if (field.when && value !== field.when.is) return null;
+  if (field.when && ![field.when.is].flat().includes(value)) return null;
   return (
     <Box onFocus={() => onFocus(field.path)}>
       <OneField field={field} />

@@ -23,12 +23,6 @@ export function fittedOpening(width: number, height: number, room: Rect): Fitted
 export const FRAME_EDGE_MM = 15;
 export const FRAME_REASON = "What is fixed round an opening needs sheet to hold on to.";
 
-/** Brittle plastic keeps 1.5 hole diameters from centre to edge: trade practice (source: cutting). */
-const EDGE_DIAMETERS = 1.5;
-export const holeEdgeMm = (diaMm: number): number => (EDGE_DIAMETERS - 0.5) * diaMm;
-export const HOLE_REASON =
-  "One and a half hole diameters from centre to edge keep brittle plastic from splitting (trade practice, no source).";
-
 /** A plain opening made so large. */
 export const sizedOpening = ({ widthMm, heightMm }: Extent): SizeChange[] => [
   { path: "/width", mm: widthMm },

@@ -6,7 +6,7 @@ import type { Supply } from "./ledger";
 /** The adhesive of the book that holds mesh, tracks and profiles on plastic, wood and glass. */
 export const ADHESIVE = "structural-adhesive";
 /** A line of it, mL a metre, where the book has none of that name. From memory. */
-const LINE_ML: Known = { value: 12, low: 8, high: 18, basis: memory };
+export const LINE_ML: Known = { value: 12, low: 8, high: 18, basis: memory };
 
 /** A line of adhesive. @param id its own in the ledger @param mm how long */
 export function glueSupply(book: Book, id: string, mm: number, why: string): Supply[] {
@@ -26,7 +26,7 @@ export function glueSupply(book: Book, id: string, mm: number, why: string): Sup
 }
 
 /** Sealant squeezed out of a bed and left in the nozzle, times what lies in it. From memory. */
-const SPILT: Known = { value: 1.2, low: 1.05, high: 1.5, basis: memory };
+export const SPILT: Known = { value: 1.2, low: 1.05, high: 1.5, basis: memory };
 
 /** A bed of sealant. @param mL what lies in it */
 export const bedSupply = (book: Book, id: string, sealant: string, mL: number, why: string): Supply[] =>

@@ -24,7 +24,7 @@ const GLASS_GPA: Known = { value: 70, basis: published("en-572-1") };
 /** Glass does not creep at room warmth. */
 const NO_CREEP: Known = { value: 1, basis: memory };
 
-/** What a design's plastic foam board for backgrounds is; no shell is made of it. */
+/** Foam board is for backgrounds: no shell is made of it. */
 const NOT_FOR_SHELLS: readonly MaterialOf<"sheet">["plastic"][] = ["xps"];
 
 const sheetBoard = (of: MaterialOf<"sheet">): Board => ({ ...of, family: of.plastic, ordered: false, of });

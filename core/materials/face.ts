@@ -82,8 +82,14 @@ export const sheetFace = (board: MaterialOf<"sheet"> | MaterialOf<"glass">): Fac
   growthPerK: board.growthPerK,
 });
 
-/** What is seen through like a pane. */
 const CLEAR: readonly Family[] = ["glass", "temperedGlass", "acrylic", "polycarbonate", "ps"];
+const WOOD: readonly Family[] = ["timber", "plywood", "chipboard", "mdf"];
+/** Wood and boards of it: they swell, and hold screws by their fibres. */
+export const isWood = (family: Family): boolean => WOOD.includes(family);
+const OLEFINS: readonly Family[] = ["pp", "pe", "hdpe", "twinWall"];
+/** Polypropylene and polyethylene, in any form: nothing bonds them for good. */
+export const isOlefin = (family: Family): boolean => OLEFINS.includes(family);
+/** What is seen through like a pane. */
 export const isClear = (family: Family): boolean => CLEAR.includes(family);
 
 /** Whether a hole can be cut: tempered glass shatters; plain glass needs a glazier or a diamond saw and care. */

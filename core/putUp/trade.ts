@@ -6,6 +6,7 @@ import { emptyLedger, type Snag, type Step, type TradeLedger, type Wait } from "
 import { FACE_MASS } from "../ledgers/masses";
 import type { KitPanel, PutUp } from "../shell/shell";
 import type { Site } from "../shell/site";
+import { SQUARE_MM } from "../shell/square";
 import type { Trade } from "../trade/trade";
 import { formatNumber } from "../units/format";
 import { CAUTION } from "../workshop/cautions";
@@ -14,8 +15,6 @@ import { LIFT_KG } from "../workshop/lift";
 /** To hold a panel in its place, and to drive a fastener; minutes. */
 const PANEL_MINUTES: Known = { value: 8, low: 4, high: 15, basis: memory };
 const FASTENER_MINUTES: Known = { value: 1, low: 0.5, high: 2, basis: memory };
-/** Diagonals that differ by no more stand square, mm. Common practice, no source. */
-const SQUARE_MM = 2;
 
 /** A panel as it is lifted into its place. */
 interface Lifted extends KitPanel {

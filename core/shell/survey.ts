@@ -10,7 +10,7 @@ export interface SurveyField {
   empty?: string;
   options?: readonly (readonly [string, string])[];
   arrow?: string;
-  /** Asked only while another place has this value. */
+  /** Asked only while another place has this value, or one of these. */
   when?: { path: string; is: unknown };
   /** For counts: the least and the most. */
   min?: number;

@@ -1,7 +1,7 @@
 import { type Known, label } from "../../figures/figure";
 import { set } from "../../ledgers/fix";
 import type { Fix, Snag } from "../../ledgers/ledger";
-import type { Family } from "../../materials/face";
+import { type Family, isWood } from "../../materials/face";
 import { findMaterial } from "../../materials/find";
 import { formatNumber } from "../../units/format";
 import { over } from "../../units/tolerance";
@@ -18,7 +18,6 @@ export const PLASTIC_GRIP: Known = { value: 20, low: 12, high: 30, basis: label 
 /** Characteristic density of a softwood, C24, kg/m³ (source: en-1995-1-1). */
 const C24 = 350;
 /** Screws that go 6 diameters into wood hold by the standard; in a board they do so across its plies. */
-const WOODEN: readonly Family[] = ["timber", "plywood", "chipboard", "mdf"];
 const PLASTIC: readonly Family[] = ["pvcFoam", "hdpe", "pp", "pe"];
 /** A screw or a bolt splits or shatters these: what hangs on them is clamped or bonded. */
 const UNDRILLED: readonly Family[] = ["glass", "temperedGlass", "acrylic", "ps"];
@@ -35,7 +34,7 @@ export function screwsHoldN(
   const count = figureOf(here, hinge, "screws", 2);
   const diameterMm = figureOf(here, hinge, "screw diameter", 4);
   const threadedMm = Math.min(figureOf(here, hinge, "screw length", 24), into.thicknessMm);
-  if (WOODEN.includes(into.family))
+  if (isWood(into.family))
     return DAILY_SHARE * woodScrewsHoldN({ count, diameterMm, threadedMm, densityKgPerM3: C24, angleDeg: 90 });
   if (PLASTIC.includes(into.family)) return DAILY_SHARE * count * PLASTIC_GRIP.value * threadedMm;
   return null;

@@ -1,7 +1,7 @@
 import type { FaceId } from "../../design/names";
 import { type Known, memory } from "../../figures/figure";
 import type { Snag } from "../../ledgers/ledger";
-import { type Family, isClear } from "../../materials/face";
+import { isClear, isWood } from "../../materials/face";
 import { formatNumber } from "../../units/format";
 import type { DayAnswer } from "../answer";
 import { type About, toldOf } from "./told";
@@ -10,7 +10,6 @@ import { type About, toldOf } from "./told";
 const FOG_HOURS: Known = { value: 1, basis: memory };
 /** Who wants its air at least so damp suffers where its substrate dries, % rh. From memory. */
 const DAMP_RH: Known = { value: 50, basis: memory };
-const SWELLS: readonly Family[] = ["timber", "plywood", "mdf", "chipboard"];
 
 /** Walls that are wet for long enough to be told, each with its hours a day. */
 export const foggedHours = ({ fog }: Pick<DayAnswer, "fog">) =>
@@ -41,7 +40,7 @@ export function fogSnags({ site, day: { answer } }: About): Snag[] {
   return foggedHours(answer).flatMap(({ face, hours, wetHours }): Snag[] => {
     const { material, open } = site.shell.faces[face as FaceId];
     const when = `${formatNumber(wetHours, 0)} hours a day, ${longestWet(hours)}.`;
-    if (!open && SWELLS.includes(material.family))
+    if (!open && isWood(material.family))
       return [
         toldOf("wet-timber", face, {
           severity: "mind",

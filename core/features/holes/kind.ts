@@ -1,10 +1,10 @@
 import { setMm } from "../../ledgers/fix";
 import { emptyLedger, type Snag } from "../../ledgers/ledger";
+import { HOLE_REASON, holeApartMm, holeEdgeMm } from "../../materials/drilling";
 import type { Site } from "../../shell/site";
 import { atLeast } from "../../units/tolerance";
 import { RATES } from "../../workshop/rates";
 import { cutSteps } from "../cutStep";
-import { HOLE_REASON, holeEdgeMm } from "../fit";
 import type { FeatureKind, Fitted } from "../kind";
 import { featureName } from "../name";
 import { checkVentMesh, meshMaterial, meshParts, meshSteps, ventReached, ventStaysFree, ventWay } from "../vent";
@@ -39,7 +39,7 @@ function fitted(feature: Holes, room: { widthMm: number; heightMm: number }): Fi
 
 /** Holes keep a diameter of sheet between them. */
 function bridgeSnags({ say }: Site, feature: Holes, path: string): Snag[] {
-  const wantedMm = 2 * feature.holeDia.value;
+  const wantedMm = feature.holeDia.value + holeApartMm(feature.holeDia.value);
   if (atLeast(feature.pitch.value, wantedMm)) return [];
   return [
     {

@@ -2,14 +2,11 @@ import { statedMm } from "../../design/measure";
 import type { FaceId } from "../../design/names";
 import { set } from "../../ledgers/fix";
 import type { Fix } from "../../ledgers/ledger";
-import type { Family } from "../../materials/face";
+import { isWood } from "../../materials/face";
 import { materialsOf } from "../../materials/find";
 import type { Site } from "../../shell/site";
 import type { Liner } from "./schema";
 
-/** Wood and board: sealed, its joints beaded, and lined, it keeps dry (common practice, no source). */
-const WOOD: readonly Family[] = ["timber", "plywood", "chipboard", "mdf"];
-export const isWood = (family: Family): boolean => WOOD.includes(family);
 /** Over ground and water a liner goes up so much further, mm. From memory. */
 const OVER_MM = 30;
 const LEAST_MM = 80;
@@ -32,7 +29,7 @@ export const newLiner = ({ book, shell }: Pick<Site, "book" | "shell">): Liner |
   );
 };
 
-/** The school of wood: a sealer on every face that gets wet, silicone in its joints, a folded liner glued at its rim. */
+/** The school of wood (common practice, no source): a sealer on every face that gets wet, silicone in its joints, a folded liner glued at its rim. */
 export function woodSchool(site: Site): Fix | undefined {
   const liner = newLiner(site);
   if (!liner) return undefined;

@@ -1,7 +1,8 @@
 import { constant, type Known, memory, practice } from "../../figures/figure";
+import { LINE_ML, SPILT } from "../../ledgers/glue";
 import { HOT_GLUE, HOT_GLUE_MINUTES, STICK_MM } from "../../ledgers/hotGlue";
 import { type Need, need, spread } from "../../ledgers/needs";
-import type { Family } from "../../materials/face";
+import { type Family, isOlefin, isWood } from "../../materials/face";
 import { findMaterial, materialName } from "../../materials/find";
 import type { Book } from "../../materials/schema";
 import type { Applied } from "../../seal/bonds/names";
@@ -13,9 +14,10 @@ export interface Jointed {
   book: Book;
   /** The sealant of the design. */
   sealant: string;
-  /** All joints together, and how wide their edges are, mm. */
+  /** All joints together, how wide their edges are, and what lies between an edge and the face it meets, mm. */
   lengthMm: number;
   edgeMm: number;
+  bedMm: number;
   /** What it is for, in words. */
   why: string;
 }
@@ -49,16 +51,12 @@ const DAY_MINUTES = 1440;
 const BED: Known = { value: 1.5, low: 1, high: 3, basis: memory };
 /** The web of a corner profile. From memory. */
 const WEB: Known = { value: 1.5, low: 1, high: 2, basis: memory };
-/** A glue runs so far where the book has none of that name, mL a metre. From memory. */
-const LINE: Known = { value: 15, low: 8, high: 25, basis: memory };
 /** Profiles cut to length leave ends. Common practice, no source. */
 const PROFILE_WASTE: Known = { value: 1.1, low: 1.03, high: 1.2, basis: practice };
-/** Silicone squeezed out of a bed and left in the nozzle, times what lies in it. From memory. */
-const SPILT: Known = { value: 1.2, low: 1.05, high: 1.5, basis: memory };
 
 const glue = (id: string) => ({
   takes: ({ book, lengthMm, why }: Jointed): Need[] => {
-    const line = findMaterial(book, id, "adhesive")?.mlPerMetre ?? LINE;
+    const line = findMaterial(book, id, "adhesive")?.mlPerMetre ?? LINE_ML;
     return [
       need(id, "mL", why, spread(lengthMm / 1000, { low: line.value / 1.25, high: line.value * 1.25, ...line }), [
         constant(`${materialName(book, id)} runs`, line, "mL/m"),
@@ -68,8 +66,6 @@ const glue = (id: string) => ({
   cureMinutes: (book: Book) => findMaterial(book, id, "adhesive")?.cureMinutes.value ?? DAY_MINUTES,
 });
 
-const isOlefin = (family: Family) => ["pp", "pe", "hdpe", "twinWall"].includes(family);
-const isWood = (family: Family) => ["plywood", "timber", "chipboard", "mdf"].includes(family);
 const OLEFIN_WORDS = "Nothing bonds polyethylene or polypropylene for good.";
 
 /** Every way, the commonest first. Each is one entry here, and its id in `names.ts`. */
@@ -121,19 +117,12 @@ export const FIXINGS: Readonly<Record<FixingId, Fixing>> = {
             : "Silicone is weak on clear plastics: it seals, a weld holds the joint.",
     title: "Bed the joints in silicone",
     detail: "Spacers keep the bed even; taped and propped square until it holds. Base and back first.",
-    takes: ({ book, sealant, lengthMm, edgeMm, why }) => {
-      const waste = findMaterial(book, sealant, "sealant")?.waste;
-      const mL = (lengthMm * edgeMm * BED.value) / 1000;
-      return [
-        need(
-          sealant,
-          "mL",
-          why,
-          spread(mL, SPILT).map((n) => n * (1 + (waste?.value ?? 0))) as unknown as [number, number, number],
-          [constant("bed", BED, "mm"), constant("squeezed out, times", SPILT, "×")],
-        ),
-      ];
-    },
+    takes: ({ sealant, lengthMm, edgeMm, bedMm, why }) => [
+      need(sealant, "mL", why, spread((lengthMm * edgeMm * bedMm) / 1000, SPILT), [
+        { name: "bed", value: bedMm, unit: "mm" },
+        constant("squeezed out, times", SPILT, "×"),
+      ]),
+    ],
     cureMinutes: () => DAY_MINUTES,
     toHand: ["silicone", "spacers", "masking tape", "square"],
     cautions: [CAUTION.siliconeFumes],

@@ -23,17 +23,17 @@ function heldShut({ door, lid }: Found): Record<string, OwnHold> {
     key: { words: "a key lock of its own", firm: true },
   };
   const byItself = {
-    ...{ none: null, hinges: null, hingeTape: null },
+    ...{ none: null, hinges: null, hingesToFit: null, hingeTape: null },
     magnets: { words: "its magnets", firm: false },
     grooves: { words: "its own weight in its grooves", firm: false },
   };
   const front = catches[door.catch] ?? byItself[door.is];
   const top =
-    lid.home !== "nothing"
-      ? { words: "a pin through its grooves", firm: true }
-      : lid.is === "slides"
+    lid.is !== "slides"
+      ? null
+      : lid.home === "nothing"
         ? { words: "its grooves alone", firm: false }
-        : null;
+        : { words: "a pin through its grooves", firm: true };
   return { ...(front && { front }), ...(top && { top }) };
 }
 

@@ -39,6 +39,7 @@ export function checkClearBox(shell: ClearBoxShell, _: unknown, checker: Checker
   between("/shell/found/door/magnets/apart", door.magnets.apart, 0, 10, "Magnets, shut,");
   between("/shell/found/lid/thickness", lid.thickness, 1, 15, "The lid");
   between("/shell/found/lid/gap", lid.gap, 0, 30, "The gap at the lid");
+  between("/shell/found/lid/trimTo", lid.trimTo, 10, 3000, "The lid");
   if (lid.is === "slides") checkGrooves(shell, checker);
   between("/shell/found/holes/bore", found.holes.bore, 0.5, 100, "A hole");
   between("/shell/found/holeEdge", found.holeEdge, 0, 2000, "From a hole to the edge");

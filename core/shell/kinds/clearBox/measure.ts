@@ -1,7 +1,7 @@
-import { type Known, memory } from "../../../figures/figure";
 import { FOUND_MATERIALS } from "../../../materials/face";
 import type { Rect } from "../../faces";
 import type { Size3 } from "../../size";
+import { grownMm } from "../../warmth";
 import type { ClearBoxFound as Found } from "./schema";
 
 export const hasDoor = ({ door }: Found): boolean => door.is !== "none";
@@ -21,16 +21,14 @@ export function doorOpening(found: Found): Rect {
   return { uMm: 0, vMm: footMm, widthMm, heightMm: found.door.height?.value ?? heightMm - footMm };
 }
 
-/** A lid across its grooves: how wide it is, and how wide it may be at the most. */
+/** A lid across its grooves: how wide it is, once it is taken down where it is to be, and may be at the most. */
 export function lidAcross(found: Found): { isMm: number; mostMm: number } {
   const mostMm = insideOf(found).widthMm + 2 * found.lid.grooveDepth.value;
-  return { isMm: found.lid.width?.value ?? mostMm - LID_PLAY_MM, mostMm };
+  return { isMm: found.lid.trimTo?.value ?? found.lid.width?.value ?? mostMm - LID_PLAY_MM, mostMm };
 }
 /** A lid cut to its grooves leaves this much across them, mm. From memory. */
-const LID_PLAY_MM = 1;
+export const LID_PLAY_MM = 1;
 
-/** Between the bench and the warmest day over a lamp, K. From memory. */
-export const WARMER: Known = { value: 15, low: 10, high: 25, basis: memory };
 /** How much wider the lid gets, mm. */
 export const lidGrowthMm = (found: Found): number =>
-  lidAcross(found).isMm * FOUND_MATERIALS[found.plastic].growth.value * WARMER.value;
+  grownMm(lidAcross(found).isMm, FOUND_MATERIALS[found.plastic].growth.value);

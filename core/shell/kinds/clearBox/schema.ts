@@ -20,7 +20,7 @@ export const ClearBoxShellSchema = v.object({
     plastic: v.picklist(CLEAR_PLASTICS),
     joints: v.picklist(["welded", "siliconed", "folded"]),
     door: v.object({
-      is: v.picklist(["none", "hinges", "hingeTape", "magnets", "grooves"]),
+      is: v.picklist(["none", "hinges", "hingesToFit", "hingeTape", "magnets", "grooves"]),
       /** Its opening: how high, null for all that the fixed part under it leaves. */
       height: v.nullable(MeasureSchema),
       /** The fixed part of the front under it, inside. */
@@ -41,6 +41,8 @@ export const ClearBoxShellSchema = v.object({
       thickness: MeasureSchema,
       /** Across its grooves; null for what inside and grooves give. */
       width: v.nullable(MeasureSchema),
+      /** Down to which it is taken; null while it stays as it is. */
+      trimTo: v.nullable(MeasureSchema),
       /** How deep a groove goes into the wall, and how wide it is. */
       grooveDepth: MeasureSchema,
       groove: MeasureSchema,
@@ -53,6 +55,8 @@ export const ClearBoxShellSchema = v.object({
     /** From a hole's edge to the wall's, and between holes; null where nobody measured. */
     holeEdge: v.nullable(MeasureSchema),
     holeApart: v.nullable(MeasureSchema),
+    /** A sheet welded over them from outside. */
+    holePatch: v.picklist(["none", "there", "toFit"]),
   }),
   ...damAndFloor,
   ...everyShell,

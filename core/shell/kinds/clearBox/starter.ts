@@ -12,11 +12,11 @@ export const starterClearBox = (): ClearBoxShell => ({
       magnets: { count: 4, pull: statedMm(6), apart: statedMm(0.5), stop: "there" },
     },
     lid: {
-      ...{ is: "slides", thickness: statedMm(3), width: null, grooveDepth: statedMm(2) },
+      ...{ is: "slides", thickness: statedMm(3), width: null, trimTo: null, grooveDepth: statedMm(2) },
       ...{ groove: statedMm(3.5), gap: statedMm(1), home: "nothing" },
     },
     holes: { count: 0, bore: statedMm(6), where: "walls", height: statedMm(200) },
-    ...{ holeEdge: null, holeApart: null },
+    ...{ holeEdge: null, holeApart: null, holePatch: "none" },
   },
   ...{ dam: null, floor: null, groundDepth: null, topLoadKg: statedMm(0) },
 });

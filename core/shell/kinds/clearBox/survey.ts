@@ -56,6 +56,7 @@ export const clearBoxSurvey: Survey = {
           options: [
             ["none", "none"],
             ["hinges", "on hinges"],
+            ["hingesToFit", "on hinges, to be fitted"],
             ["hingeTape", "on hinge tape"],
             ["magnets", "on magnets"],
             ["grooves", "lifts in grooves"],
@@ -132,6 +133,14 @@ export const clearBoxSurvey: Survey = {
           when: { path: at("lid/is"), is: "slides" },
         },
         {
+          path: at("lid/trimTo"),
+          label: "Taken down to",
+          ask: "length",
+          optional: true,
+          empty: "as it is",
+          when: { path: at("lid/is"), is: "slides" },
+        },
+        {
           path: at("lid/grooveDepth"),
           label: "Groove, how deep",
           ask: "length",
@@ -179,6 +188,16 @@ export const clearBoxSurvey: Survey = {
         },
         { path: at("holeEdge"), label: "Nearest one to an edge", ask: "length", optional: true, hint: "edge to edge" },
         { path: at("holeApart"), label: "Least between two", ask: "length", optional: true, hint: "edge to edge" },
+        {
+          path: at("holePatch"),
+          label: "A patch over them",
+          ask: "choice",
+          options: [
+            ["none", "none"],
+            ["there", "there"],
+            ["toFit", "to be welded on"],
+          ],
+        },
       ],
     },
     { title: "As finished", fields: finishedFields() },

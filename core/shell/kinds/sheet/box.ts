@@ -46,7 +46,9 @@ export function measureBox(variant: SheetVariant, book: Book): Box {
     depthMm: depth.value + sign * walls.depthMm + (given === "inside" ? frontMm : 0),
     heightMm: height.value + sign * walls.heightMm,
   };
-  const bedMm = shell.joints.bed?.value ?? FIXINGS[shell.joints.fixing].bedMm?.value ?? 0;
+  const usual = FIXINGS[shell.joints.fixing].bedMm;
+  // A close joint has none, whatever was typed while it was bedded.
+  const bedMm = usual ? (shell.joints.bed?.value ?? usual.value) : 0;
   return {
     sheets,
     thicknessMm,

@@ -1,9 +1,10 @@
 import type { SheetVariant } from "../../../document/schema";
-import { constant, type Figure, from, type Known, memory, practice } from "../../../figures/figure";
+import { constant, type Figure, from, memory, practice } from "../../../figures/figure";
 import { GRAVITY } from "../../../units/constants";
 import { topCarriesKg } from "../../carries";
 import { beamSagMm, railWithFlangeInertiaMm4, rectangleInertiaMm4 } from "../../sag";
 import type { Site } from "../../site";
+import { grownMm, WARMER } from "../../warmth";
 import { type Box, measureBox } from "./box";
 
 /** Share of the span of the top that works with a rail glued under it. */
@@ -34,9 +35,6 @@ export const jointMm = (site: Site): number => site.shell.joints.reduce((sum, j)
 /** What only a sheet box has: sags and joints. */
 export const sheetFigures = (site: SheetSite): Figure[] => [...sagFigures(site), jointFigure(site), growthFigure(site)];
 
-/** Between the bench it is cut on and the warmest day in it, K. From memory. */
-const WARMER: Known = { value: 15, low: 10, high: 25, basis: memory };
-
 /** How much longer its longest panel is on a warm day than on the bench. */
 function growthFigure({ box, shell }: SheetSite): Figure {
   const boards = Object.values(box.sheets);
@@ -45,12 +43,12 @@ function growthFigure({ box, shell }: SheetSite): Figure {
     const board = boards.find((b) => b.id === p.materialId);
     return board ? [{ label: p.label, longMm: Math.max(p.lengthMm, p.widthMm), growth: board.growthPerK }] : [];
   });
-  const by = (p: (typeof pieces)[number]) => p.longMm * p.growth.value;
+  const by = (p: (typeof pieces)[number]) => grownMm(p.longMm, p.growth.value);
   const most = pieces.reduce((a, b) => (by(b) > by(a) ? b : a));
   return {
     id: "shell/growth",
     label: "Growth of its longest panel, warm",
-    value: by(most) * WARMER.value,
+    value: grownMm(most.longMm, most.growth.value),
     unit: "mm",
     rounding: "up",
     estimate: true,

@@ -12,6 +12,7 @@ import { RAIL_SAG } from "../../facts";
 import { FIXINGS, type Fixing } from "../../fixings/list";
 import { shellKg } from "../../shell";
 import type { Site } from "../../site";
+import { SQUARE_MM } from "../../square";
 import { jointMm, railSag, type SheetSite, sheetFigures, sheetSite } from "./figures";
 import { railFixes, sheetSnags } from "./snags";
 
@@ -35,7 +36,8 @@ export function planSheet(anySite: Site): TradeLedger {
 const jointNeeds = (site: SheetSite) => {
   const mm = jointMm(site);
   return fixingOf(site).takes({
-    ...{ book: site.book, sealant: site.variant.seal.sealant, lengthMm: mm, edgeMm: site.box.thicknessMm.left },
+    ...{ book: site.book, sealant: site.variant.seal.sealant, lengthMm: mm },
+    ...{ edgeMm: site.box.thicknessMm.left, bedMm: site.box.bedMm },
     why: `${site.sayRun(mm)} of joints`,
   });
 };
@@ -83,7 +85,7 @@ function edgeSteps(site: SheetSite): Step[] {
       after: [
         { reached: "sawn", because: "an edge is dressed once it is cut" },
         { reached: "holesCut", because: "holes are drilled with the film on" },
-        ...(site.shell.glassPanes.length > 0 ? [ordered] : []),
+        ...(orderedOf(site).length > 0 ? [ordered] : []),
       ],
       splittable: true,
       toHand: ["scraper or knife", "fine file", "gloves"],
@@ -98,8 +100,11 @@ const orderedOf = ({ box }: SheetSite): string[] => [
   ...new Set(Object.values(box.sheets).flatMap((b) => (b.ordered ? [b.id] : []))),
 ];
 
-/** The panels that are sawn, and those that come cut. */
-const pieces = ({ shell }: SheetSite) => [...shell.panels, ...shell.glassPanes];
+/** Its own panels: those that are sawn, and those that come cut. A pane behind the front frame is none of them. */
+const pieces = (site: SheetSite) => {
+  const ordered = orderedOf(site);
+  return [...site.shell.panels, ...site.shell.glassPanes.filter((p) => ordered.includes(p.materialId))];
+};
 
 function steps(site: SheetSite): Step[] {
   const { shell } = site;
@@ -117,14 +122,14 @@ function steps(site: SheetSite): Step[] {
       after: [
         { reached: "sawn", because: "the panels must be cut" },
         { reached: "holesCut", because: "a flat panel is easier to drill than a box" },
-        ...(shell.glassPanes.length > 0 ? [ordered] : []),
+        ...(orderedOf(site).length > 0 ? [ordered] : []),
         { id: "shell/edges", because: "a burr keeps a joint open" },
       ],
       uses: orderedOf(site),
       splittable: true,
       toHand: ["tape", "square", "clamps or tape"],
       cautions: heavy ? [CAUTION.lift] : [],
-      passSign: `Diagonals of the front agree within ${site.say(2)}; no gap a card slips into.`,
+      passSign: `Diagonals of the front agree within ${site.say(SQUARE_MM)}; no gap a card slips into.`,
     },
     {
       id: "shell/glue",

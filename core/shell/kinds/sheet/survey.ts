@@ -3,6 +3,9 @@ import { FIXING_IDS } from "../../fixings/names";
 import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
 
+/** Ways of joining that leave something between two panels. */
+const BEDDED: readonly string[] = FIXING_IDS.filter((id) => FIXINGS[id].bedMm);
+
 /** A sheet box: the size wanted, how its panels meet, its front frame. */
 export const sheetSurvey: Survey = {
   drawing: ["14,24 66,24 66,68 14,68 14,24", "14,24 32,8 84,8 66,24", "84,8 84,52 66,68", "14,58 66,58", "14,30 66,30"],
@@ -94,6 +97,7 @@ export const sheetSurvey: Survey = {
           ask: "length",
           optional: true,
           empty: "as it is joined",
+          when: { path: "/shell/joints/fixing", is: BEDDED },
         },
         { path: "/shell/joints/screwSpacing", label: "Screws every", ask: "length" },
       ],
