@@ -1,18 +1,18 @@
 import { parseLocal } from "./design/localTime";
 import { writeAt } from "./design/pointer";
 import { chosenVariant } from "./document/variant";
+import type { Milestone } from "./ledgers/ledger";
 import { type Plan, type PlanInput, plan } from "./plan";
 import type { PutUp } from "./shell/shell";
+import { turns } from "./standing/massStages";
 
 /** Coats, slips and foam on the panels of a kit before it is put up, or in it after. */
 export interface PutUpWay {
   id: "flat" | "standing";
-  /** Hands on, of shell, sealing and walls together. */
+  /** Hands on, of the whole build. */
   handsOnMinutes: number;
   /** Until it stands and its walls are finished, in the builder's own hours. */
   days: number;
-  /** Until residents move in; null while nothing says when. */
-  residentsDays: number | null;
   /** As it is put up, and its heaviest panel then, kg. */
   kg: number;
   heaviestKg: number;
@@ -22,26 +22,25 @@ export interface PutUpWay {
   turns: number;
 }
 
-const FINISHED = ["stands", "wallsUp", "decorated"];
-const WORKED = ["shell", "seal", "background"];
+/** It stands and is finished once these are reached. */
+const FINISHED: readonly Milestone[] = ["stands", "wallsUp", "decorated", "coated"];
 
-function wayOf(id: PutUpWay["id"], { steps, diary, figures, shell }: Plan, now: number): PutUpWay {
-  const reaches = (what: (milestone: string) => boolean) =>
-    new Set(steps.filter((s) => s.reaches?.some(what)).map((s) => s.id));
-  const done = reaches((m) => FINISHED.includes(m) || m.startsWith("coated"));
+function wayOf(id: PutUpWay["id"], { steps, diary, figures, shell, tally }: Plan, now: number): PutUpWay {
+  // A coat's is told face by face: `coated:back`.
+  const isFinished = (m: string) => FINISHED.some((f) => m === f || m.startsWith(`${f}:`));
+  const done = new Set(steps.filter((s) => s.reaches?.some(isFinished)).map((s) => s.id));
   const last = Math.max(now, ...diary.entries.filter((e) => done.has(e.stepId)).map((e) => e.readyAt));
   const value = (figure: string) => figures.find((f) => f.id === figure)?.value ?? 0;
   const [opening] = shell.openings;
-  const postures = steps.flatMap((s) => (s.posture ? [s.posture] : []));
+  const inOrder = diary.entries.flatMap((e) => steps.find((s) => s.id === e.stepId) ?? []);
   return {
     id,
-    handsOnMinutes: steps.filter((s) => WORKED.includes(s.stage)).reduce((sum, s) => sum + s.handsOnMinutes, 0),
+    handsOnMinutes: tally.handsOnMinutes,
     days: (last - now) / 1440,
-    residentsDays: diary.residentsInAt === null ? null : (diary.residentsInAt - now) / 1440,
     ...{ kg: value("put-up/mass"), heaviestKg: value("put-up/heaviest") },
     through:
       id === "flat" ? null : { widthMm: opening.widthMm, heightMm: opening.heightMm, deepMm: shell.inside.depthMm },
-    turns: new Set(postures).size,
+    turns: turns(inOrder),
   };
 }
 

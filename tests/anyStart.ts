@@ -375,11 +375,11 @@ const panelKit: fc.Arbitrary<Partial<Variant>> = fc
           };
         }),
         doors: { opens: r.opens, meetingGap: r.meetingGap, edgeGap: r.edgeGap },
-        bars: { count: r.bars, length: statedMm(400), kg: statedMm(0.2) },
+        bars: { count: r.bars, kg: statedMm(0.2) },
         fasteners: { kind: "screw", length: statedMm(36), count: r.count, bought: r.bought, spacing: r.spacing },
         diagonals: { rising: r.diagonal, falling: r.diagonal && statedMm(r.diagonal.value + 3) },
       },
-      putUp: { school: r.school, margin: r.margin, reason: "" },
+      putUp: { school: r.school, margin: r.margin },
       ...{ dam: null, floor: null, groundDepth: r.groundDepth, topLoadKg: r.topLoadKg },
     } satisfies PanelKitShell,
     closures: r.opens === "none" ? [] : [foundClosure("front")],

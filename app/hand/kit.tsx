@@ -2,7 +2,6 @@ import { FOUND_MATERIALS } from "#core/materials/face";
 import { FOUND_IDS } from "#core/materials/names";
 import { PLACES } from "#core/shell/kinds/panelKit/names";
 import { PLACE } from "#core/shell/kinds/panelKit/places";
-import type { PanelKitShell } from "#core/shell/kinds/panelKit/schema";
 import { capital } from "#core/units/capital";
 import { ChoiceField, CountField } from "../fields/fields";
 import { MeasureField } from "../fields/MeasureField";
@@ -15,7 +14,7 @@ const STUFFS = FOUND_IDS.map((id) => [id, FOUND_MATERIALS[id].name] as const);
 /** A panel of a kit as it was delivered. */
 export function KitPanelFields({ id }: { id: string }) {
   const at = useVariant(({ shell }) =>
-    shell.kind === "panelKit" ? (shell as PanelKitShell).found.panels.findIndex((p) => p.id === id) : -1,
+    "found" in shell && "panels" in shell.found ? shell.found.panels.findIndex((p) => p.id === id) : -1,
   );
   if (at < 0) return null;
   const path = `/shell/found/panels/${at}`;

@@ -3,9 +3,9 @@ import { constant, type Figure, type Known, memory, published } from "../figures
 import { WET_GROUND } from "../figures/substrate";
 import { setMm } from "../ledgers/fix";
 import type { Snag, TradeLedger } from "../ledgers/ledger";
+import { FACE_WORDS } from "../shell/boxFaces";
 import type { Shell } from "../shell/shell";
 import type { Site } from "../shell/site";
-import { capital } from "../units/capital";
 import { WATER_KG_PER_M3 } from "../units/constants";
 import { atMost, floor } from "../units/tolerance";
 import { MATERIAL, PANE_OF, type PaneInput, paneUnder } from "./pane";
@@ -71,7 +71,7 @@ export function heapedPanes(site: Site): Pick<TradeLedger, "figures" | "snags"> 
     figures: walls.map(
       ({ of, bends }): Figure => ({
         id: `panes/${of.face}-heaped`,
-        label: `${capital(of.face)}, bow under wet substrate`,
+        label: `${FACE_WORDS[of.face]}, bow under wet substrate`,
         value: bends.bowMm,
         unit: "mm",
         rounding: "up",
@@ -103,7 +103,7 @@ export function heapedPanes(site: Site): Pick<TradeLedger, "figures" | "snags"> 
           subject: of.face,
           severity: "mind",
           stage: "shell",
-          title: `The ${of.face === "left" || of.face === "right" ? `${of.face} side` : of.face} bows out`,
+          title: `${FACE_WORDS[of.face]} bows out`,
           sentence: `${say(bends.bowMm, "up")} in years under ${say(of.depthMm)} of wet substrate; its seams put up with ${say(bends.allowedMm, "down")}.`,
           reason:
             "Clear plastic goes on giving way under a load that stays. Less substrate, a thicker wall, or a brace of wood or PVC across the outside.",

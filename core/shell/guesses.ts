@@ -64,32 +64,47 @@ export function volumeFigure(site: Site): Figure {
   };
 }
 
-/** What each guessed measure is called in its survey. */
-export function guessLabels(site: Site): string[] {
-  const guesses = shellGuesses(site.variant);
-  if (guesses.length === 0) return [];
-  const labels = new Map(
-    kindOf(site.shell).survey.groups.flatMap((g) => g.fields.map((f) => [f.path, f.label] as const)),
-  );
-  return guesses.map(({ path }) => labels.get(path) ?? "A measure");
+/** Guessed measures of one name, in the order of the document. */
+interface Named {
+  label: string;
+  guesses: [Guess, ...Guess[]];
 }
+
+/** The shell's guesses by what they are called: in its survey, or by what they are measures of. */
+function namedGuesses(site: Site): Named[] {
+  const kind = kindOf(site.shell);
+  const asked = new Map(kind.survey.groups.flatMap((g) => g.fields.map((f) => [f.path, f.label] as const)));
+  const named = new Map<string, Named>();
+  for (const guess of shellGuesses(site.variant)) {
+    const label = asked.get(guess.path) ?? kind.nameOf?.(guess.path, site.variant.shell) ?? "A measure";
+    const known = named.get(label);
+    if (known) known.guesses.push(guess);
+    else named.set(label, { label, guesses: [guess] });
+  }
+  return [...named.values()];
+}
+
+/** What each guessed measure is called. */
+export const guessLabels = (site: Site): string[] => namedGuesses(site).map(({ label }) => label);
 
 /** Asks for the tape before the step that needs it. */
 export function guessSnags(site: Site): Snag[] {
-  const labels = guessLabels(site);
   const before = kindOf(site.shell).tapeBefore;
-  return shellGuesses(site.variant).map((guess, i): Snag => {
-    const { path, measure } = guess;
-    const [low, high] = volumeSpan(site, guess);
+  return namedGuesses(site).map(({ label, guesses }): Snag => {
+    const spans = guesses.map((guess) => volumeSpan(site, guess));
+    const [low, high] = [Math.min(...spans.map(([l]) => l)), Math.max(...spans.map(([, h]) => h))];
     const spread =
       high - low > 1 ? `; the volume may be ${formatNumber(low / 1000)} to ${formatNumber(high / 1000)} L` : "";
+    const words = guesses
+      .map(({ measure }) => `“${measure.typed}”: ${site.say(measure.low)} to ${site.say(measure.high)}`)
+      .join(", ");
     return {
       rule: "shell/guessed",
-      subject: path,
+      subject: guesses[0].path,
       severity: "mind",
       stage: "shell",
-      title: `${labels[i]} is a guess`,
-      sentence: `“${measure.typed}”: ${site.say(measure.low)} to ${site.say(measure.high)}${spread}. Put a tape to it before ${before}, and before anything is bought or cut.`,
+      title: `${label} is a guess`,
+      sentence: `${words}${spread}. Put a tape to it before ${before}, and before anything is bought or cut.`,
       reason: "What is cut or bought by a guess is cut twice.",
     };
   });

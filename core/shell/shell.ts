@@ -96,8 +96,6 @@ export interface KitPanel {
   /** The face it becomes; null for what stands in the front, or is left over. */
   face: FaceId | null;
   kg: number;
-  /** What is masked of it at each of its joints, from its own edge, mm; of nothing where it is worked as it stands. */
-  masked: readonly { to: string; mm: number }[];
 }
 
 /** A shell that comes as panels. */

@@ -81,8 +81,8 @@ const sharings = (gaps: number, steps: number): number[][] =>
         sharings(gaps - 1, steps - first).map((rest) => [first, ...rest]),
       );
 
-/** Steps the room left over is shared out in: finer for few boxes, for their orders are few. */
-const stepsFor = (boxes: number) => (boxes <= 2 ? 8 : boxes === 3 ? 4 : 1);
+/** Steps the room left over is shared out in: finer for few boxes, for their orders are few; five only stand evenly. */
+const STEPS: Readonly<Record<number, number>> = { 1: 6, 2: 5, 3: 3, 4: 1 };
 
 /** An order, by places in the row given, and where each box of it begins, mm. */
 export interface Arranged {
@@ -93,10 +93,12 @@ export interface Arranged {
 /** The order and the places with which the shelf bends the least, of all that are tried. */
 function leastOf(shelf: Shelf, row: readonly Standing[]): Arranged {
   const gaps = row.length + 1;
-  const steps = stepsFor(row.length);
+  const steps = STEPS[row.length] ?? 0;
   const even = Array.from({ length: gaps }, () => 1 / gaps);
-  const shared = [even, ...sharings(gaps, steps).map((s) => s.map((n) => n / steps))];
-  const tried = orders(row.length).flatMap((order) => {
+  const shared = [even, ...(steps > 0 ? sharings(gaps, steps).map((s) => s.map((n) => n / steps)) : [])];
+  // The board is the same from either end: of an order and its mirror one is enough.
+  const half = orders(row.length).filter((order) => order[0]! <= order.at(-1)!);
+  const tried = half.flatMap((order) => {
     const boxes = order.map((i) => row[i]!);
     return shared.map((shares) => {
       const fromMm = placesMm(shelf.lengthMm, boxes, shares);

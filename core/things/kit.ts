@@ -1,13 +1,16 @@
 import type { Variant } from "../document/schema";
 import { PLACE } from "../shell/kinds/panelKit/places";
-import type { Delivered, PanelKitShell } from "../shell/kinds/panelKit/schema";
+import type { Delivered } from "../shell/kinds/panelKit/schema";
 import { capital } from "../units/capital";
 import { formatLength } from "../units/format";
 import type { ThingKind } from "./thing";
 
-/** The panels of a kit; none of any other shell. */
-const panelsOf = ({ shell }: Variant): readonly Delivered[] =>
-  shell.kind === "panelKit" ? (shell as PanelKitShell).found.panels : [];
+/** The part of a shell that may hold a list of panels. */
+interface MayList {
+  found?: { panels?: Delivered[] };
+}
+const listOf = ({ shell }: Variant) => (shell as unknown as MayList).found;
+const panelsOf = (variant: Variant): readonly Delivered[] => listOf(variant)?.panels ?? [];
 
 /** Panels as delivered. */
 export const kitPanel: ThingKind = {
@@ -22,8 +25,7 @@ export const kitPanel: ThingKind = {
       };
     }),
   off: (variant, id) => {
-    if (variant.shell.kind !== "panelKit") return;
-    const { found } = variant.shell as PanelKitShell;
-    found.panels = found.panels.filter((p) => p.id !== id);
+    const found = listOf(variant);
+    if (found?.panels) found.panels = found.panels.filter((p) => p.id !== id);
   },
 };

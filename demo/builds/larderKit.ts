@@ -34,10 +34,10 @@ export function larderKit(): Build {
       panel("doorLeft", 532, 417, glass),
       panel("doorRight", 532, 417, glass),
     ],
-    bars: { count: 4, length: measured(400), kg: measured(0.18) },
+    bars: { count: 4, kg: measured(0.18) },
   });
   Object.assign(shell.found.fasteners, { kind: "screw", length: statedMm(40), count: 34, spacing: statedMm(200) });
-  shell.putUp = { school: "flat", margin: null, reason: "The back is reached better on trestles." };
+  shell.putUp = { school: "flat", margin: null };
   shell.groundDepth = statedMm(70);
   variant.seal.seams = "all";
   variant.seal.liner = { material: "cloth-liner-warm", upstand: statedMm(110) };

@@ -44,6 +44,10 @@ export default function PutUpWays() {
       cell: (w) => `${formatNumber(w.kg, 0)} kg, ${formatNumber(w.heaviestKg, 0)} at once`,
     },
     {
+      ...{ id: "turns", head: "Turned", end: true, by: (w) => w.turns, title: "laid on another side" },
+      cell: (w) => (w.turns === 1 ? "once" : `${w.turns} times`),
+    },
+    {
       ...{ id: "reach", head: "Reached" },
       cell: ({ through }) =>
         through

@@ -155,13 +155,13 @@ function PutIn() {
   const { make } = useBuildHandle();
   const may = useShown(({ design }) => {
     const shell = chosenVariant(design).shell as unknown as Record<string, unknown> & {
-      found?: { shelves?: { material: string }[] };
+      found?: { shelves?: { material: string }[]; panels?: unknown };
     };
     const free = (key: string) => shell[key] === null;
     const noTray = (shell.tray ?? null) === null;
     return {
       shelf: shell.found?.shelves !== undefined,
-      panel: shell.kind === "panelKit",
+      panel: shell.found?.panels !== undefined,
       stand: chosenVariant(design).stand === null,
       tray: free("tray") && (shell.found?.shelves?.some((s) => s.material === "glass") ?? false),
       dam: free("dam") && noTray,

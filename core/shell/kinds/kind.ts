@@ -40,6 +40,8 @@ export interface ShellKind<S extends Variant["shell"] = Variant["shell"]> {
   sheetPath?: string;
   /** Whether it came from somewhere, with what was on it already; what is made of sheet has nothing found. */
   found: boolean;
+  /** What a measure is of that no field of the survey asks; one that is of the same is asked for once. */
+  nameOf?: (path: string, shell: S) => string | undefined;
   /** The step before which a guessed measure wants the tape, as it is said. */
   tapeBefore: string;
   /** Starting values; `first` measures are put into it. */

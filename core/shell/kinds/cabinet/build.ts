@@ -12,6 +12,7 @@ import { boxProfile, volumeBelowMl } from "../../profile";
 import type { FoundDoors, FoundGap, Shell, Solid, Strip } from "../../shell";
 import type { Size3 } from "../../size";
 import { boxSeams } from "../boxSeams";
+import { outsideInputs, outsideOf } from "../outside";
 import type { CabinetShell } from "./schema";
 import { layTray, reusableShelves } from "./tray";
 
@@ -119,7 +120,7 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
     kind: "cabinet",
     words: "cabinet",
     inside,
-    outside: { widthMm: found.width.value, depthMm: found.depth.value, heightMm: found.height.value },
+    outside: outsideOf(found),
     legsMm: found.legs?.value ?? 0,
     underBasePath: null,
     baseHangs: false,
@@ -128,9 +129,7 @@ export function buildCabinet({ shell: anyShell, seal, ground }: Variant, book: B
     volumeWorking: {
       formula: "(width − sides) × (depth − back − doors) × (height − base − top)",
       inputs: [
-        { name: "width outside", value: found.width.value, unit: "mm" },
-        { name: "depth outside", value: found.depth.value, unit: "mm" },
-        { name: "height outside", value: found.height.value, unit: "mm" },
+        ...outsideInputs(found),
         ...FACES.map((face) => ({ name: FACE_WORDS[face].toLowerCase(), value: t(face), unit: "mm" })),
       ],
     },

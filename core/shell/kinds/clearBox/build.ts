@@ -11,6 +11,7 @@ import { holesGap } from "../../found/holesGap";
 import type { FoundDoors, FoundGap, Opening, OwnHold, Shell, Strip } from "../../shell";
 import { boxSeams } from "../boxSeams";
 import { foundBox } from "../foundBox";
+import { outsideInputs, outsideOf } from "../outside";
 import { doorOpening, hasDoor, hasLid, insideOf, lidAcross } from "./measure";
 import type { ClearBoxShell, ClearBoxFound as Found } from "./schema";
 
@@ -140,7 +141,7 @@ export function buildClearBox({ shell: anyShell, seal, ground }: Variant, book: 
     {
       words: "clear box",
       inside,
-      outside: { widthMm: found.width.value, depthMm: found.depth.value, heightMm: found.height.value },
+      outside: outsideOf(found),
       faces,
       strips,
       openings: [openings[0] ?? top, ...openings.slice(1)],
@@ -157,9 +158,7 @@ export function buildClearBox({ shell: anyShell, seal, ground }: Variant, book: 
       volumeWorking: {
         formula: "(width − 2 walls) × (depth − 2 walls) × (height − base − top)",
         inputs: [
-          { name: "width outside", value: found.width.value, unit: "mm" },
-          { name: "depth outside", value: found.depth.value, unit: "mm" },
-          { name: "height outside", value: found.height.value, unit: "mm" },
+          ...outsideInputs(found),
           { name: "wall", value: t, unit: "mm" },
           { name: hasLid(found) ? "lid" : "top", value: lid.thicknessMm, unit: "mm" },
         ],

@@ -1,6 +1,7 @@
 import { FOUND_MATERIALS } from "../../../materials/face";
 import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
+import { outsideFields, outsideFirst } from "../outside";
 import { CLEAR_PLASTICS } from "./schema";
 
 const at = (path: string) => `/shell/found/${path}`;
@@ -15,18 +16,12 @@ export const clearBoxSurvey: Survey = {
     "24,13 72,13",
     "58,34 62,34",
   ],
-  first: [
-    { path: at("width"), label: "Width outside", example: '300 or 11 3/4"' },
-    { path: at("depth"), label: "Depth outside", example: '220 or 8 5/8"' },
-    { path: at("height"), label: "Height outside", example: '260 or 10 1/4"' },
-  ],
+  first: outsideFirst(['300 or 11 3/4"', '220 or 8 5/8"', '260 or 10 1/4"']),
   groups: [
     {
       title: "As found",
       fields: [
-        { path: at("width"), label: "Width outside", ask: "length", arrow: "16,72 64,72" },
-        { path: at("depth"), label: "Depth outside", ask: "length", arrow: "68,70 84,60" },
-        { path: at("height"), label: "Height outside", ask: "length", arrow: "11,18 11,68" },
+        ...outsideFields(["16,72 64,72", "68,70 84,60", "11,18 11,68"]),
         { path: at("wall"), label: "Wall, how thick", ask: "length", hint: "at a bare edge" },
         {
           path: at("plastic"),

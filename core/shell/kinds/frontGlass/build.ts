@@ -10,6 +10,7 @@ import { boxProfile, volumeBelowMl } from "../../profile";
 import type { OwnHold, Shell, Solid, Strip } from "../../shell";
 import type { Size3 } from "../../size";
 import { boxSeams } from "../boxSeams";
+import { outsideInputs, outsideOf } from "../outside";
 import { frontGlassGaps } from "./gaps";
 import { doorOpening, insideOf, isTempered, leavesOf, sillMm, stripMm } from "./measure";
 import type { FrontGlassShell } from "./schema";
@@ -101,7 +102,7 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
     kind: "frontGlass",
     words: "front-opening glass terrarium",
     inside,
-    outside: { widthMm: found.width.value, depthMm: found.depth.value, heightMm: found.height.value },
+    outside: outsideOf(found),
     legsMm: found.recess.value,
     underBasePath: null,
     baseHangs: found.recess.value > 0,
@@ -110,9 +111,7 @@ export function buildFrontGlass({ shell: anyShell, seal, ground }: Variant, book
     volumeWorking: {
       formula: "(width − 2 glass) × (depth − 2 glass) × (height − recess − base pane)",
       inputs: [
-        { name: "width outside", value: found.width.value, unit: "mm" },
-        { name: "depth outside", value: found.depth.value, unit: "mm" },
-        { name: "height outside", value: found.height.value, unit: "mm" },
+        ...outsideInputs(found),
         { name: "glass", value: t, unit: "mm" },
         { name: "recess under the base", value: found.recess.value, unit: "mm" },
         { name: "base pane", value: found.basePane.value, unit: "mm" },

@@ -2,6 +2,7 @@ import { screenFields } from "../../found/screen";
 import { secondHandFields } from "../../found/secondHand";
 import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
+import { outsideFields, outsideFirst } from "../outside";
 
 const at = (path: string) => `/shell/found/${path}`;
 
@@ -16,18 +17,12 @@ export const frontGlassSurvey: Survey = {
     "42,12 42,49",
     "18,66 66,66",
   ],
-  first: [
-    { path: at("width"), label: "Width outside", example: '450 or 18"' },
-    { path: at("depth"), label: "Depth outside", example: '450 or 18"' },
-    { path: at("height"), label: "Height outside", example: '600 or 24"' },
-  ],
+  first: outsideFirst(['450 or 18"', '450 or 18"', '600 or 24"']),
   groups: [
     {
       title: "As found",
       fields: [
-        { path: at("width"), label: "Width outside", ask: "length", arrow: "18,72 66,72" },
-        { path: at("depth"), label: "Depth outside", ask: "length", arrow: "69,70 85,62" },
-        { path: at("height"), label: "Height outside", ask: "length", arrow: "12,12 12,68" },
+        ...outsideFields(["18,72 66,72", "69,70 85,62", "12,12 12,68"]),
         { path: at("glass"), label: "Glass, how thick", ask: "length", hint: "at a bare edge" },
         { path: at("basePane"), label: "Base pane, how thick", ask: "length" },
         {

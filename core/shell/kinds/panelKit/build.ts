@@ -11,8 +11,9 @@ import { holesIn } from "../../found/holesGap";
 import type { FoundDoors, FoundGap, PutUp, Shell, Solid, Strip } from "../../shell";
 import { boxSeams } from "../boxSeams";
 import { foundBox } from "../foundBox";
+import { outsideInputs, outsideOf } from "../outside";
 import { FASTENER } from "./fasteners";
-import { maskedOf, workedOf } from "./margins";
+import { workedOf } from "./margins";
 import { doorOpening, doorPanels, faceStuff, footMm, headMm, insideOf, panelAt, panelKg, stuffAt } from "./measure";
 import type { Place } from "./names";
 import { PLACE } from "./places";
@@ -116,17 +117,13 @@ function solidsOf(found: Found, faces: Shell["faces"]): Solid[] {
   ];
 }
 
-function putUpOf(shell: PanelKitShell, faces: Shell["faces"]): PutUp {
-  const { found, putUp } = shell;
+function putUpOf({ found, putUp }: PanelKitShell): PutUp {
   const fastener = FASTENER[found.fasteners.kind];
   return {
     ...{ school: putUp.school, schoolAt: "/shell/putUp/school" },
     panels: found.panels.map((panel) => {
       const { face, words } = PLACE[panel.place];
-      return {
-        ...{ id: panel.id, label: words, face, kg: panelKg(panel) },
-        masked: face && faces[face].flat ? maskedOf(shell, face) : [],
-      };
+      return { id: panel.id, label: words, face, kg: panelKg(panel) };
     }),
     ...{
       held: fastener.many,
@@ -177,7 +174,7 @@ export function buildPanelKit({ shell: anyShell, seal, ground }: Variant, book: 
       {
         words: "kit of panels",
         inside,
-        outside: { widthMm: found.width.value, depthMm: found.depth.value, heightMm: found.height.value },
+        outside: outsideOf(found),
         faces,
         strips,
         openings: [{ id: "front", face: "front", ...opening }],
@@ -191,9 +188,7 @@ export function buildPanelKit({ shell: anyShell, seal, ground }: Variant, book: 
         volumeWorking: {
           formula: "(width − sides) × (depth − back) × (height − base − top)",
           inputs: [
-            { name: "width outside", value: found.width.value, unit: "mm" },
-            { name: "depth outside", value: found.depth.value, unit: "mm" },
-            { name: "height outside", value: found.height.value, unit: "mm" },
+            ...outsideInputs(found),
             ...PANEL_FACES.map((face) => ({ name: FACE_WORDS[face].toLowerCase(), value: t(face), unit: "mm" })),
           ],
         },
@@ -202,6 +197,6 @@ export function buildPanelKit({ shell: anyShell, seal, ground }: Variant, book: 
       },
       own,
     ),
-    putUp: putUpOf(shell, faces),
+    putUp: putUpOf(shell),
   };
 }

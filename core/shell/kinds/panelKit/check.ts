@@ -28,7 +28,6 @@ export function checkPanelKit(shell: PanelKitShell, _: unknown, checker: Checker
     );
   between("/shell/found/doors/meetingGap", found.doors.meetingGap, 0, 60, "The gap where doors meet");
   between("/shell/found/doors/edgeGap", found.doors.edgeGap, 0, 60, "The gap round the doors");
-  between("/shell/found/bars/length", found.bars.length, 10, 4000, "A bar");
   between("/shell/found/bars/kg", found.bars.kg, 0, 50, "A bar, in kg,");
   for (const way of ["rising", "falling"] as const)
     between(`/shell/found/diagonals/${way}`, found.diagonals[way], 50, 6000, "A diagonal");

@@ -1,4 +1,5 @@
 import type { FaceId } from "../../../design/names";
+import { FACE_WORDS } from "../../boxFaces";
 import type { Rect } from "../../faces";
 import { faceStuff } from "./measure";
 import type { KitFound as Found, PanelKitShell } from "./schema";
@@ -70,12 +71,9 @@ export function workedOf(shell: PanelKitShell, face: FaceId, whole: Rect): Rect 
   };
 }
 
-const SIDE_WORDS: Partial<Record<FaceId, string>> = { left: "left side", right: "right side" };
-const sideWords = (face: FaceId) => SIDE_WORDS[face] ?? face;
-
 /** What is masked of a panel at each of its joints, from its own edge, mm. */
 export const maskedOf = (shell: PanelKitShell, face: FaceId): { to: string; mm: number }[] =>
-  maskedAt(shell, face).map(({ meets, maskedMm }) => ({ to: sideWords(meets.neighbour), mm: maskedMm }));
+  maskedAt(shell, face).map(({ meets, maskedMm }) => ({ to: FACE_WORDS[meets.neighbour].toLowerCase(), mm: maskedMm }));
 
 /** Edges at which a coat would lie in the joint: what is masked, and what would be right, mm. */
 export const coatsInJoints = (shell: PanelKitShell, faces: readonly FaceId[]) =>

@@ -1,18 +1,27 @@
+import type { Measure } from "../../../design/basics";
 import { freeId } from "../../../design/freeId";
 import { statedMm } from "../../../design/measure";
 import { doorOpening, insideOf, panelAt, sides, wantedPanels } from "./measure";
 import { PLACES, type Place } from "./names";
 import type { Delivered, KitFound as Found } from "./schema";
 
-/** How high a foot and a head of the front are, before they are measured, mm. */
-const STRIP_MM = { foot: 100, head: 60 } as const;
+/** How high a foot and a head of the front are, and a spare panel, before they are measured, mm. */
+const UNMEASURED_MM = { foot: 100, head: 60, spare: [300, 200] } as const;
+/** A panel nobody has measured may be off by this, either way, mm. From memory. */
+const OFF_MM = 3;
+/** Doors of a kit are mostly of this, mm. From memory. */
+const DOOR_GLASS_MM = 4;
 
-/** What a place would have, before it is measured, mm. */
-function sizeFor(found: Found, place: Place): [number, number] {
+const isDoor = (place: Place) => place === "doorLeft" || place === "doorRight";
+const tenths = (mm: number) => Math.round(mm * 10) / 10;
+
+/** What a place would have, longer side first, mm. */
+function sizeFor(found: Found, place: Place): readonly [number, number] {
   const wanted = wantedPanels(found).find((w) => w.place === place);
   if (wanted) return sides(wanted.lengthMm, wanted.widthMm);
+  if (place === "spare") return UNMEASURED_MM.spare;
   const { widthMm } = insideOf(found);
-  if (place === "foot" || place === "head") return [widthMm, STRIP_MM[place]];
+  if (place === "foot" || place === "head") return [widthMm, UNMEASURED_MM[place]];
   const opening = doorOpening(found);
   const { edgeGap, meetingGap } = found.doors;
   return sides(
@@ -21,25 +30,26 @@ function sizeFor(found: Found, place: Place): [number, number] {
   );
 }
 
-const sized = (id: string, place: Place, [long, short]: [number, number]) => ({
-  ...{ id, place, groove: null },
-  ...{ length: statedMm(Math.round(long * 10) / 10), width: statedMm(Math.round(short * 10) / 10) },
-  holes: { count: 0, bore: statedMm(6) },
-});
+function panelFor(found: Found, place: Place, id: string, measure: (mm: number) => Measure): Delivered {
+  const [long, short] = sizeFor(found, place);
+  return {
+    ...{ id, place, groove: null, holes: { count: 0, bore: statedMm(6) } },
+    ...{ length: measure(tenths(long)), width: measure(tenths(short)) },
+    material: isDoor(place) ? "glass" : found.material,
+    thickness: isDoor(place) ? statedMm(DOOR_GLASS_MM) : { ...found.thickness },
+  };
+}
 
-/** A door leaf of glass, of the size its opening wants. */
-export const nextDoor = (found: Found, place: "doorLeft" | "doorRight"): Delivered => ({
-  ...sized(place.toLowerCase(), place, sizeFor(found, place)),
-  ...{ material: "glass", thickness: statedMm(4) },
-});
+/** A panel that is said to be there, as the box wants it. */
+export const asWanted = (found: Found, place: Place): Delivered =>
+  panelFor(found, place, place.toLowerCase(), (mm) => statedMm(mm));
 
-/** The next panel for the list: of the first place that has none, of the size the box wants there. */
+/** The next panel for the list: of the first place that has none, its size a guess until the tape is put to it. */
 export function nextPanel(found: Found): Delivered {
   const place = PLACES.find((p) => p !== "spare" && !panelAt(found, p)) ?? "spare";
-  const id = freeId(found.panels, place.toLowerCase());
-  if (place === "doorLeft" || place === "doorRight") return { ...nextDoor(found, place), id };
-  return {
-    ...sized(id, place, place === "spare" ? [300, 200] : sizeFor(found, place)),
-    ...{ material: found.material, thickness: { ...found.thickness } },
-  };
+  const guess = (value: number): Measure => ({
+    ...{ typed: String(value), value, how: "guessed" },
+    ...{ low: Math.max(1, value - OFF_MM), high: value + OFF_MM },
+  });
+  return panelFor(found, place, freeId(found.panels, place.toLowerCase()), guess);
 }

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { id, MeasureSchema, text } from "../../../design/basics";
+import { id, MeasureSchema } from "../../../design/basics";
 import { damAndFloor } from "../../dam/schema";
 import { everyShell, FoundSchema } from "../parts/schema";
 import { FASTENER_IDS, PLACES } from "./names";
@@ -39,7 +39,7 @@ export const PanelKitShellSchema = v.object({
       meetingGap: MeasureSchema,
       edgeGap: MeasureSchema,
     }),
-    bars: v.object({ count: howMany(40), length: MeasureSchema, kg: MeasureSchema }),
+    bars: v.object({ count: howMany(40), kg: MeasureSchema }),
     fasteners: v.object({
       kind: v.picklist(FASTENER_IDS),
       length: MeasureSchema,
@@ -56,7 +56,6 @@ export const PanelKitShellSchema = v.object({
     school: v.picklist(["undecided", "flat", "standing"]),
     /** Masked at a joint, from the panel's own edge; null for the neighbour's thickness and 5 mm. */
     margin: v.nullable(MeasureSchema),
-    reason: text(500),
   }),
   ...damAndFloor,
   ...everyShell,

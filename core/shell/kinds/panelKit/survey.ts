@@ -2,6 +2,7 @@ import { FOUND_MATERIALS } from "../../../materials/face";
 import { FOUND_IDS } from "../../../materials/names";
 import type { Survey } from "../../survey";
 import { finishedFields } from "../finished";
+import { outsideFields, outsideFirst } from "../outside";
 import { FASTENER } from "./fasteners";
 import { FASTENER_IDS } from "./names";
 
@@ -16,18 +17,12 @@ export const panelKitSurvey: Survey = {
     "64,44 94,44 94,68 64,68 64,44",
     "79,44 79,68",
   ],
-  first: [
-    { path: at("width"), label: "Width outside, put up", example: '900 or 35 1/2"' },
-    { path: at("depth"), label: "Depth outside, put up", example: '450 or 17 3/4"' },
-    { path: at("height"), label: "Height outside, put up", example: '600 or 23 5/8"' },
-  ],
+  first: outsideFirst(['900 or 35 1/2"', '450 or 17 3/4"', '600 or 23 5/8"'], ", put up"),
   groups: [
     {
       title: "The box it makes",
       fields: [
-        { path: at("width"), label: "Width outside", ask: "length", arrow: "10,66 44,66" },
-        { path: at("depth"), label: "Depth outside", ask: "length", arrow: "64,22 94,22" },
-        { path: at("height"), label: "Height outside", ask: "length", arrow: "6,20 6,62" },
+        ...outsideFields(["10,66 44,66", "64,22 94,22", "6,20 6,62"]),
         {
           path: at("material"),
           label: "Most of it is",
@@ -70,7 +65,6 @@ export const panelKitSurvey: Survey = {
         { path: at("fasteners/length"), label: "One, how long", ask: "length" },
         { path: at("fasteners/spacing"), label: "One every", ask: "length" },
         { path: at("bars/count"), label: "Frame bars", ask: "count", max: 40 },
-        { path: at("bars/length"), label: "A bar, how long", ask: "length" },
         { path: at("bars/kg"), label: "A bar weighs", ask: "plain", suffix: "kg" },
       ],
     },
