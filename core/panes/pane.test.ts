@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type PaneInput, sizePane } from "./pane";
 import { fourEdges, topFree } from "./plate";
+import { solve } from "./solve";
 
 /**
  * Held on four edges, by finite differences: ∇²M = −q, then ∇²w = −M, exact for simple supports. Over-relaxed.
@@ -75,30 +76,10 @@ function differencesTopFree(a: number, nu: number, n = 240): number {
         ],
         (4 / (m * Math.PI)) * (1 - j * h),
       );
-    const y = eliminate(rows);
+    const y = solve(rows);
     middle = middle.map((w, j) => w + ((m - 1) % 4 === 0 ? 1 : -1) * y[at(j)]!);
   }
   return Math.max(...middle);
-}
-
-function eliminate(rows: number[][]): number[] {
-  const n = rows.length;
-  for (let c = 0; c < n; c++) {
-    let p = c;
-    for (let r = c + 1; r < n; r++) if (Math.abs(rows[r]![c]!) > Math.abs(rows[p]![c]!)) p = r;
-    [rows[c], rows[p]] = [rows[p]!, rows[c]!];
-    for (let r = c + 1; r < n; r++) {
-      const f = rows[r]![c]! / rows[c]![c]!;
-      if (f !== 0) for (let k = c; k <= n; k++) rows[r]![k]! -= f * rows[c]![k]!;
-    }
-  }
-  const x = new Array<number>(n).fill(0);
-  for (let r = n - 1; r >= 0; r--) {
-    let sum = rows[r]![n]!;
-    for (let k = r + 1; k < n; k++) sum -= rows[r]![k]! * x[k]!;
-    x[r] = sum / rows[r]![r]!;
-  }
-  return x;
 }
 
 describe("plates by series", () => {

@@ -139,6 +139,35 @@ describe("a clear box", () => {
     expect(snag(build, "panes/wall-bows")).toBeUndefined();
   });
 
+  it("has what is wanted on it fitted, with material and step, and its measures left as they were found", () => {
+    const wanting = box((found) => {
+      found.holes.count = 4;
+      found.holeEdge = statedMm(4);
+      found.lid.width = statedMm(325.9);
+      found.door.magnets.stop = "none";
+    });
+    let build = wanting;
+    for (const rule of ["clear/hole-near-edge", "clear/lid-binds", "clear/no-stop", "clear/lid-slides-open"])
+      build = applyFix(build, snag(build, rule)!.fix!.patch);
+    const { found } = build.variants[0]!.shell as ClearBoxShell;
+    expect(found.holeEdge!.value).toBe(4);
+    expect(found.lid.width!.value).toBe(325.9);
+    const p = planned(build);
+    const fitted = p.steps.filter((s) => /^shell\/(fit|patch|trim)/.test(s.id));
+    expect(fitted.map((s) => s.id)).toEqual(["shell/fit-stop", "shell/fit-pin", "shell/patch-holes", "shell/trim-lid"]);
+    const bought = new Set(p.supplies.map((s) => s.materialId));
+    for (const step of fitted) for (const material of step.uses ?? []) expect(bought).toContain(material);
+    // A stop all round the opening: 2 × (322 + 213).
+    expect(p.supplies.find((s) => s.materialId === "stop-strip")!.likely).toBe(2 * (322 + 213));
+    // Nothing of that is done to a box that wants none of it.
+    expect(planned(box()).steps.filter((s) => /^shell\/(fit|patch|trim)/.test(s.id))).toEqual([]);
+    const taped = box(({ door }) => {
+      door.is = "hingeTape";
+    });
+    const hung = planned(applyFix(taped, snag(taped, "clear/hinge-tape")!.fix!.patch));
+    expect(hung.supplies.find((s) => s.materialId === "butt-hinge")!.likely).toBe(2);
+  });
+
   it("says at the place what cannot be, with the number that would be right", () => {
     expect(
       problems(
