@@ -13,6 +13,7 @@ const STAGES = [
   "cuts",
   "buying",
   "diary",
+  "bench",
 ];
 const stage = (id) => `stages/${id}/${id[0].toUpperCase()}${id.slice(1)}Stage`;
 

@@ -55,6 +55,19 @@ export async function readJson(request: Request, limitBytes = UPLOAD_LIMIT_BYTES
   }
 }
 
+const JPEG_TYPE = ["image/jpeg"];
+/** A photograph made small by the page is a tenth of it. */
+const PHOTO_LIMIT_BYTES = 6 * 1024 * 1024;
+
+/**
+ * Reads a request's body as a photograph.
+ * @returns its bytes, or why it is refused: another content type (415), too large (413)
+ */
+export async function readJpeg(request: Request): Promise<Body<Uint8Array>> {
+  if (!isOf(JPEG_TYPE, request)) return refuse(415, "This address takes JPEG pictures only. Nothing was changed.");
+  return readBytes(request, PHOTO_LIMIT_BYTES);
+}
+
 /**
  * Reads a request's body as a form.
  * @param limitBytes most that is taken

@@ -4,10 +4,10 @@ import { type Plan, type PlanInput, plan } from "#core/plan";
 import { fail, ok, type Result } from "#core/units/result";
 import { readNewest } from "#db/builds";
 import { readDays } from "#db/days";
-import { readLog } from "#db/log";
+import { readLog, readPast } from "#db/log";
 import { readNestings } from "#db/nestings";
 import { openDatabase } from "#db/open";
-import { readBook, readPinnedNow, readStock, readWorkshop } from "#db/workshop";
+import { readBook, readStock, readWorkshop } from "#db/workshop";
 import { localNow } from "./clock.server";
 
 /** Randomness in the plan is seeded alike everywhere, so that two machines compute the same numbers. */
@@ -24,12 +24,13 @@ export async function planInputOf(id: string): Promise<Result<StoredInput> | und
   const { db } = await openDatabase();
   const newest = await readNewest(db, id);
   if (!newest?.ok) return newest;
-  const [book, stock, workshop, pinned, { log, unread }, nestings, days] = await Promise.all([
+  const [book, stock, workshop, now, { log, unread }, past, nestings, days] = await Promise.all([
     readBook(db),
     readStock(db),
     readWorkshop(db),
-    readPinnedNow(db),
+    localNow(db),
     readLog(db, id),
+    readPast(db, id),
     readNestings(db, id),
     readDays(db, id),
   ]);
@@ -40,7 +41,7 @@ export async function planInputOf(id: string): Promise<Result<StoredInput> | und
     );
   return ok({
     ...newest.value,
-    ...{ log, unread, nestings, days, book, stock, workshop, now: pinned ?? localNow(), seed: SEED },
+    ...{ log, unread, past, nestings, days, book, stock, workshop, now, seed: SEED },
   });
 }
 

@@ -18,6 +18,7 @@ export default [
   ]),
   route("builds/:id/save", "routes/build.save.ts"),
   route("builds/:id/log", "routes/build.log.ts"),
+  route("builds/:id/photos/:photo", "routes/build.photos.ts"),
   route("builds/:id/nestings", "routes/build.nestings.ts"),
   route("builds/:id/day", "routes/build.day.ts"),
   route("builds/:id/revisions", "routes/build.revisions.ts"),

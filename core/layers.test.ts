@@ -8,14 +8,14 @@ import { describe, expect, it } from "vitest";
  * names they are made of are a layer of their own, wherever they lie; imports of types count.
  */
 const LAYERS: readonly (readonly string[])[] = [
-  ["units", "figures", "cache", "labels"],
+  ["units", "figures", "cache", "labels", "rates"],
   ["design"],
   ["schemas"],
   ["materials", "workshop", "ledgers", "log", "levels"],
   ["shell", "escape", "passing", "trade", "features", "light", "climate", "sure", "gauge"],
   ["trades of their own"],
   // The reckoners, and the starter book.
-  ["book", "buying", "compare", "cuts", "diary", "registers"],
+  ["bench", "book", "buying", "compare", "cuts", "diary", "registers"],
   ["trades", "document", "snags", "tally.ts"],
   ["plan.ts", "planWithDay.ts"],
   // What screens ask of a plan: what can be taken in hand, and how it is drawn, what would mend its air.

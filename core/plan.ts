@@ -1,7 +1,13 @@
+import { type BoughtAndUsed, boughtAndUsed } from "./bench/bought";
+import { inOwnHand } from "./bench/ownHand";
+import { pastWork } from "./bench/past";
+import { benchSnags } from "./bench/snags";
+import { type StepStands, stepsStanding } from "./bench/standing";
+import { stillNeeded } from "./bench/use";
 import { type BuyLedger, planBuying } from "./buying/planBuying";
 import { type KeptNesting, knowing, type Nester, rememberingNester } from "./cuts/nester";
 import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
-import { sheetsAtSaw } from "./cuts/record/bench";
+import { lastCutAt, sheetsAtSaw } from "./cuts/record/bench";
 import type { SheetGroup } from "./cuts/sheets";
 import type { DayAnswer } from "./day/answer";
 import { DAY, type DayFact, KEPT_DAYS, type KeptDays } from "./day/facts";
@@ -13,10 +19,19 @@ import type { Build } from "./document/schema";
 import { chosenVariant, variantPath } from "./document/variant";
 import { AUDIT, type AuditFact } from "./escape/facts";
 import { type Facts, fact, factsOf } from "./ledgers/facts";
-import { gather, type SettledStep, type Step, type TradeLedger, type Wait } from "./ledgers/ledger";
+import {
+  emptyLedger,
+  gather,
+  type SettledStep,
+  type Step,
+  type Supply,
+  type TradeLedger,
+  type Wait,
+} from "./ledgers/ledger";
 import { MASS, type MassFact } from "./ledgers/masses";
 import type { Log } from "./log/schema";
 import type { Book } from "./materials/schema";
+import { type OwnRates, ownRates, type PastWork } from "./rates/own";
 import { TEST } from "./seal/test/facts";
 import type { TestStanding } from "./seal/test/standing";
 import type { Shell } from "./shell/shell";
@@ -37,6 +52,8 @@ export interface PlanInput {
   nestings: KeptNesting[];
   /** Days worked out of its air, kept beside the build by what they answer. */
   days?: readonly DayAnswer[];
+  /** What other builds of this builder taught: work that was planned and then done. */
+  past?: readonly PastWork[];
   book: Book;
   stock: Stock;
   workshop: Workshop;
@@ -60,6 +77,11 @@ export interface Plan extends Omit<TradeLedger, "facts" | "steps"> {
   audit: AuditFact;
   /** Where the water test stands by the log. */
   test: TestStanding;
+  /** How each step stands by the log, and what was bought and used for it. */
+  stands: ReadonlyMap<string, StepStands>;
+  bought: BoughtAndUsed;
+  /** Supplies at the rates everyone starts from, in the order of `supplies`. */
+  startSupplies: Supply[];
   groups: SheetGroup[];
   buying: BuyLedger;
   diary: DiaryLedger;
@@ -67,6 +89,18 @@ export interface Plan extends Omit<TradeLedger, "facts" | "steps"> {
 }
 
 const NO_DAYS: readonly DayAnswer[] = [];
+const NO_PAST: readonly PastWork[] = [];
+
+/** What the log of a build, and other builds, say of the bench. */
+interface BenchRead {
+  stands: ReadonlyMap<string, StepStands>;
+  bought: BoughtAndUsed;
+  own: OwnRates;
+}
+const readBench = (log: Log, past: readonly PastWork[]): BenchRead => ({
+  ...{ stands: stepsStanding(log), bought: boughtAndUsed(log) },
+  own: ownRates([...past, ...pastWork(log)]),
+});
 
 /** What the trades of a design are run with. */
 const runInput = ({ book, workshop, log }: PlanInput, design: Build, kept: KeptDays): RunInput => ({
@@ -132,21 +166,38 @@ export function plan(
   const { parts } = trades;
   const cutFrom = [shell, run.shellGiven, design.brief.units, site.at(""), book, workshop, parts, stock, seed];
   const cuts = again(memory, "cuts", [...cutFrom, input.nestings, input.log], () =>
-    planCuts(site, { parts, stock, seed, nester: asked, atSaw: sheetsAtSaw(input.log) }),
+    planCuts(site, {
+      parts,
+      stock,
+      seed,
+      nester: asked,
+      atSaw: sheetsAtSaw(input.log),
+      lastCutAt: lastCutAt(input.log),
+    }),
   );
+  const past = input.past ?? NO_PAST;
+  const { stands, bought, own } = again(memory, "bench", [input.log, past], () => readBench(input.log, past));
+  const made = gather([trades, cuts]);
+  const hand = inOwnHand(made.steps, made.supplies, own);
   const buying = planBuying(site, {
-    parts: trades.parts,
-    supplies: trades.supplies,
-    groups: cuts.groups,
-    stock,
-    now: input.now,
+    ...{ parts: trades.parts, supplies: stillNeeded(hand.supplies, hand.steps, stands) },
+    ...{ groups: cuts.groups, stock, now: input.now, bought },
   });
-  const before = gather([trades, cuts, buying]);
+  const bench: TradeLedger = {
+    ...emptyLedger(),
+    figures: hand.figures,
+    snags: benchSnags({
+      ...{ site, stands, bought, steps: hand.steps, supplies: made.supplies },
+      wanted: new Set([...hand.supplies, ...trades.parts].map(({ materialId }) => materialId)),
+    }),
+  };
+  const before = gather([{ ...made, steps: hand.steps, supplies: hand.supplies }, buying, bench]);
   const diary = planDiary(site, {
     steps: before.steps,
     alsoAfter: untilFetched(before.steps, toBuy(buying)),
     now: parseLocal(input.now) ?? 0,
     measured: factsOf(trades.facts).one(DAY)?.gate?.words,
+    stands,
   });
   const all = gather([before, diary]);
   const facts = factsOf(trades.facts);
@@ -164,7 +215,7 @@ export function plan(
   const masses = facts.all(MASS);
   const ledgers = new Map<string, TradeLedger>();
   for (const [id, { ledger }] of run.ran) ledgers.set(id, ledger);
-  ledgers.set("cuts", cuts).set("buying", buying).set("diary", diary);
+  ledgers.set("cuts", cuts).set("buying", buying).set("bench", bench).set("diary", diary);
   return {
     parts: all.parts,
     supplies: all.supplies,
@@ -178,6 +229,7 @@ export function plan(
     ledgers,
     audit: facts.one(AUDIT) ?? { ways: [], audits: [] },
     test: facts.one(TEST)!,
+    ...{ stands: diary.stands, bought, startSupplies: made.supplies },
     groups: cuts.groups,
     buying,
     diary,
@@ -200,7 +252,7 @@ export function publicPlan(planned: Plan) {
     // What a part's lock and pack are known by, and what a step is about, is for screens and reckoners.
     parts: parts.map(({ grainPath: _, comesWith: __, ...part }) => part),
     supplies,
-    steps: planned.steps.map(({ about: _, ...step }) => step),
+    steps: planned.steps.map(({ about: _, work: __, cures: ___, overAt: ____, photos: _____, ...step }) => step),
     snags,
     figures,
     tally,
@@ -211,7 +263,7 @@ export function publicPlan(planned: Plan) {
       unplaced,
       bound,
     })),
-    shopping: buying.lines,
+    shopping: buying.lines.map(({ shelf: _, ...line }) => line),
     diary: diary.entries.map((e) => ({
       step: e.stepId,
       start: formatLocal(e.startAt),

@@ -5,6 +5,7 @@ import { join } from "node:path";
 import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { DayAnswer } from "../core/day/answer";
+import { parseLocal } from "../core/design/localTime";
 import { statedMm } from "../core/design/measure";
 import { BUILD_VERSION, type Build } from "../core/document/schema";
 import type { LogEntry } from "../core/log/schema";
@@ -23,7 +24,7 @@ import { days, events, revisions } from "./schema";
 import { templateDirectory } from "./testing/template";
 import {
   readBook,
-  readPinnedNow,
+  readPinnedMinutes,
   readStock,
   readWorkshop,
   writeBook,
@@ -121,16 +122,18 @@ describe("workshop, book and stock", () => {
     expect((await readWorkshop(open.db)).hours).toHaveLength(7);
     expect((await readBook(open.db)).materials.length).toBeGreaterThan(15);
     expect(await readStock(open.db)).toEqual({ offcuts: [], onHand: [] });
-    expect(await readPinnedNow(open.db)).toBeUndefined();
+    expect(await readPinnedMinutes(open.db, 0)).toBeUndefined();
   });
 
   it("keeps what is written", async () => {
     await writeWorkshop(open.db, { ...starterWorkshop(), name: "Loft" });
     await writeStock(open.db, demoStock);
-    await writePinnedNow(open.db, "2026-01-05T17:00");
+    await writePinnedNow(open.db, "2026-01-05T17:00", 60_000);
     expect((await readWorkshop(open.db)).name).toBe("Loft");
     expect(await readStock(open.db)).toEqual(demoStock);
-    expect(await readPinnedNow(open.db)).toBe("2026-01-05T17:00");
+    // It runs on from when it was set; a machine's clock that was set back since does not turn it back.
+    expect(await readPinnedMinutes(open.db, 90_000)).toBe(parseLocal("2026-01-05T17:00")! + 0.5);
+    expect(await readPinnedMinutes(open.db, 0)).toBe(parseLocal("2026-01-05T17:00"));
   });
 
   it("sets one price and leaves the rest alone", async () => {

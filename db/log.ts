@@ -1,8 +1,10 @@
-import { and, asc, eq, type SQL } from "drizzle-orm";
+import { and, asc, desc, eq, inArray, ne, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
-import { freeRackName, stockAfter } from "../core/cuts/record/rack";
-import { isCutEvent } from "../core/cuts/record/schema";
+import { pastWork } from "../core/bench/past";
+import { freeRackName } from "../core/cuts/record/rack";
 import { type LogEntry, LogEntrySchema } from "../core/log/schema";
+import type { PastWork } from "../core/rates/own";
+import { moveStock } from "../core/trades/movers";
 import { fail, ok, type Result } from "../core/units/result";
 import { isId } from "./builds";
 import type { Database } from "./open";
@@ -38,6 +40,27 @@ export const readLog = (db: Database, buildId: string): Promise<ReadLog> => read
 
 /** The logs of all builds, one after the other: what an offcut was called in any of them it is not to be called again. */
 export const readAllLogs = async (db: Database): Promise<LogEntry[]> => (await readWhere(db, undefined)).log;
+
+/** Kinds of entries that tell of work done. */
+const WORK_KINDS = ["step-begun", "step-left", "step-done", "step-again", "taken-back"];
+/** Entries looked at, the newest: more tell of a hand that has changed since. */
+const MOST_PAST = 4000;
+
+/** What other builds teach of this builder's hand. */
+export async function readPast(db: Database, butBuild: string): Promise<PastWork[]> {
+  const rows = await db
+    .select({ buildId: events.buildId, id: events.id, at: events.at, event: events.event })
+    .from(events)
+    .where(and(ne(events.buildId, butBuild), inArray(sql`${events.event}->>'kind'`, WORK_KINDS)))
+    .orderBy(desc(events.seq))
+    .limit(MOST_PAST);
+  const logs = new Map<string, LogEntry[]>();
+  for (const { buildId, ...row } of rows.reverse()) {
+    const read = v.safeParse(LogEntrySchema, row);
+    if (read.success) (logs.get(buildId) ?? logs.set(buildId, []).get(buildId)!).push(read.output);
+  }
+  return [...logs.values()].flatMap(pastWork);
+}
 
 /** Brings a log in with the build it belongs to; the rack here is left as it is. */
 export async function bringLog(db: Database, buildId: string, log: readonly LogEntry[]): Promise<void> {
@@ -87,10 +110,10 @@ async function addOne(tx: Database, build: { id: string; name: string }, entry: 
     entry.event.kind === "piece-racked" && entry.event.offcut === NEW_OFFCUT
       ? { ...entry.event, offcut: freeRackName(stock, await readAllLogs(tx)) }
       : entry.event;
-  const after = isCutEvent(event) ? stockAfter(stock, log, event, build.name) : ok(stock);
-  if (!after.ok) return after;
-  if (after.value !== stock) await writeStock(tx, after.value);
-  const kept = { ...entry, event };
+  const moved = moveStock(stock, log, { ...entry, event }, build.name);
+  if (!moved.ok) return moved;
+  if (moved.value.stock !== stock) await writeStock(tx, moved.value.stock);
+  const kept = moved.value.entry;
   await tx.insert(events).values({ buildId: build.id, ...kept });
   return ok(kept);
 }

@@ -2,6 +2,7 @@ import { asc, eq } from "drizzle-orm";
 import * as v from "valibot";
 import { completeBook } from "../core/book/complete";
 import { starterBook } from "../core/book/starter";
+import { type LocalMinutes, parseLocal } from "../core/design/localTime";
 import { type OwnRecipe, OwnRecipesSchema } from "../core/ground/recipes";
 import { type Book, BookSchema, type Material } from "../core/materials/schema";
 import { emptyStock, type Stock, StockSchema } from "../core/stock/schema";
@@ -37,9 +38,22 @@ export const readRecipes = async (db: Database): Promise<OwnRecipe[]> =>
   (await readSetting(db, "recipes", OwnRecipesSchema)) ?? [];
 export const writeRecipes = (db: Database, recipes: OwnRecipe[]) => writeSetting(db, "recipes", recipes);
 
-/** The demo's clock; undefined where the machine's own counts. */
-export const readPinnedNow = (db: Database): Promise<string | undefined> => readSetting(db, "now", v.string());
-export const writePinnedNow = (db: Database, now: string) => writeSetting(db, "now", now);
+/**
+ * The demo's own clock, in minutes of local time: it was set once, and runs on from there. Undefined where the machine's own
+ * counts.
+ * @param atMs the machine's clock, milliseconds since 1970
+ */
+export async function readPinnedMinutes(db: Database, atMs: number): Promise<LocalMinutes | undefined> {
+  const set = parseLocal((await readSetting(db, "now", v.string())) ?? "");
+  if (set === undefined) return undefined;
+  const setAtMs = Date.parse((await readSetting(db, "now-set-at", v.string())) ?? "") || atMs;
+  return set + Math.max(0, atMs - setAtMs) / 60_000;
+}
+/** Sets the demo's clock. */
+export async function writePinnedNow(db: Database, now: string, atMs: number): Promise<void> {
+  await writeSetting(db, "now", now);
+  await writeSetting(db, "now-set-at", new Date(atMs).toISOString());
+}
 
 /** The materials book, with what later versions added; the starter book until one is kept. */
 export async function readBook(db: Database): Promise<Book> {

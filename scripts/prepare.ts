@@ -16,7 +16,7 @@ try {
     await writeWorkshop(db, demoWorkshop);
     await writeBook(db, demoBook());
     await writeStock(db, demoStock);
-    await writePinnedNow(db, DEMO_NOW);
+    await writePinnedNow(db, DEMO_NOW, Date.now());
     for (const build of demoBuilds()) {
       const id = await createBuild(db, build, "demo");
       await bringLog(db, id, demoLog(build));

@@ -1,19 +1,19 @@
-import { Box, Button, Dialog, Flex, IconButton, Portal, Text } from "@chakra-ui/react";
+import { Box, Button, Flex, IconButton, Text } from "@chakra-ui/react";
 import { History, Redo2, Undo2 } from "lucide-react";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link } from "react-router";
 import { useStore } from "zustand";
-import type { autosave } from "../state/autosave";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
 import type { SaveState } from "../state/store";
 import { ThemeButton } from "../theme/ThemeButton";
 import { BAR_BUTTON } from "./barButton";
+import type { Saver } from "./ConflictDialog";
 import { FindOrDo } from "./FindOrDo";
-import { HistoryDrawer } from "./HistoryDrawer";
 import { NextLine } from "./NextLine";
 
-type Saver = () => ReturnType<typeof autosave> | undefined;
+const ConflictDialog = lazy(() => import("./ConflictDialog").then((m) => ({ default: m.ConflictDialog })));
+const HistoryDrawer = lazy(() => import("./HistoryDrawer").then((m) => ({ default: m.HistoryDrawer })));
 
 const SAVE_WORDS: Record<SaveState["kind"], string> = {
   saved: "Saved",
@@ -101,43 +101,10 @@ export function BuildHeader({ saver }: { saver: Saver }) {
           {save.message}
         </Box>
       )}
-      {save.kind === "conflict" && <ConflictDialog save={save} saver={saver} />}
-      {showHistory && <HistoryDrawer onClose={() => setShowHistory(false)} />}
+      <Suspense fallback={null}>
+        {save.kind === "conflict" && <ConflictDialog save={save} saver={saver} />}
+        {showHistory && <HistoryDrawer onClose={() => setShowHistory(false)} />}
+      </Suspense>
     </Flex>
-  );
-}
-
-/** Someone else saved meanwhile: nothing is lost either way, the builder says which goes on. */
-function ConflictDialog({ save, saver }: { save: Extract<SaveState, { kind: "conflict" }>; saver: Saver }) {
-  const { api } = useBuildHandle();
-  return (
-    <Dialog.Root open closeOnInteractOutside={false} closeOnEscape={false}>
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="sheet" color="ink">
-            <Dialog.Header>
-              <Dialog.Title>This build was changed elsewhere</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              Revision {save.newest} was saved from another page while you worked here. Your edit is still on this page.
-              Whichever you take, the other is kept: theirs in the earlier saves, yours behind Undo.
-            </Dialog.Body>
-            <Dialog.Footer>
-              <Button
-                size="sm"
-                variant="outline"
-                onClick={() => saver()?.takeTheirs(save.newest, save.theirs, api.replace)}
-              >
-                Take theirs
-              </Button>
-              <Button size="sm" bg="fern" color="fernInk" onClick={() => saver()?.keepMine(save.newest)}>
-                Save mine on top
-              </Button>
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
   );
 }

@@ -6,6 +6,7 @@ import { testLevel } from "#core/seal/testLevel";
 import { formatFineLength, formatLengthWithUnit } from "#core/units/format";
 import { FigureReading, Reading } from "../fields/Reading";
 import { useBuildHandle, useShown, useUnits } from "../state/context";
+import { newId } from "../state/newId";
 import { useLog } from "../state/useLog";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
@@ -97,7 +98,7 @@ function Begin() {
           onClick={() =>
             ready &&
             log.add({
-              ...{ kind: "test-begun", test: crypto.randomUUID(), levelMm, pan, dressed },
+              ...{ kind: "test-begun", test: newId(), levelMm, pan, dressed },
               ...{ mismatch: Number(like), readingErrorMm: errorMm, sealed: sealedAs(api.shown.getState().plan.site) },
             })
           }

@@ -1,9 +1,11 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
-import { data, Outlet, type ShouldRevalidateFunctionArgs } from "react-router";
+import { data, Outlet, type ShouldRevalidateFunctionArgs, useLocation } from "react-router";
 import { received, sendable } from "#core/sent";
 import { seenOf } from "#core/things/seen";
 import { STAGES } from "#core/trades/stages";
+import { openDatabase } from "#db/open";
+import { nowMinutes } from "../clock.server";
 import { BuildHeader } from "../frame/BuildHeader";
 import { KeepHand } from "../frame/KeepHand";
 import { Notice } from "../frame/Notice";
@@ -25,9 +27,10 @@ export async function loader({ params }: Route.LoaderArgs) {
   if (!input.ok) throw data(input.message, { status: 409 });
   const { design, revision, unread, ...bench } = input.value;
   const plan = planOnServer(input.value);
+  const { db } = await openDatabase();
   const ids = STAGES.map((stage) => stage.id);
   return {
-    ...{ id: params.id, design, revision, unread: unread.length, bench },
+    ...{ id: params.id, design, revision, unread: unread.length, bench, clock: await nowMinutes(db) },
     ...{ stages: STAGES, plan: sendable(plan), seen: seenOf(plan, ids) },
   };
 }
@@ -44,12 +47,22 @@ export default function BuildPage({ loaderData }: Route.ComponentProps) {
   return <OpenBuild key={loaderData.id} {...loaderData} />;
 }
 
-function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: Route.ComponentProps["loaderData"]) {
+function OpenBuild({
+  id,
+  design,
+  revision,
+  unread,
+  bench,
+  clock,
+  stages,
+  plan,
+  seen,
+}: Route.ComponentProps["loaderData"]) {
   // The page owns the design from its first render on: a later read of the loader must not throw edits away.
   const [api] = useState(() =>
     createBuildStore(
       {
-        ...{ design, revision, bench, seen },
+        ...{ design, revision, bench, clock, seen },
         plan: received(plan, { design, ...bench }),
         planner: fetchPlanner,
       },
@@ -84,6 +97,8 @@ function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: 
       stop?.();
     };
   }, [id, api]);
+  // On a phone the bench has the page to itself: one step, large.
+  const whole = useLocation().pathname.endsWith("/bench");
   return (
     <BuildProvider buildId={id} stages={stages} api={api}>
       <Grid
@@ -100,15 +115,22 @@ function OpenBuild({ id, design, revision, unread, bench, stages, plan, seen }: 
         templateRows={{ base: "auto auto minmax(0, 1fr) auto", md: "auto minmax(0, 1fr) auto" }}
         height="100dvh"
       >
-        <Box gridArea="head">
+        <Box gridArea="head" display={whole ? { base: "none", md: "block" } : "block"}>
           <BuildHeader saver={() => saver.current} />
           <Notice unread={unread} />
         </Box>
-        <Box gridArea="nav" bg="rail" borderRightWidth={{ md: "1px" }} borderColor="line" overflowY="auto">
+        <Box
+          gridArea="nav"
+          display={whole ? { base: "none", md: "block" } : "block"}
+          bg="rail"
+          borderRightWidth={{ md: "1px" }}
+          borderColor="line"
+          overflowY="auto"
+        >
           <StageNav />
         </Box>
         <Outlet />
-        <Box gridArea="tally">
+        <Box gridArea="tally" display={whole ? { base: "none", md: "block" } : "block"}>
           <TallyBar />
         </Box>
       </Grid>

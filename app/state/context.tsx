@@ -68,6 +68,10 @@ export function BuildProvider({
   // Read again with every form that is sent, and always the same: what is in hand stays there.
   const [stages] = useState(first);
   useEffect(() => {
+    // What was left on this device when a page was closed is sent; a browser that keeps nothing is told by what waits.
+    void import("./outbox").then(({ openOutbox }) => openOutbox()).then(logbook.keepIn, () => {});
+  }, [logbook]);
+  useEffect(() => {
     addEventListener("pagehide", logbook.flush);
     return () => removeEventListener("pagehide", logbook.flush);
   }, [logbook]);

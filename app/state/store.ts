@@ -2,22 +2,26 @@ import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
 import type { KeptNesting } from "#core/cuts/nester";
 import type { DayAnswer } from "#core/day/answer";
+import { type LocalMinutes, parseLocal } from "#core/design/localTime";
 import type { Problem } from "#core/document/check";
 import type { Build } from "#core/document/schema";
 import type { Fix } from "#core/ledgers/ledger";
 import type { Log } from "#core/log/schema";
 import type { Book } from "#core/materials/schema";
 import type { Plan } from "#core/plan";
+import type { PastWork } from "#core/rates/own";
 import type { Stock } from "#core/stock/schema";
 import type { Seen } from "#core/things/seen";
 import type { Placed, Thing } from "#core/things/thing";
 import type { Workshop } from "#core/workshop/schema";
+import { createClock } from "./clock";
 
 /** What a build is planned with, beside its design. */
 export interface Bench {
   log: Log;
   nestings: KeptNesting[];
   days?: readonly DayAnswer[];
+  past?: readonly PastWork[];
   book: Book;
   stock: Stock;
   workshop: Workshop;
@@ -70,6 +74,8 @@ export interface Opening {
   design: Build;
   revision: number;
   bench: Bench;
+  /** Local time of the workshop when it was read, to a part of a minute; that of `bench` where it is not told. */
+  clock?: LocalMinutes;
   /** The plan of that design, as the server made it. */
   plan: Plan;
   seen: Seen;
@@ -90,7 +96,7 @@ const TRY_AGAIN_MS = 3000;
  * @param later when a design still under way is planned: at once, or after it has been painted as it is dragged
  */
 export function createBuildStore(
-  { design, revision, bench, plan: first, seen, planner }: Opening,
+  { design, revision, bench, clock: at, plan: first, seen, planner }: Opening,
   later: (work: () => void) => void = (work) => work(),
 ) {
   const store = createStore<BuildState>()(
@@ -103,6 +109,7 @@ export function createBuildStore(
       },
     ),
   );
+  const clock = createClock(at ?? parseLocal(bench.now) ?? 0);
   let code = typeof planner === "function" ? null : planner;
   let nester = code?.rememberingNester();
   let memory = code?.planMemory();
@@ -213,6 +220,7 @@ export function createBuildStore(
   };
   return {
     store,
+    clock,
     shown,
     settled,
     wake,

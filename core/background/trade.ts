@@ -218,6 +218,7 @@ function prepareSteps(site: Site, routed: readonly ToReach[]): Step[] {
       splittable: true,
       toHand: ["wood, cork, pots", "marker", "camera", "drill", "cling film"],
       cautions: planters.length + plates.length > 0 ? [CAUTION.dust] : [],
+      photos: ["front", "above", "below"],
       passSign: "All pieces seat, gaps even, photographed; no heater within an animal's reach.",
     },
   ];

@@ -13,5 +13,10 @@ export interface BuyLine {
   /** Odds, 0–1, that the likely count is enough; 1 where nothing is uncertain. */
   odds: number;
   onHand: string;
+  /** What was bought for this build and what of it is used, in words; left out while there is none. */
+  bought?: string;
+  used?: string;
+  /** Whether what is bought lies on the shelf by the amount, or is cut to size for this build. */
+  shelf: boolean;
   figure?: string;
 }

@@ -5,7 +5,8 @@ import { haberdasher } from "../../demo/builds";
 import { jobInput } from "../../tests/job";
 import { cheapestPacks } from "../materials/packs";
 import { plan } from "../plan";
-import { normalCdf, oddsEnough, safeNeed } from "./spread";
+import { normalCdf } from "../units/normal";
+import { oddsEnough, safeNeed } from "./spread";
 
 const pack = (id: string, content: number, priceMinor: number | null) => ({ id, name: id, content, priceMinor });
 

@@ -1,3 +1,5 @@
+import type { BoughtAndUsed } from "../bench/bought";
+import type { Bought } from "../bench/schema";
 import { fillBars } from "../cuts/bars/fillBars";
 import { sawSizeMm } from "../cuts/sawSize";
 import type { SheetGroup } from "../cuts/sheets";
@@ -15,6 +17,8 @@ import { oddsEnough, safeNeed } from "./spread";
 
 export interface BuyLedger extends TradeLedger {
   lines: BuyLine[];
+  /** What was paid for what is bought already. */
+  spentMinor: number;
   likelyMinor: number;
   safeMinor: number;
   unpriced: number;
@@ -26,11 +30,48 @@ const costOf = (counts: PackCount[]): number | null =>
     0,
   );
 
+/** What the shopping list is made of. */
+interface ToBuy {
+  parts: Part[];
+  /** What steps that are still to be done need. */
+  supplies: Supply[];
+  groups: SheetGroup[];
+  stock: Stock;
+  now: string;
+  bought: BoughtAndUsed;
+}
+
+/** Packs still to be bought of those wanted; what lies on the shelf by its amount is counted there. */
+const without = (wanted: PackCount[], had: readonly Bought[]): PackCount[] =>
+  wanted.map(({ pack, count }) => ({
+    pack,
+    count: Math.max(
+      0,
+      count - had.reduce((n, { packs }) => n + (packs.find((p) => p.pack === pack.id)?.count ?? 0), 0),
+    ),
+  }));
+
+/** A line with what was bought for it, and what is used of it. */
+function withBought(line: BuyLine, { boughtFor, usedOf }: BoughtAndUsed, words: (n: number) => string | null): BuyLine {
+  const had = boughtFor.get(line.id) ?? [];
+  const usedAmount = usedOf.get(line.materialId) ?? 0;
+  const used = usedAmount > 0 ? words(usedAmount) : null;
+  if (had.length === 0) return used ? { ...line, used } : line;
+  const bought = had.flatMap(({ packs }) => packs.map(({ name, count }) => `${count} × ${name}`)).join(", ");
+  const told = { ...line, bought, ...(used && { used }) };
+  if (line.shelf) return told;
+  const [likely, safe] = [without(line.likely, had), without(line.safe, had)];
+  return {
+    ...told,
+    likely,
+    safe,
+    likelyMinor: line.likelyMinor === null ? null : costOf(likely),
+    safeMinor: line.safeMinor === null ? null : costOf(safe),
+  };
+}
+
 /** The whole shopping list from the gathered ledgers. */
-export function planBuying(
-  site: Site,
-  needs: { parts: Part[]; supplies: Supply[]; groups: SheetGroup[]; stock: Stock; now: string },
-): BuyLedger {
+export function planBuying(site: Site, needs: ToBuy): BuyLedger {
   const { currency } = site.workshop;
   const lines = [
     ...needs.groups.filter((g) => !g.own).map((g) => sheetLine(site, g)),
@@ -38,7 +79,7 @@ export function planBuying(
     ...barLines(site, needs.parts),
     ...slipLines(site),
     ...mergedSupplies(needs.supplies).map((s) => supplyLine(site, s, needs.stock)),
-  ];
+  ].map((line) => withBought(line, needs.bought, amountWords(site, needs.supplies, line)));
   const sum = (key: "likelyMinor" | "safeMinor") => lines.reduce((n, l) => n + (l[key] ?? 0), 0);
   const likelyMinor = sum("likelyMinor");
   const safeMinor = sum("safeMinor");
@@ -46,6 +87,7 @@ export function planBuying(
   return {
     ...emptyLedger(),
     lines,
+    spentMinor: needs.bought.spentMinor,
     likelyMinor,
     safeMinor,
     unpriced,
@@ -75,6 +117,12 @@ export function planBuying(
   };
 }
 
+/** How an amount of a line's material is told; null for what has no amount. */
+const amountWords = (site: Site, supplies: readonly Supply[], line: BuyLine) => {
+  const unit = supplies.find((s) => s.materialId === line.materialId)?.unit;
+  return (n: number) => (unit ? UNIT_WORDS[unit](n, site.say) : null);
+};
+
 function sheetLine(site: Site, group: SheetGroup): BuyLine {
   const stock = findMaterial(site.book, group.material.id, "sheet")!.stock;
   const counts = Object.entries(group.bought).map(([id, count]) => ({
@@ -93,6 +141,7 @@ function sheetLine(site: Site, group: SheetGroup): BuyLine {
     safeMinor: cost,
     odds: 1,
     onHand: group.offcutsUsed.length > 0 ? `${group.offcutsUsed.length} from the rack` : "",
+    shelf: false,
     figure: `cuts/${group.material.id}/sheets`,
   };
 }
@@ -116,6 +165,7 @@ function glassLines(site: Site, parts: Part[]): BuyLine[] {
         safeMinor: cost,
         odds: 1,
         onHand: "",
+        shelf: false,
         ...(part.figure && { figure: part.figure }),
       };
     });
@@ -165,6 +215,7 @@ function barLines(site: Site, parts: Part[]): BuyLine[] {
       safeMinor: cost,
       odds: 1,
       onHand: "",
+      shelf: false,
     };
   });
 }
@@ -218,6 +269,7 @@ function supplyLine(site: Site, supply: Supply, stock: Stock): BuyLine {
     safeMinor: packs.some((p) => p.content > 0) ? costOf(safe) : null,
     odds: oddsEnough(supply, amount),
     onHand: onHand > 0 ? words(onHand) : "",
+    shelf: true,
     ...(supply.figure && { figure: supply.figure }),
   };
 }

@@ -31,6 +31,7 @@ export function slipLines({ variant, shell }: Pick<Site, "variant" | "shell">): 
         safeMinor: cost,
         odds: 1,
         onHand: "",
+        shelf: false,
         figure: `slips/${slips.id}/needed`,
       },
     ];

@@ -29,8 +29,9 @@ export interface CutNeeds {
   stock: Stock;
   seed: number;
   nester: Nester;
-  /** Sheets at the saw already. */
+  /** Sheets at the saw already, and when the last cut was made. */
   atSaw: readonly BenchSheet[];
+  lastCutAt: string | undefined;
 }
 
 /** Sheets to buy, their cutting, and whether another joint would save one. */
@@ -42,7 +43,7 @@ export function planCuts(site: Site, needs: CutNeeds): CutLedger {
   return {
     ...emptyLedger(),
     groups,
-    steps: sheets.length === 0 ? [] : [sawStep(site, sheets)],
+    steps: sheets.length === 0 ? [] : [sawStep(site, sheets, needs.lastCutAt)],
     snags: [
       ...groups.flatMap((g) => unplacedSnags(site, g)),
       ...sheets.flatMap((g) => unwantedSnags(site, g)),
@@ -53,7 +54,11 @@ export function planCuts(site: Site, needs: CutNeeds): CutLedger {
   };
 }
 
-function sawStep(site: Site, groups: SheetGroup[]): Step {
+/** Whether every part of every sheet is cut. */
+const allCut = (groups: readonly SheetGroup[]) =>
+  groups.every((g) => g.layout.every((s) => s.atSaw && s.done.length === s.parts.length));
+
+function sawStep(site: Site, groups: SheetGroup[], lastCutAt: string | undefined): Step {
   const cuts = groups.flatMap((g) => g.layout.flatMap((s) => s.cuts));
   const metres = cuts.reduce((sum, c) => sum + Math.max(0, c.to - c.from), 0) / 1000;
   const sheets = groups.reduce((sum, g) => sum + g.sheets, 0);
@@ -65,6 +70,7 @@ function sawStep(site: Site, groups: SheetGroup[]): Step {
     detail: `${count} cuts, ${site.sayRun(metres * 1000)}. Trim two edges first; rip before cross-cut; like settings together.`,
     stage: "cuts",
     handsOnMinutes: count * RATES.cutEach.value + metres * RATES.cutPerMetre.value,
+    work: "saw",
     waitMinutes: 0,
     after: [{ reached: "fetched", because: "the sheet must be there" }],
     reaches: ["sawn"],
@@ -72,6 +78,7 @@ function sawStep(site: Site, groups: SheetGroup[]): Step {
     splittable: true,
     toHand: ["saw", "tape", "square", "pencil", "cut list"],
     cautions: [CAUTION.saw, CAUTION.dust, CAUTION.lift],
+    ...(lastCutAt !== undefined && allCut(groups) && { overAt: lastCutAt }),
     passSign: `Matching panels laid on one another agree within ${site.say(0.5)}.`,
   };
 }

@@ -1,5 +1,6 @@
+import type { StepStands } from "../bench/standing";
 import { sharedBand } from "../day/inBand";
-import type { LocalMinutes } from "../design/localTime";
+import { type LocalMinutes, parseLocal } from "../design/localTime";
 import type { Figure } from "../figures/figure";
 import {
   emptyLedger,
@@ -22,10 +23,30 @@ export interface DiaryLedger extends TradeLedger {
   /** All steps, each waiting only for steps that there are. */
   settled: SettledStep[];
   entries: Entry[];
+  /** Minutes of hands of the whole plan, done or not, and of what is still to do. */
   handsOnMinutes: number;
+  leftMinutes: number;
+  /** How steps stand: by the bench's log, and those a log of their own tells to be over. */
+  stands: ReadonlyMap<string, StepStands>;
+  /** What is done, in the order it was: as planned and as it went, side by side. */
+  done: DoneStep[];
   groundInAt: LocalMinutes | null;
   plantsInAt: LocalMinutes | null;
   residentsInAt: LocalMinutes | null;
+}
+
+/** A step that is done. */
+export interface DoneStep {
+  stepId: string;
+  title: string;
+  doneAt: LocalMinutes;
+  /** When what waits for it may go on. */
+  readyAt: LocalMinutes;
+  plannedMinutes: number;
+  /** What it took; null while nobody said. */
+  minutes: number | null;
+  /** Whether the design still has it. */
+  planned: boolean;
 }
 
 /** What the gauge must show for three days: everyone's band at once, as far as anybody has said. */
@@ -93,6 +114,36 @@ interface ToLay {
   now: LocalMinutes;
   /** What readings of the air gauge say of it already, in words. */
   measured?: string | undefined;
+  /** How steps stand by the log. */
+  stands: ReadonlyMap<string, StepStands>;
+}
+
+/** What is done, whether or not the design still has it. */
+const doneSteps = (steps: readonly SettledStep[], stands: ReadonlyMap<string, StepStands>): DoneStep[] =>
+  [...stands]
+    .flatMap(([stepId, { state, at, readyAt = at, done, spentMinutes }]): DoneStep[] => {
+      const step = steps.find((s) => s.id === stepId);
+      const title = step?.title ?? done?.title;
+      if (state !== "done" || title === undefined) return [];
+      const plannedMinutes = done?.plannedMinutes ?? step?.handsOnMinutes ?? 0;
+      const minutes = done?.minutes ?? (spentMinutes > 0 ? spentMinutes : null);
+      return [{ stepId, title, doneAt: at, readyAt, plannedMinutes, minutes, planned: step !== undefined }];
+    })
+    .sort((a, b) => a.doneAt - b.doneAt);
+
+/** Steps that a log of their own tells to be over are, as if somebody had ticked them; a tick of the bench's stands. */
+function withOver(
+  steps: readonly SettledStep[],
+  stands: ReadonlyMap<string, StepStands>,
+): ReadonlyMap<string, StepStands> {
+  const over = steps.filter(({ id, overAt }) => overAt !== undefined && !stands.has(id));
+  if (over.length === 0) return stands;
+  const all = new Map(stands);
+  for (const { id, overAt } of over) {
+    const at = parseLocal(overAt!) ?? 0;
+    all.set(id, { state: "done", entry: "", at, spentMinutes: 0, readyAt: at });
+  }
+  return all;
 }
 
 /** Every trade's steps and the closing ones, laid on the builder's own hours. */
@@ -100,12 +151,17 @@ export function planDiary(site: Site, needs: ToLay): DiaryLedger {
   const closing = closingSteps(site, needs.measured);
   const steps = settleWaits([...needs.steps, ...closing], needs.alsoAfter);
   const { hours } = site.workshop;
-  const entries = schedule(steps, hours, needs.now);
+  const stands = withOver(steps, needs.stands);
+  const entries = schedule(steps, hours, needs.now, stands);
+  const done = doneSteps(steps, stands);
   const handsOnMinutes = steps.reduce((sum, s) => sum + s.handsOnMinutes, 0);
   /** When the last step that reaches a milestone has that done to it; null where none does. */
   const at = (milestone: Milestone, key: "handsEndAt" | "startAt"): LocalMinutes | null => {
     const reaching = new Set(steps.filter((s) => s.reaches?.includes(milestone)).map((s) => s.id));
-    const times = entries.filter((e) => reaching.has(e.stepId)).map((e) => e[key]);
+    const times = [
+      ...entries.filter((e) => reaching.has(e.stepId)).map((e) => e[key]),
+      ...done.filter((d) => reaching.has(d.stepId)).map((d) => d.doneAt),
+    ];
     return times.length > 0 ? Math.max(...times) : null;
   };
   const waits = steps.filter((s) => s.waitMinutes > 0);
@@ -140,6 +196,8 @@ export function planDiary(site: Site, needs: ToLay): DiaryLedger {
     figures,
     entries,
     handsOnMinutes,
+    leftMinutes: entries.reduce((sum, { sessions }) => sum + sessions.reduce((own, s) => own + s.to - s.from, 0), 0),
+    ...{ done, stands },
     groundInAt: at("substrateIn", "handsEndAt"),
     plantsInAt: at("planted", "handsEndAt"),
     residentsInAt: at("residentsIn", "startAt"),

@@ -1,3 +1,4 @@
+import type { StepStands } from "../bench/standing";
 import type { LocalMinutes } from "../design/localTime";
 import type { SettledStep, Step } from "../ledgers/ledger";
 import { findHands, hasHours, type Session } from "../workshop/calendar";
@@ -38,23 +39,57 @@ function tails(steps: readonly SettledStep[]): Map<string, number> {
   return tail;
 }
 
+/** What of a step begun is left at least, minutes: nobody knows better how much that is. */
+const LEAST_LEFT = 5;
+
+/** Minutes of hands that a step still wants. */
+const minutesLeft = ({ handsOnMinutes }: Step, stands: StepStands | undefined): number =>
+  stands ? Math.max(Math.min(LEAST_LEFT, handsOnMinutes), handsOnMinutes - stands.spentMinutes) : handsOnMinutes;
+
+/** Which posture the shell is held in by what was done last, and until when. */
+interface Held {
+  posture: NonNullable<Step["posture"]>;
+  until: LocalMinutes;
+}
+
+const heldBy = (steps: readonly SettledStep[], overAt: ReadonlyMap<string, LocalMinutes>, now: LocalMinutes) =>
+  steps.reduce<Held | undefined>((held, { id, posture, holdsPosture }) => {
+    const until = overAt.get(id) ?? 0;
+    return posture && holdsPosture && until > now && (!held || held.until < until) ? { posture, until } : held;
+  }, undefined);
+
 /**
- * Lays steps on one pair of hands in their own hours: always the step that can start soonest, the most urgent first.
- * A step that holds the shell's posture keeps steps wanting another posture waiting until it has set. `after` ids that
- * name no step are taken as done.
+ * Lays steps on one pair of hands in their own hours: always the step that can start soonest, one that is begun before
+ * others, then the most urgent first. A step that holds the shell's posture keeps steps wanting another posture waiting until
+ * it has set. `after` ids that name no step are taken as done.
+ * @param stands how steps stand by the log: those done are not laid, and what waits for them waits until they have set
  * @returns entries in order of start; none when the workshop has no hours at all
  */
-export function schedule(steps: readonly SettledStep[], hours: Workshop["hours"], now: LocalMinutes): Entry[] {
+export function schedule(
+  steps: readonly SettledStep[],
+  hours: Workshop["hours"],
+  now: LocalMinutes,
+  stands: ReadonlyMap<string, StepStands> = new Map(),
+): Entry[] {
   if (!hasHours(hours)) return [];
   const ids = new Set(steps.map((s) => s.id));
   const urgency = tails(steps);
-  const done = new Map<string, Entry>();
+  const done = new Map<string, Pick<Entry, "readyAt">>();
+  const overAt = new Map<string, LocalMinutes>();
+  for (const { id } of steps) {
+    const { state, readyAt } = stands.get(id) ?? {};
+    if (state !== "done" || readyAt === undefined) continue;
+    overAt.set(id, readyAt);
+    done.set(id, { readyAt });
+  }
+  const isBegun = ({ step }: { step: SettledStep }) => (stands.get(step.id)?.state === "begun" ? 1 : 0);
   const left = steps
+    .filter(({ id }) => !done.has(id))
     .map((step) => ({ step, waitsFor: step.after.filter((a) => ids.has(a.id)).map((a) => a.id) }))
-    .sort((a, b) => urgency.get(b.step.id)! - urgency.get(a.step.id)!);
+    .sort((a, b) => isBegun(b) - isBegun(a) || urgency.get(b.step.id)! - urgency.get(a.step.id)!);
   const entries: Entry[] = [];
   let handsFree = now;
-  let held: { posture: NonNullable<Step["posture"]>; until: LocalMinutes } | undefined;
+  let held = heldBy(steps, overAt, now);
   while (left.length > 0) {
     let best: { index: number; sessions: Session[] } | undefined;
     for (let index = 0; index < left.length; index++) {
@@ -63,7 +98,7 @@ export function schedule(steps: readonly SettledStep[], hours: Workshop["hours"]
       const posture = step.posture && held && held.posture !== step.posture ? held.until : now;
       let from = Math.max(handsFree, posture);
       for (const id of waitsFor) from = Math.max(from, done.get(id)!.readyAt);
-      const sessions = findHands(hours, from, step.handsOnMinutes, step.splittable);
+      const sessions = findHands(hours, from, minutesLeft(step, stands.get(step.id)), step.splittable);
       if (!best || sessions[0]!.from < best.sessions[0]!.from) best = { index, sessions };
     }
     // Every set of steps without a circle has one that waits for nothing left.

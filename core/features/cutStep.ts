@@ -35,7 +35,7 @@ export const takeOutSteps = (feature: Feature, title: string, detail: string, ca
 export const cutSteps = (
   site: Site,
   feature: Feature,
-  own: Pick<Step, "title" | "detail" | "stage" | "handsOnMinutes" | "toHand" | "passSign" | "figure">,
+  own: Pick<Step, "title" | "detail" | "stage" | "handsOnMinutes" | "work" | "toHand" | "passSign" | "figure">,
 ): Step[] =>
   feature.origin === "found"
     ? []

@@ -64,6 +64,7 @@ export function meshSteps(feature: Vent): Step[] {
       detail: "Inside, lapped all round, edges covered so that nothing catches a toe.",
       stage: "air",
       handsOnMinutes: RATES.meshPanel.value,
+      work: "mesh",
       waitMinutes: 1440,
       waitFor: "the adhesive round the mesh",
       after: [

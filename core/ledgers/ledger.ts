@@ -1,5 +1,8 @@
 import type { Operation } from "fast-json-patch";
+import type { View } from "../bench/names";
 import type { Figure } from "../figures/figure";
+import type { WorkId } from "../workshop/works";
+import type { Cures } from "./cures";
 import type { Fact } from "./facts";
 
 /** Where something is decided and shown: the id of a stage in `core/trades/stages.ts`. */
@@ -104,6 +107,14 @@ export interface Step {
   /** Unattended wait after the hands-on part, before anything that depends on this step. */
   waitMinutes: number;
   waitFor?: string;
+  /** When what it puts on has set for what: the clocks that start as it ends. */
+  cures?: Cures;
+  /** The kind of work its minutes are of, where the builder's own log teaches them. */
+  work?: WorkId;
+  /** Its minutes at the rates everyone starts from, where the builder's own are others. */
+  startMinutes?: number;
+  /** When it was over, where a log of its own tells: a local time. */
+  overAt?: string;
   after: Wait[];
   /** Milestones that are reached only once this step is over. */
   reaches?: Reach[];
@@ -119,6 +130,8 @@ export interface Step {
   toHand: string[];
   cautions: string[];
   passSign?: string;
+  /** Photographs that must be there before it is over: what memory fails at later. */
+  photos?: View[];
   figure?: string;
 }
 

@@ -12,7 +12,9 @@ import { CAUTION } from "../workshop/cautions";
 import { RATES, WAITS } from "../workshop/rates";
 import { sealantOf } from "./beads";
 import { TOLERANCE_MM_PER_DAY } from "./leak/tolerance";
+import { curesOf, layerKind } from "./stack/layers";
 import { coatsSafeMinutes, coatsWetMinutes, isCoated } from "./stack/planStacks";
+import { isPassed, type TestSeen } from "./test/standing";
 import { testLevel } from "./testLevel";
 import { hasDam, waterStands } from "./water";
 
@@ -32,6 +34,7 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       detail: `Scuff ${site.say(10)} either side of each corner, wipe with alcohol, tape along both legs.`,
       stage: "seal",
       handsOnMinutes: metres * RATES.maskPerMetre.value,
+      work: "mask",
       waitMinutes: 0,
       after: [
         { reached: "stands", because: "the seams must stand still" },
@@ -50,8 +53,10 @@ export function beadSteps(site: Site, figures: Figure[], leaks: boolean): Step[]
       detail: `${site.sayRun(metres * 1000)}, leg ${site.say(seal.leg.value)}. One seam at a time: lay, tool at once, pull the tape.`,
       stage: "seal",
       handsOnMinutes: metres * RATES.beadPerMetre.value,
+      work: "bead",
       waitMinutes: cureMinutes,
       waitFor: "the bead to cure through",
+      cures: { ...curesOf(layerKind("beads").dry), wet: cureMinutes },
       after: [
         { id: "seal/key", because: "silicone holds on a keyed, degreased face" },
         { reached: "coated", because: "rubber and varnish go under the silicone, never over it" },
@@ -80,10 +85,15 @@ function paperWords({ shell, say }: Site): string {
     : "dry paper under every seam";
 }
 
-/** The water test, wherever water can stand, with or without beads of one's own. */
-export function testSteps(site: Site): Step[] {
+/**
+ * The water test, wherever water can stand, with or without beads of one's own.
+ * @param test how it stands by its log: one that is a pass is over
+ */
+export function testSteps(site: Site, test: TestSeen): Step[] {
   if (!waterStands(site)) return [];
   const { levelMm, capped } = testLevel(site.shell.levels);
+  // Its own log says when it was over: the last reading of a test that is a pass.
+  const overAt = test.ended && isPassed(test) ? test.readings.at(-1)?.at : undefined;
   const lining = site.shell.lining
     ? " The background it came with is taken out for it where it comes out; else the test is kept as made with it in."
     : "";
@@ -111,6 +121,7 @@ export function testSteps(site: Site): Step[] {
       cautions: [CAUTION.waterPower, CAUTION.lift],
       passSign: `Papers dry, and the shell loses no more than the pan, give or take ${site.say(TOLERANCE_MM_PER_DAY)} a day.`,
       figure: "seal/test-litres",
+      ...(overAt !== undefined && { overAt }),
     },
     ...coatsDry(site),
     ...dividerTests(site),
@@ -162,6 +173,7 @@ function repairSteps(metres: number, cureMinutes: number): Step[] {
       detail: `A razor along both legs, then alcohol. The new bead cures ${Math.ceil(cureMinutes / 60)} h, the longer of a day and its depth at the slowest; then it is tested again, for a repair is itself unproven.`,
       stage: "seal",
       handsOnMinutes: metres * RATES.beadPerMetre.value,
+      work: "bead",
       waitMinutes: 0,
       after: [{ id: "seal/repair-dry", because: "silicone does not hold on a wet seam" }],
       splittable: true,

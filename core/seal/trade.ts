@@ -13,7 +13,7 @@ import { coatMasses, planStacks } from "./stack/planStacks";
 import { sealStage } from "./stage";
 import { airOut, beadSteps, testSteps } from "./steps";
 import { TEST, UNTESTED } from "./test/facts";
-import type { TestStanding } from "./test/standing";
+import type { TestSeen } from "./test/standing";
 import { waterSnags } from "./waterSnags";
 import { galvanisedSnags } from "./wetFaces";
 
@@ -30,7 +30,7 @@ function afterSurvey(steps: readonly Step[]): Step[] {
  * Stacks, beads, the water test and the airing.
  * @param test where the water test stands by the log
  */
-function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts): TradeLedger {
+function planSeal(site: Site, test: TestSeen, facts: Facts): TradeLedger {
   const figures = sealFigures(site);
   const seams = sealedSeams(site);
   const stacks = planStacks(site);
@@ -43,7 +43,7 @@ function planSeal(site: Site, test: Pick<TestStanding, "status">, facts: Facts):
       ...stacks.steps,
       ...(seams.length === 0 ? [] : beadSteps(site, figures, test.status === "leaks")),
       ...liner.steps,
-      ...testSteps(site),
+      ...testSteps(site, test),
       ...airOut(site, seams),
     ]),
     snags: [

@@ -1,4 +1,5 @@
 import { backgroundSchemas } from "../background/schema";
+import { benchSchemas } from "../bench/schema";
 import { boxesSchemas } from "../boxes/schema";
 import { closuresSchemas } from "../closures/schema";
 import { curesSchemas } from "../cures/schema";
@@ -42,4 +43,5 @@ export const SCHEMAS = [
   cutsSchemas,
   daySchemas,
   standSchemas,
+  benchSchemas,
 ] as const;

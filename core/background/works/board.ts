@@ -45,6 +45,7 @@ export function boardWork(site: Site, cover: Cover, start: Step["after"]): Work 
       title: `Carve the ${face} board`,
       detail: "On the bench, the fitted edges left whole. Vacuum.",
       handsOnMinutes: m2 * (wall.carveBy === "hand" ? RATES.carvePerM2 : RATES.brushPerM2).value,
+      work: "carve",
       toHand: ["knife", "vacuum", "mask"],
       cautions: [CAUTION.dust, CAUTION.blade],
       passSign: "Matt all over; it still goes in.",

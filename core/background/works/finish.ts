@@ -3,7 +3,7 @@ import { constant } from "../../figures/figure";
 import type { Step } from "../../ledgers/ledger";
 import { type Need, need, spread } from "../../ledgers/needs";
 import { materialsOf } from "../../materials/find";
-import { layerKind, SILICONE_FILM } from "../../seal/stack/layers";
+import { curesOf, layerKind, SILICONE_FILM } from "../../seal/stack/layers";
 import { lyingOn } from "../../shell/flat";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
@@ -100,6 +100,8 @@ export function finishWork(site: Site, cover: Cover, before: Step | undefined, i
               last && id === kind.layers.at(-1) ? " Late changes and patches come before this one." : ""
             }`,
             handsOnMinutes: RATES.coatSetUp.value + m2 * kind.minutesPerM2.value,
+            work: "coat",
+            cures: curesOf(layer.dry),
             waitMinutes:
               (last ? Math.max(layer.dry.recoat.value, layer.dry.handle.value) : layer.dry.recoat.value) * 60,
             waitFor: last ? "the coat to set" : "the coat to take the next",

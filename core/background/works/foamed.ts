@@ -2,7 +2,7 @@ import { constant, type Known, memory } from "../../figures/figure";
 import type { Part, Step } from "../../ledgers/ledger";
 import { type Need, need } from "../../ledgers/needs";
 import { materialsOf } from "../../materials/find";
-import { layerKind } from "../../seal/stack/layers";
+import { curesOf, layerKind } from "../../seal/stack/layers";
 import { lyingOn } from "../../shell/flat";
 import type { Site } from "../../shell/site";
 import { formatNumber } from "../../units/format";
@@ -75,6 +75,12 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
               : "Where ridges and ledges stand."
           }${lift === 1 ? beddedWords(cover) : ""}`,
           handsOnMinutes: (m2 * RATES.foamPerM2.value) / lifts + 5,
+          work: "foam",
+          cures: {
+            ...curesOf(layerKind(wall.foam).dry),
+            recoat: TACK_MINUTES.value,
+            carve: CARVE_MINUTES.value * (last && thick ? 2 : 1),
+          },
           waitMinutes: last ? CARVE_MINUTES.value * (thick ? 2 : 1) : TACK_MINUTES.value,
           waitFor: last ? "the foam to set through" : "the lift to tack",
           ...lying,
@@ -95,6 +101,7 @@ export function foamedWork(site: Site, cover: Cover, start: Step["after"]): Work
         title: `Carve the ${face}, skin off`,
         detail: `${CARVE_WORDS[wall.carveBy]} All the shine goes; clear the lines where panels meet; vacuum.`,
         handsOnMinutes: m2 * CARVE_RATE[wall.carveBy].value,
+        work: "carve",
         toHand: [wall.carveBy === "hand" ? "knife" : "drill with wire brush", "vacuum", "mask", "lamp"],
         cautions: [CAUTION.dust, CAUTION.blade],
         passSign: "Matt, bubbles visible everywhere; no thin spot before a lamp.",

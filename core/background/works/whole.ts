@@ -151,6 +151,7 @@ export function wholeWork(site: Site, cover: Cover, start: Step["after"]): Work 
               title: `Bed the ${face} panel, third ${third} of 3`,
               detail: "A thick bead, press, a sandbag on it.",
               handsOnMinutes: 15 + RATES.coatPerM2.value * m2,
+              work: "coat",
               waitMinutes: third === 3 ? A_DAY : THIRD_HOLDS.value,
               waitFor: third === 3 ? "the silicone to cure" : "this third to hold",
               ...lying,

@@ -45,6 +45,10 @@ function step(
   }
 }
 
+/** When the last cut that stands was made; undefined before the first. */
+export const lastCutAt = (log: Log): string | undefined =>
+  standing(log).findLast(({ event }) => event.kind === "cut-made")?.at;
+
 /** The sheets at the saw, in the order they were first laid. */
 export function sheetsAtSaw(log: Log): BenchSheet[] {
   const sheets = new Map<string, BenchSheet>();

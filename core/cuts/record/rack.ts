@@ -1,10 +1,11 @@
+import type { StockMover } from "../../log/moves";
 import type { LogEntry } from "../../log/schema";
 import type { Stock } from "../../stock/schema";
 import { fail, ok, type Result } from "../../units/result";
 import { floor } from "../../units/tolerance";
 import { sheetsAtSaw } from "./bench";
 import { samePlace } from "./pieces";
-import type { CutEvent } from "./schema";
+import { type CutEvent, isCutEvent } from "./schema";
 
 /** A name for an offcut that nothing on the rack has, and no log speaks of: `R1`, `R2`, … */
 export function freeRackName(stock: Stock, log: readonly LogEntry[]): string {
@@ -98,5 +99,12 @@ export function stockAfter(stock: Stock, log: LogEntry[], event: CutEvent, from:
       return ok(stock);
   }
 }
+
+/** The saw's part in what an entry does to the stock. */
+export const cutsMoveStock: StockMover = (stock, log, entry, from) => {
+  if (!isCutEvent(entry.event)) return ok({ stock, entry });
+  const after = stockAfter(stock, [...log], entry.event, from);
+  return after.ok ? ok({ stock: after.value, entry }) : after;
+};
 
 const round = (mm: number) => floor(mm * 10) / 10;

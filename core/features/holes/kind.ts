@@ -135,6 +135,7 @@ export const holes: FeatureKind<Holes> = {
           detail: `ø${site.say(feature.holeDia.value)} at ${site.say(feature.pitch.value)}, ${feature.columns} × ${feature.rows}, ${feature.pattern}. Backing board, slow, step drill or hole saw.`,
           stage: "air",
           handsOnMinutes: count * each,
+          work: "drill",
           toHand: ["drill", "backing board", "clamps"],
           passSign: "Edges deburred, both faces.",
           figure: `air/${feature.id}/free`,

@@ -97,6 +97,7 @@ export const meshPanel: FeatureKind<MeshPanel> = {
         detail: CUT_WORDS[feature.shape](feature, site.say),
         stage: "air",
         handsOnMinutes: RATES.cutOpening.value,
+        work: "opening",
         toHand: ["drill", "backing board", "clamps"],
         passSign: "Edges deburred, both faces.",
         figure: `air/${feature.id}/free`,

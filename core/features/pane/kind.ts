@@ -66,6 +66,7 @@ function steps(site: Site, feature: Pane): Step[] {
     detail: `${site.say(feature.width.value)} × ${site.say(feature.height.value)} in the ${feature.face}. Drill the corners first, saw between them.`,
     stage: "shell",
     handsOnMinutes: RATES.cutOpening.value,
+    work: "opening",
     toHand: ["drill", "jigsaw", "clamps"],
     passSign: "Edges straight and deburred, both faces.",
   });
@@ -83,6 +84,7 @@ function steps(site: Site, feature: Pane): Step[] {
       detail: `Pane of ${site.say(widthMm)} × ${site.say(heightMm)}${feature.onHand ? ", from what is on hand: measure it again and feel its edges" : ""}, inside, in the middle of the opening. Scuff and degrease where it lies, bed it in sealant, weigh it down, tool the edge.`,
       stage: "shell",
       handsOnMinutes: (2 * (widthMm + heightMm) * RATES.beadPerMetre.value) / 1000,
+      work: "bead",
       waitMinutes: WAITS.siliconeBeforeWater.value,
       waitFor: "the bed under the pane",
       after: [

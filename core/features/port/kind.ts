@@ -158,6 +158,7 @@ export const port: FeatureKind<Port> = {
       detail: `${holeWords(site, feature)} in the ${feature.face}; then ${cover}.${notchWords(site, feature)} At most ${site.say(feature.gap.value)} may stay open.${fitting ? "" : " The fitting is not counted."}`,
       stage: "shell",
       handsOnMinutes: RATES.holeSaw.value,
+      work: "drill",
       toHand: ["step drill or hole saw", "backing board"],
       passSign: "Edges deburred; the fitting seats without force.",
     });

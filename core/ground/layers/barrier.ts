@@ -23,6 +23,7 @@ export const barrier: LayerKind<LayerOf<"barrier">> = {
       title: `Lay the barrier, ${BARRIER[layer.cloth].name}`,
       detail: `Curl of ${site.say(layer.curl.value)} up every wall, not trimmed; corners filled first.`,
       handsOnMinutes: Math.max(10, (RATES.barrierPerM2.value / 2) * lies.landM2),
+      work: "barrier",
       toHand: ["cloth", "scissors"],
       passSign: "Oversize all round, corners filled.",
     },

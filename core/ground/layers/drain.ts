@@ -62,6 +62,7 @@ export const drain: LayerKind<LayerOf<"drain">> = {
         ...{ own: "", uses, title: `Lay the drainage layer, ${site.say(layer.depth.value)} of ${name}` },
         detail: `On its final stand. ${layer.body === "eggCrate" ? gridWords(site, lies) : mind}`,
         handsOnMinutes: Math.max(10, (RATES.barrierPerM2.value / 2) * lies.landM2),
+        work: "barrier",
         toHand: [name],
         cautions: heavy ? [CAUTION.lift] : [],
         figure: "ground/capacity",

@@ -14,6 +14,7 @@ export const layIt = (
   ...own,
   detail: `On its final stand. ${own.detail}${slopeWords(site)}`,
   handsOnMinutes: Math.max(15, RATES.groundPerM2.value * lies.landM2),
+  work: "substrate",
   cautions: [CAUTION.dust, ...(heavy ? [CAUTION.lift] : [])],
 });
 

@@ -56,6 +56,7 @@ export function plantSteps(site: Site, step: Make): Step[] {
           title: `Plant ${plants} ${plants === 1 ? "plant" : "plants"}`,
           detail: `${ground.plants.map((p) => `${p.count} × ${p.name}, ${rootedWords(p)}`).join("; ")}.`,
           handsOnMinutes: RATES.plantEach.value * plants,
+          work: "plant",
           toHand: [bought.length > 0 ? "plants" : "the plants you found", "spray bottle"],
           passSign: "No fertiliser, no perlite, adult sizes fit.",
         },

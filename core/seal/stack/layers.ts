@@ -1,5 +1,6 @@
 import type { LayerId, SafetySplit } from "../../design/names";
 import { type Known, label, memory, practice } from "../../figures/figure";
+import type { Cures } from "../../ledgers/cures";
 import type { ClothForm } from "../../materials/names";
 import type { Applied, Surface } from "../bonds/names";
 
@@ -22,6 +23,17 @@ export interface Dry {
   /** Safe for animals. */
   safe: Known;
 }
+
+/** The same in minutes, as steps tell it. */
+export const curesOf = ({ carve, ...rest }: Dry): Cures => {
+  const minutes = ({ value }: Known) => Math.round(value * 60);
+  const { hold, handle, recoat, wet, safe } = rest;
+  return {
+    ...{ hold: minutes(hold), handle: minutes(handle), recoat: minutes(recoat) },
+    ...(carve && { carve: minutes(carve) }),
+    ...{ wet: minutes(wet), safe: minutes(safe) },
+  };
+};
 
 /** What a face can be given, from the wall outwards. */
 export interface LayerKind {

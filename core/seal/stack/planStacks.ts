@@ -20,7 +20,7 @@ import { RATES } from "../../workshop/rates";
 import type { Layer } from "../schema";
 import { coatedM2 } from "./area";
 import { coatsOf } from "./coats";
-import { type LayerKind, layerKind } from "./layers";
+import { curesOf, type LayerKind, layerKind } from "./layers";
 import { judgedStacks, stackSnags } from "./snags";
 
 /** Which way up the shell lies while a face is coated: that face down. */
@@ -105,7 +105,9 @@ function faceSteps(site: Site, face: FaceId, layers: Layer[]): Step[] {
         detail: `${formatNumber(m2)} m²${isFlat(own) ? ", flat on the bench, the joints masked" : ""}. ${kind.mind}`,
         stage: "seal",
         handsOnMinutes: work ? m2 * RATES.keyPerM2.value : RATES.coatSetUp.value + m2 * RATES.coatPerM2.value,
+        work: work ? "key" : "coat",
         waitMinutes: wait,
+        ...(!work && { cures: curesOf(kind.dry) }),
         ...(wait > 0 && { waitFor: coat < coats ? "the coat to take the next" : "the coat to set" }),
         after: last
           ? [{ id: last.id, because: work ? "it is worked once it has set" : "each layer sets before the next" }]

@@ -47,6 +47,9 @@ export interface TestStanding {
   turned: boolean;
 }
 
+/** What of it steps and stops ask. */
+export type TestSeen = Pick<TestStanding, "status" | "ended" | "readings">;
+
 const PASSED: ReadonlySet<TestStatus> = new Set(["tested", "testedBeforeDressing"]);
 /** Whether it holds water, as far as a test can tell. */
 export const isPassed = ({ status }: Pick<TestStanding, "status">): boolean => PASSED.has(status);

@@ -37,6 +37,7 @@ function steps(site: Site): Step[] {
       detail: `${shell.ownPanes.reduce((n, p) => n + p.qty, 0)} panes from ${shell.reusable.reduce((n, r) => n + r.count, 0)} shelves. Score once, snap over an edge, stone every edge.`,
       stage: "shell",
       handsOnMinutes: metres * RATES.cutGlassPerMetre.value,
+      work: "glassCut",
       waitMinutes: 0,
       after: [
         { id: "shell/survey", because: `the ${shell.tray ? "tray" : "dam"} is measured from the cabinet's inside` },
@@ -55,6 +56,7 @@ function steps(site: Site): Step[] {
       detail: "From outside, flush inside, sealed over.",
       stage: "shell",
       handsOnMinutes: found.holes.count * RATES.plugHole.value,
+      work: "plug",
       waitMinutes: 1440,
       waitFor: "the filler",
       after: [{ id: "shell/survey", because: "every hole must be found first" }],

@@ -23,6 +23,7 @@ export function maskSteps({ shell: { faces }, say }: Site, shell: PanelKitShell)
       detail: `Tape, from each panel's own edge. ${words.join(". ")}. The neighbour's thickness and ${say(BESIDE_MM)}: nothing may lie in a joint.`,
       stage: "shell",
       handsOnMinutes: metres * RATES.maskPerMetre.value,
+      work: "mask",
       waitMinutes: 0,
       after: [{ id: "shell/survey", because: "it is masked to what was measured" }],
       reaches: ["surveyed"],

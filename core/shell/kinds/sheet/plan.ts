@@ -81,6 +81,7 @@ function edgeSteps(site: SheetSite): Step[] {
       ].join(" "),
       stage: "shell",
       handsOnMinutes: metres * RATES.dressEdgePerMetre.value,
+      work: "edge",
       waitMinutes: 0,
       after: [
         { reached: "sawn", because: "an edge is dressed once it is cut" },
@@ -137,6 +138,7 @@ function steps(site: SheetSite): Step[] {
       detail: `${shell.joints.length} joints, ${site.sayRun(jointMm(site))}. ${fixing.detail}`,
       stage: "shell",
       handsOnMinutes: (RATES.jointPerMetre.value * jointMm(site)) / 1000,
+      work: "joint",
       waitMinutes: fixing.cureMinutes(site.book),
       waitFor: "the joints to carry load",
       after: [{ id: "shell/dry-fit", because: "what does not fit dry does not fit wet" }],

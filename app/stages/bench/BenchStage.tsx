@@ -1,0 +1,126 @@
+import { Box, Flex, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import { NavLink } from "react-router";
+import { clocksOf, heldBack, heldNow, stepsNow, waitsOf } from "#core/bench/view";
+import { standing } from "#core/log/standing";
+import { Later } from "../../frame/Later";
+import { Side } from "../../frame/Side";
+import { StageHead } from "../../frame/StageHead";
+import { useBuildHandle, useSettled } from "../../state/context";
+import { useClockNow } from "../../state/useClockNow";
+import { clockWords, dayWords } from "../../ui/dates";
+import { POSTURE } from "../../words/posture";
+import { ClocksCard } from "./ClocksCard";
+import { DoneCard } from "./DoneCard";
+import { HappenedCard } from "./HappenedCard";
+import { NextCard } from "./NextCard";
+import { NowCard } from "./NowCard";
+import { Card } from "./parts";
+import { mayNotify } from "./ring";
+import { useAwake } from "./useAwake";
+
+/** The bench: the step now, clocks of what sets, and what happened; for wet gloves first. */
+export default function BenchStage() {
+  const { buildId } = useBuildHandle();
+  const { plan, bench, design } = useSettled();
+  const now = useClockNow();
+  const [taken, setTaken] = useState<string | null>(null);
+  const of = { steps: plan.steps, stands: plan.stands, entries: plan.diary.entries };
+  const can = stepsNow(of, now);
+  const undone = (id: string) => plan.stands.get(id)?.state !== "done";
+  const step = plan.steps.find((s) => s.id === taken && undone(s.id)) ?? can[0] ?? nextOf(of);
+  const begun = step && plan.stands.get(step.id)?.state === "begun";
+  const awake = useAwake(begun === true);
+  const held = heldNow(of, now);
+  const titleOf = (id: string) => plan.steps.find((s) => s.id === id)?.title ?? id;
+  const doneCount = plan.steps.length - plan.diary.entries.length;
+  const photos = standing(bench.log).flatMap(({ event }) =>
+    event.kind === "photo" && event.of.kind === "step" && event.of.id === step?.id ? [event.view] : [],
+  );
+  const where = step?.posture ? `, ${POSTURE[step.posture]}` : "";
+  const place = step ? `Step ${doneCount + 1} of ${plan.steps.length}${where}` : `All ${plan.steps.length} steps done`;
+  return (
+    <>
+      <Flex as="main" gridArea="main" direction="column" minW="0" minH="0">
+        <Box hideFrom="md" bg="bar" color="barInk" px="4" py="2.5">
+          <Flex justify="space-between" align="baseline" gap="3">
+            <Text as="h1" fontWeight="bold" fontSize="lg" truncate>
+              {design.name}
+            </Text>
+            <NavLink to={`/builds/${buildId}/diary`} style={{ padding: "10px 0 10px 12px", whiteSpace: "nowrap" }}>
+              All pages
+            </NavLink>
+          </Flex>
+          <Text fontSize="sm" color="barMuted">
+            {place}
+          </Text>
+        </Box>
+        <Box hideBelow="md" px="3.5" pt="2">
+          <StageHead title="Bench log" summary={place} />
+        </Box>
+        <Box flex="1" minH="0" overflowY="auto" px="3" py="3" data-rows>
+          <Box
+            display="grid"
+            gap="3"
+            gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1.15fr) minmax(0, 1fr)" }}
+            alignItems="start"
+          >
+            <Flex direction="column" gap="3" minW="0">
+              {step ? (
+                <>
+                  <NowCard step={step} waits={waitsOf(step, of, now)} held={heldBack(step.id, of)} />
+                  {held && step.posture && step.posture !== held.posture && (
+                    <Card borderColor="stop">
+                      <Text fontSize="lg">
+                        {`The shell stays ${POSTURE[held.posture]} until ${dayWords(held.until)} ${clockWords(held.until)}: ${held.title}.`}
+                      </Text>
+                    </Card>
+                  )}
+                </>
+              ) : (
+                <Card over="Now">
+                  <Text fontSize="lg">Everything in the plan is done.</Text>
+                </Card>
+              )}
+              <ClocksCard clocks={clocksOf(of, now)} now={now} />
+              {step && (
+                <DoneCard
+                  key={step.id}
+                  step={step}
+                  stands={plan.stands.get(step.id)}
+                  plan={{ ...of, supplies: plan.supplies, startSupplies: plan.startSupplies }}
+                  photos={photos}
+                  onDone={() => {
+                    mayNotify();
+                    setTaken(null);
+                  }}
+                />
+              )}
+              {awake === false && (
+                <Text fontSize="sm" color="muted">
+                  This browser does not let the page keep the screen on.
+                </Text>
+              )}
+            </Flex>
+            <Flex direction="column" gap="3" minW="0">
+              <NextCard
+                steps={can.filter((s) => s.id !== step?.id)}
+                onTake={(id) => {
+                  setTaken(id);
+                  document.querySelector("[data-rows]")?.scrollTo(0, 0);
+                }}
+              />
+              <HappenedCard titleOf={titleOf} />
+            </Flex>
+          </Box>
+        </Box>
+      </Flex>
+      <Box display={{ base: "none", xl: "contents" }}>
+        <Side stage="bench" own={{ title: "This build", fields: <Later>{null}</Later> }} />
+      </Box>
+    </>
+  );
+}
+
+/** The first step of the diary, where nothing can be done yet but wait. */
+const nextOf = ({ steps, entries }: Parameters<typeof stepsNow>[0]) => steps.find((s) => s.id === entries[0]?.stepId);

@@ -1,0 +1,77 @@
+import { Box, Flex, Progress, Text } from "@chakra-ui/react";
+import { useEffect, useRef } from "react";
+import type { Clock } from "#core/bench/view";
+import type { LocalMinutes } from "#core/design/localTime";
+import { formatMinutes, formatNumber } from "#core/units/format";
+import { clockWords, dayWords } from "../../ui/dates";
+import { CURE_WORDS } from "../../words/cures";
+import { Card } from "./parts";
+import { ring } from "./ring";
+
+const two = (n: number) => String(n).padStart(2, "0");
+
+/** What is left of a wait: `14:06` minutes and seconds, `23 h 10` where it is long, `3 days 4 h`. */
+function leftWords(minutes: number): string {
+  const seconds = Math.max(0, Math.ceil(minutes * 60));
+  if (seconds < 3600) return `${two(Math.floor(seconds / 60))}:${two(seconds % 60)}`;
+  if (minutes < 2880) return `${Math.floor(minutes / 60)} h ${two(Math.floor(minutes % 60))}`;
+  return `${Math.floor(minutes / 1440)} days ${Math.floor((minutes % 1440) / 60)} h`;
+}
+
+const when = (at: LocalMinutes) => `${dayWords(at)} ${clockWords(at)}`;
+
+/** Clocks of what sets, the next to be over first; one that is over rings once. */
+export function ClocksCard({ clocks, now }: { clocks: readonly Clock[]; now: LocalMinutes }) {
+  const rung = useRef(new Set<string>());
+  useEffect(() => {
+    for (const { stepId, readyAt, title } of clocks) {
+      const key = `${stepId} ${readyAt}`;
+      if (readyAt > now) rung.current.add(key);
+      else if (rung.current.delete(key)) ring(title);
+    }
+  }, [clocks, now]);
+  return clocks.map((clock) => <ClockCard key={clock.stepId} clock={clock} now={now} />);
+}
+
+function ClockCard({ clock, now }: { clock: Clock; now: LocalMinutes }) {
+  const { title, from, readyAt, waitFor, marks, factor } = clock;
+  const over = readyAt <= now;
+  const later = marks.filter(({ at }) => at > now && Math.abs(at - readyAt) > 1);
+  return (
+    <Card over={over ? title : `${title}: ${waitFor}`} data-clock={clock.stepId}>
+      <Text
+        fontFamily="mono"
+        fontSize="4xl"
+        fontWeight="bold"
+        lineHeight="1.1"
+        fontVariantNumeric="tabular-nums"
+        color={over ? "fern" : "ink"}
+        role="timer"
+        aria-label={`${title}, ${over ? "over" : "left"}`}
+      >
+        {over ? "Over" : leftWords(readyAt - now)}
+      </Text>
+      <Progress.Root value={Math.min(100, (100 * (now - from)) / Math.max(1, readyAt - from))} size="sm" my="2">
+        <Progress.Track bg="line" borderRadius="full">
+          <Progress.Range bg="fern" />
+        </Progress.Track>
+      </Progress.Root>
+      <Text fontSize="sm">{over ? `Since ${when(readyAt)}` : `Until ${when(readyAt)}`}</Text>
+      {factor > 1.01 && (
+        <Text fontSize="sm" color="mind">
+          {`The room is cold: reckoned ${formatNumber(factor, 1, "up")} times as long. From memory; feel it before you go on.`}
+        </Text>
+      )}
+      {later.length > 0 && (
+        <Box mt="1" fontSize="sm">
+          {later.map(({ cure, at }) => (
+            <Flex key={cure} justify="space-between" gap="2">
+              <Text color="muted">{CURE_WORDS[cure]}</Text>
+              <Text fontFamily="mono">{`${when(at)}, in ${formatMinutes(at - now)}`}</Text>
+            </Flex>
+          ))}
+        </Box>
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,65 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useRef, useState } from "react";
+import type { View } from "#core/bench/names";
+import { VIEW_WORDS } from "#core/bench/words";
+import type { SettledStep } from "#core/ledgers/ledger";
+import { useBuildHandle } from "../../state/context";
+import { newId } from "../../state/newId";
+import { smallPhoto } from "../../state/smallPhoto";
+import { BigButton } from "./parts";
+
+/** Takes or chooses a photograph of a step; one that is wanted from several sides asks for the next. */
+export function PhotoButton({ step }: { step: SettledStep }) {
+  const { logbook, api } = useBuildHandle();
+  const input = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  const view = nextView(step, api.shown.getState().bench.log);
+  const keep = async (file: File | undefined) => {
+    if (!file) return;
+    setBusy(true);
+    setFault(null);
+    const small = await smallPhoto(file);
+    setBusy(false);
+    if (!small.ok) return setFault(small.message);
+    const photo = newId();
+    const { jpeg, widthPx, heightPx } = small.value;
+    logbook.addPhoto(photo, jpeg, {
+      ...{ kind: "photo", photo, view, widthPx, heightPx, words: step.title.slice(0, 200) },
+      of: { kind: "step", id: step.id },
+    });
+  };
+  return (
+    <Box>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        aria-label={`Photograph of ${step.title}`}
+        onChange={({ target }) => {
+          void keep(target.files?.[0]);
+          target.value = "";
+        }}
+      />
+      <BigButton loading={busy} onClick={() => input.current?.click()}>
+        {step.photos ? `Photo ${VIEW_WORDS[view]}` : "Photo"}
+      </BigButton>
+      {fault && (
+        <Text role="alert" fontSize="sm" color="stop" mt="1">
+          {fault}
+        </Text>
+      )}
+    </Box>
+  );
+}
+
+/** The view that is still wanted of a step; of its face where none is. */
+function nextView(
+  { id, photos }: SettledStep,
+  log: readonly { event: { kind: string; view?: string; of?: { id: string } } }[],
+): View {
+  const there = log.flatMap(({ event }) => (event.kind === "photo" && event.of?.id === id ? [event.view] : []));
+  return photos?.find((v) => !there.includes(v)) ?? (photos ? "front" : "face");
+}

@@ -1,0 +1,111 @@
+import type { FigureInput } from "../figures/figure";
+import { Z95 } from "../units/normal";
+import { type Belief, believe, meanQuantile, nextQuantile } from "./mixture";
+
+/** Something that was planned and then done: minutes of a kind of work, or an amount of a material. */
+export interface PastWork {
+  of: "work" | "material";
+  /** The kind of work, or the material. */
+  id: string;
+  /** At the rates everyone starts from. */
+  planned: number;
+  actual: number;
+}
+
+/** A builder's own rate, as factors on the rate everyone starts from. */
+export interface OwnRate {
+  entries: number;
+  /** What many come to on average, with its 95 % interval. */
+  mean: number;
+  meanLow: number;
+  meanHigh: number;
+  /** The middle of the next one, and its 5–95 % span. */
+  middle: number;
+  low: number;
+  high: number;
+}
+
+/** How wide the starting rates are taken to be: ×/÷ this holds nine in ten (source: rates-and-materials). */
+const START_LOW = 0.6;
+const START_HIGH = 1.6;
+export const START_SPREAD = Math.log(START_HIGH / START_LOW) / (2 * Z95);
+
+/**
+ * What is believed before any entry: half the spread between builders, half between one job and the next. It weighs as much
+ * as one entry.
+ * @param spread standard deviation of the logarithm
+ */
+const before = (spread: number): Belief => ({ mean: 0, weight: 1, shape: 2, scale: spread ** 2 });
+
+/**
+ * A builder's own rate from what was planned and done (the conjugate lognormal; source: gelman-bda).
+ * @param ratios what was done ÷ what was planned at the starting rate; all over 0
+ * @param spread of the starting rate, standard deviation of its logarithm
+ */
+export function ownRate(ratios: readonly number[], spread = START_SPREAD): OwnRate {
+  const belief = believe(
+    before(spread),
+    ratios.map((r) => Math.log(r)),
+  );
+  const of = (ln: number) => Math.exp(ln);
+  return {
+    entries: ratios.length,
+    mean: of(meanQuantile(belief, 0.5)),
+    meanLow: of(meanQuantile(belief, 0.025)),
+    meanHigh: of(meanQuantile(belief, 0.975)),
+    middle: of(belief.mean),
+    low: of(nextQuantile(belief, 0.05)),
+    high: of(nextQuantile(belief, 0.95)),
+  };
+}
+
+/** Ratios beyond this were mistyped, or were another job altogether: they teach nothing. */
+const MOST_RATIO = 20;
+
+const keyOf = ({ of, id }: Pick<PastWork, "of" | "id">) => `${of} ${id}`;
+
+/** The own rates of a builder, by kind of work and by material. */
+export interface OwnRates {
+  /** What is known of one; undefined where the log says nothing of it. */
+  of: (of: PastWork["of"], id: string, spread?: number) => OwnRate | undefined;
+  known: readonly { of: PastWork["of"]; id: string }[];
+}
+
+/**
+ * The own rates that past work comes to; each is worked out when it is first asked for.
+ * @param past what was planned and done, in any order
+ */
+export function ownRates(past: readonly PastWork[]): OwnRates {
+  const ratios = new Map<string, number[]>();
+  const known: { of: PastWork["of"]; id: string }[] = [];
+  for (const { planned, actual, ...of } of past) {
+    const ratio = actual / planned;
+    if (!(ratio >= 1 / MOST_RATIO && ratio <= MOST_RATIO)) continue;
+    const list = ratios.get(keyOf(of));
+    if (list) list.push(ratio);
+    else {
+      ratios.set(keyOf(of), [ratio]);
+      known.push({ of: of.of, id: of.id });
+    }
+  }
+  const rates = new Map<string, OwnRate>();
+  return {
+    known,
+    of: (of, id, spread = START_SPREAD) => {
+      const own = ratios.get(keyOf({ of, id }));
+      if (!own) return undefined;
+      const key = `${keyOf({ of, id })} ${spread}`;
+      const rate = rates.get(key) ?? ownRate(own, spread);
+      rates.set(key, rate);
+      return rate;
+    },
+  };
+}
+
+/** A builder's own rate as an input of a figure: a factor, with its basis. */
+export const ownInput = (name: string, { entries, mean }: OwnRate): FigureInput => ({
+  name,
+  value: mean,
+  unit: "×",
+  basis: { kind: "log", entries },
+});
