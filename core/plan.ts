@@ -183,15 +183,7 @@ export function plan(
     ...{ parts: trades.parts, supplies: stillNeeded(hand.supplies, hand.steps, stands) },
     ...{ groups: cuts.groups, stock, now: input.now, bought },
   });
-  const bench: TradeLedger = {
-    ...emptyLedger(),
-    figures: hand.figures,
-    snags: benchSnags({
-      ...{ site, stands, bought, steps: hand.steps, supplies: made.supplies },
-      wanted: new Set([...hand.supplies, ...trades.parts].map(({ materialId }) => materialId)),
-    }),
-  };
-  const before = gather([{ ...made, steps: hand.steps, supplies: hand.supplies }, buying, bench]);
+  const before = gather([{ ...made, steps: hand.steps, supplies: hand.supplies }, buying]);
   const diary = planDiary(site, {
     steps: before.steps,
     alsoAfter: untilFetched(before.steps, toBuy(buying)),
@@ -199,7 +191,15 @@ export function plan(
     measured: factsOf(trades.facts).one(DAY)?.gate?.words,
     stands,
   });
-  const all = gather([before, diary]);
+  const bench: TradeLedger = {
+    ...emptyLedger(),
+    figures: hand.figures,
+    snags: benchSnags({
+      ...{ site, stands, bought, steps: diary.settled, supplies: made.supplies },
+      wanted: new Set([...hand.supplies, ...trades.parts].map(({ materialId }) => materialId)),
+    }),
+  };
+  const all = gather([before, diary, bench]);
   const facts = factsOf(trades.facts);
   // A fix that is not about air is proved by the air as it is.
   const standing = standingIn(kept, facts.one(DAY)?.answer);

@@ -11,7 +11,7 @@ import { coldBox, dampTub, dryCabinet } from "./builds/outOfBand";
 import { sillBox } from "./builds/sillBox";
 import { towerOnEnd } from "./builds/towerOnEnd";
 
-export { antYard } from "./builds/antYard";
+export { ANT_YARD, antYard } from "./builds/antYard";
 export { BRAMBLE_TOWER, brambleTower } from "./builds/brambleTower";
 export { flatPack } from "./builds/flatPack";
 export { HABERDASHER, haberdasher } from "./builds/haberdasher";

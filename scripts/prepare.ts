@@ -6,6 +6,7 @@ import { createBuild, listBuilds } from "../db/builds";
 import { bringLog } from "../db/log";
 import { closeDatabase, dataDirectory, openDatabase } from "../db/open";
 import { writeBook, writePinnedNow, writeStock, writeWorkshop } from "../db/workshop";
+import { demoBenchLog } from "../demo/benchLogs";
 import { demoBuilds } from "../demo/builds";
 import { demoLog } from "../demo/logs";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "../demo/tern-street";
@@ -19,7 +20,7 @@ try {
     await writePinnedNow(db, DEMO_NOW, Date.now());
     for (const build of demoBuilds()) {
       const id = await createBuild(db, build, "demo");
-      await bringLog(db, id, demoLog(build));
+      await bringLog(db, id, demoBenchLog(build, demoLog(build)));
     }
     console.log(`The demo is laid out in ${dataDirectory()}.`);
   }

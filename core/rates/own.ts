@@ -31,11 +31,12 @@ const START_HIGH = 1.6;
 export const START_SPREAD = Math.log(START_HIGH / START_LOW) / (2 * Z95);
 
 /**
- * What is believed before any entry: half the spread between builders, half between one job and the next. It weighs as much
- * as one entry.
+ * What is believed before any entry: one job differs from the next about as much as the starting rates are wide, and builders
+ * from one another as much. It weighs as much as one entry for the middle, and as two for the spread, so that a hand with
+ * some entries is told by them.
  * @param spread standard deviation of the logarithm
  */
-const before = (spread: number): Belief => ({ mean: 0, weight: 1, shape: 2, scale: spread ** 2 });
+const before = (spread: number): Belief => ({ mean: 0, weight: 1, shape: 1, scale: spread ** 2 });
 
 /**
  * A builder's own rate from what was planned and done (the conjugate lognormal; source: gelman-bda).

@@ -7,6 +7,8 @@ import { hang } from "./hang";
 import { measured, starter } from "./measures";
 
 /** A round tub with a poured floor and a tube to the next box, for carpenter ants. */
+export const ANT_YARD = "Ant yard";
+
 export function antYard(): Build {
   const variant = newVariant("roundTub");
   const shell = variant.shell as RoundTubShell;
@@ -53,7 +55,7 @@ export function antYard(): Build {
     ...{ width: statedMm(120), length: statedMm(40), watts: statedMm(7), mass: statedMm(0.1), cutOut: true },
   });
   hang(variant, "smokeAlarm", "smoke-alarm", "Smoke alarm", {});
-  const build = newBuild("Ant yard", { unit: "mm" }, variant);
+  const build = newBuild(ANT_YARD, { unit: "mm" }, variant);
   build.brief.residents = [{ ...starter("carpenter-ant"), count: 400, narrowestRigid: measured(1.6) }];
   return build;
 }
