@@ -9,6 +9,7 @@ export default [
   route("import", "routes/import.ts"),
   route("rack", "routes/rack.ts"),
   route("prices", "routes/prices.ts"),
+  route("away", "routes/away.ts"),
   route("recipes", "routes/recipes.ts"),
   route("builds/:id", "routes/build.tsx", [
     index("routes/build.start.ts"),

@@ -180,7 +180,7 @@ export function plan(
   const made = gather([trades, cuts]);
   const hand = inOwnHand(made.steps, made.supplies, own);
   const buying = planBuying(site, {
-    ...{ parts: trades.parts, supplies: stillNeeded(hand.supplies, hand.steps, stands) },
+    ...{ parts: trades.parts, supplies: stillNeeded(hand.supplies, hand.steps, stands), whole: hand.supplies },
     ...{ groups: cuts.groups, stock, now: input.now, bought },
   });
   const before = gather([{ ...made, steps: hand.steps, supplies: hand.supplies }, buying]);

@@ -41,8 +41,8 @@ export function tallyUp(ledgers: {
   const local = (minutes: number | null) => (minutes === null ? null : formatLocal(minutes));
   return {
     currency: ledgers.currency,
-    costLikelyMinor: buying.likelyMinor,
-    costSafeMinor: buying.safeMinor,
+    costLikelyMinor: buying.wholeLikelyMinor,
+    costSafeMinor: buying.wholeSafeMinor,
     unpriced: buying.unpriced,
     sheets,
     usedShare: sheets === 0 ? 0 : groups.reduce((n, g) => n + g.usedShare * g.sheets, 0) / sheets,

@@ -1,8 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
+import type { BuyLine } from "#core/buying/buyLine";
+import type { DoneStep } from "#core/diary/planDiary";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { Reading } from "../fields/Reading";
 import { useBench, useBuildHandle, useShown } from "../state/context";
+import { useLog } from "../state/useLog";
 import { clockWords, dayWords } from "../ui/dates";
 import { Fields } from "../ui/Panel";
 import { QuietButton } from "../ui/QuietButton";
@@ -26,7 +29,10 @@ export function LineFields({ id }: { id: string }) {
           <Reading label="Likely is enough" value={`${formatNumber(line.odds * 100, 0, "down")} times in 100`} />
         )}
         {line.onHand && <Reading label="On hand" value={line.onHand} />}
+        {line.bought && <Reading label="Bought" value={line.bought} />}
+        {line.used && <Reading label="Used" value={line.used} />}
       </Fields>
+      <BoughtButtons line={line} />
       {line.figure && (
         <QuietButton size="xs" mt="2" onClick={() => openWorking(line.figure!)}>
           Working
@@ -36,16 +42,66 @@ export function LineFields({ id }: { id: string }) {
   );
 }
 
+/** A step that is done: as planned and as it went, side by side. */
+function DoneFields({ done }: { done: DoneStep }) {
+  const { doneAt, readyAt, plannedMinutes, minutes, planned } = done;
+  return (
+    <Fields>
+      <Reading label="Done" value={`${dayWords(doneAt)} ${clockWords(doneAt)}`} />
+      {readyAt > doneAt && <Reading label="Ready" value={`${dayWords(readyAt)} ${clockWords(readyAt)}`} />}
+      <Reading label="By the plan" value={formatMinutes(plannedMinutes)} />
+      <Reading label="It took" value={minutes === null ? "nobody said" : formatMinutes(minutes)} />
+      {!planned && <Reading label="The design" value="has it no more" tone="mind" />}
+    </Fields>
+  );
+}
+
+/** Says that a line is bought: as many packs as are likely, or to be safe. */
+function BoughtButtons({ line }: { line: BuyLine }) {
+  const log = useLog();
+  const counts = [
+    ["Bought as likely", line.likely, line.likelyMinor],
+    ["Bought to be safe", line.safe, line.safeMinor],
+  ] as const;
+  const wanted = counts.filter(([, packs]) => packs.some(({ count }) => count > 0));
+  const offered = wanted.filter(([, packs], i) => i === 0 || packWords(packs) !== packWords(wanted[0]![1]));
+  if (offered.length === 0) return null;
+  return (
+    <Box display="flex" gap="2" mt="2">
+      {offered.map(([words, packs, priceMinor], i) => (
+        <QuietButton
+          key={words}
+          size="xs"
+          onClick={() =>
+            log.add({
+              ...{ kind: "bought", line: line.id, material: line.materialId, name: line.label, shelf: line.shelf },
+              packs: packs
+                .filter(({ count }) => count > 0)
+                .map(({ pack, count }) => ({ pack: pack.id, name: pack.name, count, content: pack.content })),
+              priceMinor,
+            })
+          }
+        >
+          {offered.length === 1 && i === 0 ? "Bought" : words}
+        </QuietButton>
+      ))}
+    </Box>
+  );
+}
+
 /** A step of the diary: when, how, what it needs, its cautions and its pass mark. */
 export function StepFields({ id }: { id: string }) {
   const found = useShown(({ plan }) => {
     const step = plan.steps.find((s) => s.id === id);
     const entry = plan.diary.entries.find((e) => e.stepId === id);
+    const done = plan.diary.done.find((d) => d.stepId === id);
+    if (done) return { done };
     if (!step || !entry) return undefined;
     const after = step.after.map((a) => `“${plan.steps.find((s) => s.id === a.id)!.title}” (${a.because})`);
     return { step, entry, after };
   });
   if (!found) return null;
+  if (found.done) return <DoneFields done={found.done} />;
   const { step, entry, after } = found;
   return (
     <Box fontSize="sm" lineHeight="1.35">

@@ -5,6 +5,7 @@ import { received, sendable } from "#core/sent";
 import { seenOf } from "#core/things/seen";
 import { STAGES } from "#core/trades/stages";
 import { openDatabase } from "#db/open";
+import { guestContext } from "../away";
 import { nowMinutes } from "../clock.server";
 import { BuildHeader } from "../frame/BuildHeader";
 import { KeepHand } from "../frame/KeepHand";
@@ -21,7 +22,7 @@ import { createBuildStore } from "../state/store";
 import { SIDE_WIDTH } from "../ui/room";
 import type { Route } from "./+types/build";
 
-export async function loader({ params }: Route.LoaderArgs) {
+export async function loader({ params, context }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
   if (!input) throw data("There is no build of this name. It may have been renamed or never kept.", { status: 404 });
   if (!input.ok) throw data(input.message, { status: 409 });
@@ -31,6 +32,8 @@ export async function loader({ params }: Route.LoaderArgs) {
   const ids = STAGES.map((stage) => stage.id);
   return {
     ...{ id: params.id, design, revision, unread: unread.length, bench, clock: await nowMinutes(db) },
+    // A device that was let in from the network has this one page.
+    guest: context.get(guestContext),
     ...{ stages: STAGES, plan: sendable(plan), seen: seenOf(plan, ids) },
   };
 }
@@ -54,6 +57,7 @@ function OpenBuild({
   unread,
   bench,
   clock,
+  guest,
   stages,
   plan,
   seen,
@@ -80,6 +84,7 @@ function OpenBuild({
   }, [id, api]);
   // What works its day out is fetched after the page stands.
   useEffect(() => {
+    if (guest) return;
     let stop: (() => void) | undefined;
     let gone = false;
     void Promise.all([import("../state/dayKeeper"), import("../state/sureKeeper")]).then(
@@ -96,7 +101,7 @@ function OpenBuild({
       gone = true;
       stop?.();
     };
-  }, [id, api]);
+  }, [id, api, guest]);
   // On a phone the bench has the page to itself: one step, large.
   const whole = useLocation().pathname.endsWith("/bench");
   return (

@@ -19,6 +19,9 @@ export interface BuyLedger extends TradeLedger {
   lines: BuyLine[];
   /** What was paid for what is bought already. */
   spentMinor: number;
+  /** What the whole build costs beside what was on hand, bought and used or not. */
+  wholeLikelyMinor: number;
+  wholeSafeMinor: number;
   likelyMinor: number;
   safeMinor: number;
   unpriced: number;
@@ -33,8 +36,9 @@ const costOf = (counts: PackCount[]): number | null =>
 /** What the shopping list is made of. */
 interface ToBuy {
   parts: Part[];
-  /** What steps that are still to be done need. */
+  /** What steps that are still to be done need, and what all of them do. */
   supplies: Supply[];
+  whole: Supply[];
   groups: SheetGroup[];
   stock: Stock;
   now: string;
@@ -70,30 +74,54 @@ function withBought(line: BuyLine, { boughtFor, usedOf }: BoughtAndUsed, words: 
   };
 }
 
+/** Every line of the list, for these supplies and this shelf. */
+const linesOf = (site: Site, { groups, parts }: ToBuy, supplies: readonly Supply[], stock: Stock): BuyLine[] => [
+  ...groups.filter((g) => !g.own).map((g) => sheetLine(site, g)),
+  ...glassLines(site, parts),
+  ...barLines(site, parts),
+  ...slipLines(site),
+  ...mergedSupplies(supplies).map((s) => supplyLine(site, s, stock)),
+];
+
+/** Whether nothing was bought or used for the build yet. */
+const isUntouched = ({ supplies, whole, bought }: ToBuy): boolean =>
+  bought.boughtFor.size === 0 && bought.usedOf.size === 0 && supplies.every((s, i) => s === whole[i]);
+
+/** The list as it was before anything was bought or used: with what was on the shelf then. */
+function wholeLines(site: Site, needs: ToBuy): BuyLine[] {
+  const { tookOf, shelvedOf } = needs.bought;
+  const materials = new Set([...needs.stock.onHand.map((s) => s.material), ...tookOf.keys()]);
+  const onHand = [...materials].map((material) => {
+    const now = needs.stock.onHand.reduce((n, s) => n + (s.material === material ? s.amount : 0), 0);
+    const amount = Math.max(0, now + (tookOf.get(material) ?? 0) - (shelvedOf.get(material) ?? 0));
+    return { material, amount, note: "" };
+  });
+  return linesOf(site, needs, needs.whole, { ...needs.stock, onHand });
+}
+
 /** The whole shopping list from the gathered ledgers. */
 export function planBuying(site: Site, needs: ToBuy): BuyLedger {
   const { currency } = site.workshop;
-  const lines = [
-    ...needs.groups.filter((g) => !g.own).map((g) => sheetLine(site, g)),
-    ...glassLines(site, needs.parts),
-    ...barLines(site, needs.parts),
-    ...slipLines(site),
-    ...mergedSupplies(needs.supplies).map((s) => supplyLine(site, s, needs.stock)),
-  ].map((line) => withBought(line, needs.bought, amountWords(site, needs.supplies, line)));
-  const sum = (key: "likelyMinor" | "safeMinor") => lines.reduce((n, l) => n + (l[key] ?? 0), 0);
-  const likelyMinor = sum("likelyMinor");
-  const safeMinor = sum("safeMinor");
+  const lines = linesOf(site, needs, needs.supplies, needs.stock).map((line) =>
+    withBought(line, needs.bought, amountWords(site, needs.supplies, line)),
+  );
+  const sumOf = (list: readonly BuyLine[], key: "likelyMinor" | "safeMinor") =>
+    list.reduce((n, l) => n + (l[key] ?? 0), 0);
+  const [likelyMinor, safeMinor] = [sumOf(lines, "likelyMinor"), sumOf(lines, "safeMinor")];
+  const whole = isUntouched(needs) ? lines : wholeLines(site, needs);
+  const [wholeLikelyMinor, wholeSafeMinor] = [sumOf(whole, "likelyMinor"), sumOf(whole, "safeMinor")];
   const unpriced = lines.filter((l) => l.likelyMinor === null).length;
   return {
     ...emptyLedger(),
     lines,
     spentMinor: needs.bought.spentMinor,
+    ...{ wholeLikelyMinor, wholeSafeMinor },
     likelyMinor,
     safeMinor,
     unpriced,
     steps: [fetchStep(lines)],
     snags: [
-      ...budgetSnags(site, safeMinor),
+      ...budgetSnags(site, wholeSafeMinor),
       ...priceSnags(lines),
       ...contentSnags(site, needs.supplies),
       ...barSnags(site, needs.parts),
@@ -103,15 +131,19 @@ export function planBuying(site: Site, needs: ToBuy): BuyLedger {
       {
         id: "buying/cost",
         label: "Cost, likely",
-        value: majorUnits(likelyMinor, currency),
-        high: majorUnits(safeMinor, currency),
+        value: majorUnits(wholeLikelyMinor, currency),
+        high: majorUnits(wholeSafeMinor, currency),
         unit: currency,
         formula: "Σ whole packs × price; safe is enough nine times in ten (lognormal, stated ranges as 5–95 %)",
-        inputs: lines.map((l) => ({
-          name: l.label,
-          value: majorUnits(l.likelyMinor ?? 0, currency),
-          unit: currency,
-        })),
+        inputs: [
+          ...whole.map((l) => ({ name: l.label, value: majorUnits(l.likelyMinor ?? 0, currency), unit: currency })),
+          ...(whole === lines
+            ? []
+            : [
+                { name: "of it still to buy", value: majorUnits(likelyMinor, currency), unit: currency },
+                { name: "spent, by your log", value: majorUnits(needs.bought.spentMinor, currency), unit: currency },
+              ]),
+        ],
       },
     ],
   };

@@ -10,13 +10,13 @@ export const line: ThingKind = {
     ),
 };
 
-/** A step of the diary. */
+/** A step of the diary, still to do or done. */
 export const step: ThingKind = {
-  list: ({ diary, steps }) =>
-    diary.entries.map(
-      (e): Thing => ({
-        ...{ kind: "step", id: e.stepId, what: "step", stage: "diary", paths: [] },
-        name: steps.find((s) => s.id === e.stepId)!.title,
-      }),
-    ),
+  list: ({ diary, steps }) => {
+    const titles = new Map(steps.map(({ id, title }) => [id, title]));
+    return [
+      ...diary.entries.map(({ stepId }) => ({ id: stepId, name: titles.get(stepId)!, what: "step" })),
+      ...diary.done.map(({ stepId, title }) => ({ id: stepId, name: title, what: "step, done" })),
+    ].map((of): Thing => ({ ...of, kind: "step", stage: "diary", paths: [] }));
+  },
 };

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { lazy, useState } from "react";
 import { NavLink } from "react-router";
 import { clocksOf, heldBack, heldNow, stepsNow, waitsOf } from "#core/bench/view";
 import { standing } from "#core/log/standing";
@@ -8,6 +8,7 @@ import { Side } from "../../frame/Side";
 import { StageHead } from "../../frame/StageHead";
 import { useBuildHandle, useSettled } from "../../state/context";
 import { useClockNow } from "../../state/useClockNow";
+import { useGuest } from "../../state/useGuest";
 import { clockWords, dayWords } from "../../ui/dates";
 import { POSTURE } from "../../words/posture";
 import { ClocksCard } from "./ClocksCard";
@@ -19,11 +20,14 @@ import { Card } from "./parts";
 import { mayNotify } from "./ring";
 import { useAwake } from "./useAwake";
 
+const AwayFields = lazy(() => import("./AwayFields").then((m) => ({ default: m.AwayFields })));
+
 /** The bench: the step now, clocks of what sets, and what happened; for wet gloves first. */
 export default function BenchStage() {
   const { buildId } = useBuildHandle();
   const { plan, bench, design } = useSettled();
   const now = useClockNow();
+  const guest = useGuest();
   const [taken, setTaken] = useState<string | null>(null);
   const of = { steps: plan.steps, stands: plan.stands, entries: plan.diary.entries };
   const can = stepsNow(of, now);
@@ -32,6 +36,10 @@ export default function BenchStage() {
   const begun = step && plan.stands.get(step.id)?.state === "begun";
   const awake = useAwake(begun === true);
   const held = heldNow(of, now);
+  const [next, ...rest] = clocksOf(of, now);
+  // The one that is over next stands over the buttons; the others under them.
+  const first = next && next.readyAt > now ? [next] : [];
+  const others = next && first.length === 0 ? [next, ...rest] : rest;
   const titleOf = (id: string) => plan.steps.find((s) => s.id === id)?.title ?? id;
   const doneCount = plan.steps.length - plan.diary.entries.length;
   const photos = standing(bench.log).flatMap(({ event }) =>
@@ -47,9 +55,11 @@ export default function BenchStage() {
             <Text as="h1" fontWeight="bold" fontSize="lg" truncate>
               {design.name}
             </Text>
-            <NavLink to={`/builds/${buildId}/diary`} style={{ padding: "10px 0 10px 12px", whiteSpace: "nowrap" }}>
-              All pages
-            </NavLink>
+            {!guest && (
+              <NavLink to={`/builds/${buildId}/diary`} style={{ padding: "10px 0 10px 12px", whiteSpace: "nowrap" }}>
+                All pages
+              </NavLink>
+            )}
           </Flex>
           <Text fontSize="sm" color="barMuted">
             {place}
@@ -82,7 +92,7 @@ export default function BenchStage() {
                   <Text fontSize="lg">Everything in the plan is done.</Text>
                 </Card>
               )}
-              <ClocksCard clocks={clocksOf(of, now)} now={now} />
+              <ClocksCard clocks={first} now={now} />
               {step && (
                 <DoneCard
                   key={step.id}
@@ -96,6 +106,7 @@ export default function BenchStage() {
                   }}
                 />
               )}
+              <ClocksCard clocks={others} now={now} />
               {awake === false && (
                 <Text fontSize="sm" color="muted">
                   This browser does not let the page keep the screen on.
@@ -116,7 +127,17 @@ export default function BenchStage() {
         </Box>
       </Flex>
       <Box display={{ base: "none", xl: "contents" }}>
-        <Side stage="bench" own={{ title: "This build", fields: <Later>{null}</Later> }} />
+        <Side
+          stage="bench"
+          own={{
+            title: "On your phone",
+            fields: (
+              <Later>
+                <AwayFields />
+              </Later>
+            ),
+          }}
+        />
       </Box>
     </>
   );

@@ -1,8 +1,8 @@
-import { Box, Flex, Progress, Text } from "@chakra-ui/react";
+import { Box, Progress, Text } from "@chakra-ui/react";
 import { useEffect, useRef } from "react";
 import type { Clock } from "#core/bench/view";
 import type { LocalMinutes } from "#core/design/localTime";
-import { formatMinutes, formatNumber } from "#core/units/format";
+import { formatNumber } from "#core/units/format";
 import { clockWords, dayWords } from "../../ui/dates";
 import { CURE_WORDS } from "../../words/cures";
 import { Card } from "./parts";
@@ -30,33 +30,52 @@ export function ClocksCard({ clocks, now }: { clocks: readonly Clock[]; now: Loc
       else if (rung.current.delete(key)) ring(title);
     }
   }, [clocks, now]);
-  return clocks.map((clock) => <ClockCard key={clock.stepId} clock={clock} now={now} />);
+  const running = clocks.filter(({ readyAt }) => readyAt > now);
+  const over = clocks.filter(({ readyAt }) => readyAt <= now);
+  return (
+    <>
+      {running.map((clock) => (
+        <ClockCard key={clock.stepId} clock={clock} now={now} />
+      ))}
+      {over.length > 0 && (
+        <Card over="Clocks that are over">
+          {over.map(({ stepId, title, readyAt, marks }) => {
+            const next = marks.find(({ at }) => at > now);
+            return (
+              <Box key={stepId} py="1" data-clock={stepId}>
+                <Text fontWeight="bold">{`${title}: since ${when(readyAt)}`}</Text>
+                {next && <Text fontSize="sm">{`${CURE_WORDS[next.cure]} from ${when(next.at)}`}</Text>}
+              </Box>
+            );
+          })}
+        </Card>
+      )}
+    </>
+  );
 }
 
 function ClockCard({ clock, now }: { clock: Clock; now: LocalMinutes }) {
   const { title, from, readyAt, waitFor, marks, factor } = clock;
-  const over = readyAt <= now;
   const later = marks.filter(({ at }) => at > now && Math.abs(at - readyAt) > 1);
   return (
-    <Card over={over ? title : `${title}: ${waitFor}`} data-clock={clock.stepId}>
+    <Card over={`${title}: ${waitFor}`} data-clock={clock.stepId}>
       <Text
         fontFamily="mono"
         fontSize="4xl"
         fontWeight="bold"
         lineHeight="1.1"
         fontVariantNumeric="tabular-nums"
-        color={over ? "fern" : "ink"}
         role="timer"
-        aria-label={`${title}, ${over ? "over" : "left"}`}
+        aria-label={`${title}, left`}
       >
-        {over ? "Over" : leftWords(readyAt - now)}
+        {leftWords(readyAt - now)}
       </Text>
       <Progress.Root value={Math.min(100, (100 * (now - from)) / Math.max(1, readyAt - from))} size="sm" my="2">
         <Progress.Track bg="line" borderRadius="full">
           <Progress.Range bg="fern" />
         </Progress.Track>
       </Progress.Root>
-      <Text fontSize="sm">{over ? `Since ${when(readyAt)}` : `Until ${when(readyAt)}`}</Text>
+      <Text fontSize="sm">{`Until ${when(readyAt)}`}</Text>
       {factor > 1.01 && (
         <Text fontSize="sm" color="mind">
           {`The room is cold: reckoned ${formatNumber(factor, 1, "up")} times as long. From memory; feel it before you go on.`}
@@ -65,10 +84,7 @@ function ClockCard({ clock, now }: { clock: Clock; now: LocalMinutes }) {
       {later.length > 0 && (
         <Box mt="1" fontSize="sm">
           {later.map(({ cure, at }) => (
-            <Flex key={cure} justify="space-between" gap="2">
-              <Text color="muted">{CURE_WORDS[cure]}</Text>
-              <Text fontFamily="mono">{`${when(at)}, in ${formatMinutes(at - now)}`}</Text>
-            </Flex>
+            <Text key={cure}>{`${CURE_WORDS[cure]} from ${when(at)}`}</Text>
           ))}
         </Box>
       )}

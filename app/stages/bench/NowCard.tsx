@@ -1,15 +1,12 @@
 import { Box, List, Text } from "@chakra-ui/react";
 import type { WaitStands } from "#core/bench/view";
+import type { LocalMinutes } from "#core/design/localTime";
 import type { SettledStep } from "#core/ledgers/ledger";
 import { formatMinutes } from "#core/units/format";
 import { clockWords, dayWords } from "../../ui/dates";
 import { Card } from "./parts";
 
-const WAIT_WORDS: Record<WaitStands["state"], (at: string) => string> = {
-  over: (at) => `ready since ${at}`,
-  setting: (at) => `not before ${at}`,
-  open: () => "not done yet",
-};
+const when = (at: LocalMinutes) => `${dayWords(at)} ${clockWords(at)}`;
 
 /** The step now: what it is, what it needs, what must be dry, what not to do next. */
 export function NowCard({
@@ -23,6 +20,9 @@ export function NowCard({
   held: readonly { title: string; because: string }[];
 }) {
   const [first, ...more] = held;
+  const open = waits.filter(({ state }) => state !== "over");
+  // What became ready last is what hands would feel for.
+  const [last] = waits.filter(({ state }) => state === "over").sort((a, b) => (b.at ?? 0) - (a.at ?? 0));
   return (
     <>
       <Card over={`Now, ${formatMinutes(step.handsOnMinutes)} by the plan`} data-now={step.id}>
@@ -40,18 +40,22 @@ export function NowCard({
             {`${step.toHand.join(", ")}.`}
           </Text>
         )}
-        {waits.length > 0 && (
-          <List.Root mt="2" ps="5" fontSize="md">
-            {waits.map(({ id, title, because, state, at }) => (
-              <List.Item
-                key={id}
-                color={state === "over" ? "ink" : "stop"}
-                fontWeight={state === "over" ? "normal" : "bold"}
-              >
-                {`${title}: ${WAIT_WORDS[state](at === null ? "" : `${dayWords(at)} ${clockWords(at)}`)} (${because})`}
+        {open.length > 0 && (
+          <List.Root mt="2" ps="5" fontSize="lg" color="stop" fontWeight="bold">
+            {open.map(({ id, title, because, state, at }) => (
+              <List.Item key={id}>
+                {`${title}: ${state === "setting" && at !== null ? `not before ${when(at)}` : "not done yet"} (${because})`}
               </List.Item>
             ))}
           </List.Root>
+        )}
+        {last?.at && (
+          <Text mt="2" fontSize="md">
+            <Text as="span" fontWeight="bold">
+              Ready:{" "}
+            </Text>
+            {`${last.title}, since ${when(last.at)} (${last.because}).`}
+          </Text>
         )}
         {first && (
           <Text fontSize="md" mt="2">

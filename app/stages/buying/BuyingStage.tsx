@@ -15,7 +15,7 @@ import { Prices } from "./Prices";
 /** The shopping list: whole packs, likely and safe, and what the safety costs. */
 export default function BuyingStage() {
   const { buildId } = useBuildHandle();
-  const { lines, likelyMinor, safeMinor, unpriced } = useShown(({ plan }) => plan.buying);
+  const { lines, likelyMinor, safeMinor, spentMinor, unpriced } = useShown(({ plan }) => plan.buying);
   const leftOut = useShown(({ plan }) => [...new Set(plan.facts.all(UNCOUNTED))]);
   const { currency } = useBench().workshop;
   const money = (minor: number | null) => (minor === null ? "?" : formatMoney(minor, currency));
@@ -23,7 +23,7 @@ export default function BuyingStage() {
     <Workbench
       stage="buying"
       title="Buying"
-      summary={`${money(likelyMinor)} likely, ${money(safeMinor)} to be safe${unpriced > 0 ? `, ${unpriced} without a price` : ""}`}
+      summary={`${money(likelyMinor)} likely, ${money(safeMinor)} to be safe${spentMinor > 0 ? ` still to buy, ${money(spentMinor)} spent` : ""}${unpriced > 0 ? `, ${unpriced} without a price` : ""}`}
       tools={
         <>
           <QuietLink to={`/builds/${buildId}/files/shopping.csv`} reloadDocument>
@@ -41,6 +41,7 @@ export default function BuyingStage() {
             <Fields>
               <Reading label="Likely" value={money(likelyMinor)} />
               <Reading label="To be safe" value={money(safeMinor)} />
+              {spentMinor > 0 && <Reading label="Spent" value={money(spentMinor)} />}
               <FigureReading id="buying/cost" label="Working" />
               <FigureReading id="fixtures/monthCost" />
             </Fields>
@@ -95,7 +96,14 @@ function LineRow({ line, money }: { line: BuyLine; money: (minor: number | null)
           {line.need}
         </Text>
       </Table.Cell>
-      <Table.Cell fontSize="sm">{packWords(line.likely)}</Table.Cell>
+      <Table.Cell fontSize="sm">
+        {packWords(line.likely.filter(({ count }) => count > 0))}
+        {(line.bought || line.used) && (
+          <Text fontSize="xs" color="muted">
+            {[line.bought && `bought ${line.bought}`, line.used && `used ${line.used}`].filter(Boolean).join(", ")}
+          </Text>
+        )}
+      </Table.Cell>
       <Table.Cell textAlign="end">
         <Prices line={line} />
       </Table.Cell>

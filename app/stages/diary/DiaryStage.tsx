@@ -15,13 +15,13 @@ const PanelsSaveLine = lazy(() => import("../background/PanelsSaveLine").then((m
 
 /** The steps laid on the builder's own hours: weeks with their bars, days as lines, one step in hand. */
 export default function DiaryStage() {
-  const { entries, handsOnMinutes, residentsInAt } = useShown(({ plan }) => plan.diary);
+  const { entries, done, leftMinutes, residentsInAt } = useShown(({ plan }) => plan.diary);
   const titles = useShown(({ plan }) => Object.fromEntries(plan.steps.map((s) => [s.id, s.title])));
   const [first] = entries;
   const summary =
     entries.length === 0
       ? "no hours to build in: set them under Workshop"
-      : `${formatMinutes(Math.round(handsOnMinutes / 30) * 30)} of hands-on work${residentsInAt === null ? "" : `, residents in on ${dayWords(residentsInAt)}`}`;
+      : `${formatMinutes(Math.round(leftMinutes / 30) * 30)} of hands-on work${done.length > 0 ? ` left, ${done.length} steps done` : ""}${residentsInAt === null ? "" : `, residents in on ${dayWords(residentsInAt)}`}`;
   return (
     <Workbench
       stage="diary"
@@ -57,6 +57,25 @@ export default function DiaryStage() {
           </Flex>
         ))}
       </RowSheet>
+      {done.length > 0 && (
+        <Box mt="2">
+          <RowSheet title={`Done: ${done.length} steps`}>
+            {[...done].reverse().map((step) => (
+              <Flex key={step.stepId} gap="3" py="0.5" borderTopWidth="1px" borderColor="line" align="baseline">
+                <Text fontFamily="mono" fontSize="xs" w="8.6rem" flexShrink={0}>
+                  {`${dayWords(step.doneAt)} ${clockWords(step.doneAt)}`}
+                </Text>
+                <Box flex="1" fontSize="sm">
+                  <StepName id={step.stepId} title={step.title} last />
+                </Box>
+                <Text fontFamily="mono" fontSize="xs" color="muted" flexShrink={0}>
+                  {`${formatMinutes(step.plannedMinutes)} planned, ${step.minutes === null ? "–" : formatMinutes(step.minutes)}`}
+                </Text>
+              </Flex>
+            ))}
+          </RowSheet>
+        </Box>
+      )}
       <Box mt="2">
         <Later>
           <PanelsSaveLine titled />
