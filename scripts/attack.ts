@@ -13,6 +13,7 @@ import { STAGES } from "../app/stages/list";
 import { tryFix } from "../core/snags/fix";
 import { readBuildFile, writeBuildFile } from "../files/buildFile";
 import { ask } from "./attack/ask";
+import { devices } from "./attack/devices";
 import { hostileFile } from "./attack/hostile";
 import { BROWSER_ARGS, freePort, must, needChromium, root, startServer } from "./run.mjs";
 
@@ -24,12 +25,14 @@ const FORM_TYPE = { "Content-Type": "application/x-www-form-urlencoded" };
 const WRITES: readonly (readonly [path: string, headers: Record<string, string>, body: string])[] = [
   [`/builds/${BUILD}/save`, JSON_TYPE, '{"base":null,"design":{}}'],
   [`/builds/${BUILD}/log`, JSON_TYPE, "[]"],
+  [`/builds/${BUILD}/photos/00000000`, { "Content-Type": "image/jpeg" }, "x"],
   [`/builds/${BUILD}/nestings`, JSON_TYPE, "{}"],
   [`/builds/${BUILD}/day`, JSON_TYPE, "{}"],
   ["/import", JSON_TYPE, "{}"],
   ["/rack", FORM_TYPE, "drop=R1"],
   ["/rack.data", FORM_TYPE, "drop=R1"],
   ["/prices", FORM_TYPE, "pack=silicone-310&price=1"],
+  ["/away", JSON_TYPE, '{"do":"close"}'],
   ["/recipes", JSON_TYPE, '{"name":"Theirs"}'],
   ["/workshop", FORM_TYPE, "name=Theirs"],
   ["/workshop.data", FORM_TYPE, "name=Theirs"],
@@ -252,6 +255,7 @@ try {
   await strangers(server.address);
   await framingAndPaths(server.address);
   await prototypes(server.address);
+  await devices(server.address, BUILD, "ant-yard", note);
   const id = await hostileNames(server.address);
   if (!short) await inBrowser(server.address, id);
   await ownPage(server.address);

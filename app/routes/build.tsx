@@ -120,8 +120,10 @@ function OpenBuild({
         templateRows={{ base: "auto auto minmax(0, 1fr) auto", md: "auto minmax(0, 1fr) auto" }}
         height="100dvh"
       >
-        <Box gridArea="head" display={whole ? { base: "none", md: "block" } : "block"}>
-          <BuildHeader saver={() => saver.current} />
+        <Box gridArea="head">
+          <Box display={whole ? { base: "none", md: "block" } : "block"}>
+            <BuildHeader saver={() => saver.current} />
+          </Box>
           <Notice unread={unread} />
         </Box>
         <Box

@@ -35,8 +35,13 @@ const subjectsOf = (parcel: Parcel): (string | undefined)[] =>
  * Adds to the build's log: at once on the page, then on the server in the order they were made. An entry the server refuses
  * is taken off the page again, with its reason; while the server is silent it stays on this device and is sent again, under
  * the same id, also after the page was closed.
+ * @param reach how the server is reached
  */
-export function createLogbook(buildId: string, api: BuildStore) {
+export function createLogbook(
+  buildId: string,
+  api: BuildStore,
+  reach: (path: string, init: RequestInit) => Promise<Response> = (path, init) => fetch(path, init),
+) {
   const state = createStore<LogbookState>()(() => ({ message: null, waiting: 0 }));
   const queue: Parcel[] = [];
   let busy = false;
@@ -59,7 +64,7 @@ export function createLogbook(buildId: string, api: BuildStore) {
   };
 
   const post = (parcels: readonly Parcel[]) =>
-    fetch(`/builds/${buildId}/log`, {
+    reach(`/builds/${buildId}/log`, {
       method: "POST",
       headers: { "Content-Type": "application/json" },
       body: JSON.stringify(
@@ -72,7 +77,7 @@ export function createLogbook(buildId: string, api: BuildStore) {
       keepalive: true,
     });
   const postPhoto = ({ photo, jpeg }: Extract<Parcel, { kind: "photo" }>) =>
-    fetch(`/builds/${buildId}/photos/${photo}`, {
+    reach(`/builds/${buildId}/photos/${photo}`, {
       method: "POST",
       headers: { "Content-Type": "image/jpeg" },
       body: jpeg,

@@ -17,7 +17,7 @@ import { HappenedCard } from "./HappenedCard";
 import { NextCard } from "./NextCard";
 import { NowCard } from "./NowCard";
 import { Card } from "./parts";
-import { mayNotify } from "./ring";
+import { mayNotify, useRing } from "./useRing";
 import { useAwake } from "./useAwake";
 
 const AwayFields = lazy(() => import("./AwayFields").then((m) => ({ default: m.AwayFields })));
@@ -36,7 +36,9 @@ export default function BenchStage() {
   const begun = step && plan.stands.get(step.id)?.state === "begun";
   const awake = useAwake(begun === true);
   const held = heldNow(of, now);
-  const [next, ...rest] = clocksOf(of, now);
+  const clocks = clocksOf(of, now);
+  useRing(clocks, now);
+  const [next, ...rest] = clocks;
   // The one that is over next stands over the buttons; the others under them.
   const first = next && next.readyAt > now ? [next] : [];
   const others = next && first.length === 0 ? [next, ...rest] : rest;

@@ -1,12 +1,10 @@
 import { Box, Progress, Text } from "@chakra-ui/react";
-import { useEffect, useRef } from "react";
 import type { Clock } from "#core/bench/view";
 import type { LocalMinutes } from "#core/design/localTime";
 import { formatNumber } from "#core/units/format";
 import { clockWords, dayWords } from "../../ui/dates";
 import { CURE_WORDS } from "../../words/cures";
 import { Card } from "./parts";
-import { ring } from "./ring";
 
 const two = (n: number) => String(n).padStart(2, "0");
 
@@ -20,16 +18,8 @@ function leftWords(minutes: number): string {
 
 const when = (at: LocalMinutes) => `${dayWords(at)} ${clockWords(at)}`;
 
-/** Clocks of what sets, the next to be over first; one that is over rings once. */
+/** Clocks of what sets, the next to be over first. */
 export function ClocksCard({ clocks, now }: { clocks: readonly Clock[]; now: LocalMinutes }) {
-  const rung = useRef(new Set<string>());
-  useEffect(() => {
-    for (const { stepId, readyAt, title } of clocks) {
-      const key = `${stepId} ${readyAt}`;
-      if (readyAt > now) rung.current.add(key);
-      else if (rung.current.delete(key)) ring(title);
-    }
-  }, [clocks, now]);
   const running = clocks.filter(({ readyAt }) => readyAt > now);
   const over = clocks.filter(({ readyAt }) => readyAt <= now);
   return (

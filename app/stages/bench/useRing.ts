@@ -1,10 +1,14 @@
+import { useEffect, useRef } from "react";
+import type { Clock } from "#core/bench/view";
+import type { LocalMinutes } from "#core/design/localTime";
+
 /** Asks the browser whether it may show a note when a clock is over; it asks only once. */
 export function mayNotify(): void {
   if ("Notification" in window && Notification.permission === "default") void Notification.requestPermission();
 }
 
 /** Two short tones, and a note where that is allowed: something has set. */
-export function ring(title: string): void {
+function ring(title: string): void {
   try {
     const audio = new AudioContext();
     for (const [at, hz] of [
@@ -26,4 +30,16 @@ export function ring(title: string): void {
   }
   if ("Notification" in window && Notification.permission === "granted")
     new Notification(title, { body: "Its wait is over." });
+}
+
+/** Rings once when a clock that was running is over. */
+export function useRing(clocks: readonly Clock[], now: LocalMinutes): void {
+  const running = useRef(new Set<string>());
+  useEffect(() => {
+    for (const { stepId, readyAt, title } of clocks) {
+      const key = `${stepId} ${readyAt}`;
+      if (readyAt > now) running.current.add(key);
+      else if (running.current.delete(key)) ring(title);
+    }
+  }, [clocks, now]);
 }
