@@ -1,4 +1,5 @@
 import { type BoughtAndUsed, boughtAndUsed } from "./bench/bought";
+import { closingStands } from "./bench/closing/standing";
 import { inOwnHand } from "./bench/ownHand";
 import { pastWork } from "./bench/past";
 import { benchSnags } from "./bench/snags";
@@ -196,6 +197,7 @@ export function plan(
     figures: hand.figures,
     snags: benchSnags({
       ...{ site, stands, bought, steps: diary.settled, supplies: made.supplies },
+      closing: closingStands({ facts: factsOf(trades.facts), steps: diary.settled }, input.log),
       wanted: new Set([...hand.supplies, ...trades.parts].map(({ materialId }) => materialId)),
     }),
   };

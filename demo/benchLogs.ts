@@ -1,9 +1,11 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { dueCare } from "../core/bench/care/due";
+import { closingStands } from "../core/bench/closing/standing";
 import { doneEvent, usesOf } from "../core/bench/done";
 import { formatLocal, type LocalMinutes, parseLocal } from "../core/design/localTime";
 import type { Build } from "../core/document/schema";
-import type { Log } from "../core/log/schema";
-import { plan } from "../core/plan";
+import type { Log, LogEntry } from "../core/log/schema";
+import { type Plan, plan } from "../core/plan";
 import { ANT_YARD, HABERDASHER } from "./builds";
 import { DEMO_NOW, demoBook, demoStock, demoWorkshop } from "./tern-street";
 
@@ -15,6 +17,18 @@ const BEGUN: Record<string, { at: string; by: string; slow: number }> = {
 
 /** How much an evening's work differs from the last, as a factor, and how much of a material one takes. */
 const SPREAD = 0.18;
+
+/** What was looked at since residents came in, each time it was due. */
+function watched(planned: Plan, log: Log, until: LocalMinutes, by: string): LogEntry[] {
+  const told: LogEntry[] = [];
+  const { residentsInAt } = planned.diary;
+  for (;;) {
+    const [due] = residentsInAt === null ? [] : dueCare(planned, [...log, ...told], residentsInAt);
+    if (!due || due.dueAt > until) return told;
+    const event = { ...{ kind: "checked" as const, check: due.check, passed: true }, by, note: "" };
+    told.push({ id: `care-${told.length}`, at: formatLocal(due.dueAt), event });
+  }
+}
 
 /**
  * A demo build as it was worked on, evening by evening, until the demo's today: each step the diary named next, done at the
@@ -48,7 +62,8 @@ export function demoBenchLog(design: Build, log: Log): Log {
       all.filter(({ at }) => at <= today),
     );
     const [next] = planned.diary.entries;
-    if (!next || next.handsEndAt > until) return all.sort((a, b) => a.at.localeCompare(b.at));
+    if (!next || next.handsEndAt > until)
+      return [...all, ...(next ? [] : watched(planned, all, until, begun.by))].sort((a, b) => a.at.localeCompare(b.at));
     const over = overAt.get(next.stepId);
     if (over !== undefined) {
       now = parseLocal(over) ?? now;
@@ -57,6 +72,14 @@ export function demoBenchLog(design: Build, log: Log): Log {
     const { steps, stands, supplies, startSupplies, diary } = planned;
     const of = { steps, stands, supplies, startSupplies, entries: diary.entries };
     const step = steps.find((s) => s.id === next.stepId)!;
+    // Nobody moves in before the closing list is gone through.
+    if (step.reaches?.includes("residentsIn"))
+      for (const { key } of closingStands(planned, all))
+        all.push({
+          id: `check-${all.length}`,
+          at: formatLocal(next.startAt),
+          event: { kind: "checked", check: key, passed: true, by: begun.by, note: "" },
+        });
     const event = doneEvent(
       step.id,
       of,

@@ -76,7 +76,10 @@ test.describe("the bench on a phone", () => {
     await expect(page.getByRole("button", { name: /^Done, start the wait/ })).toBeDisabled();
     await used.fill("3");
     await expect(page.getByText(/more than is on the shelf, which has 60 mL/)).toBeVisible();
-    await page.getByRole("button", { name: /^As planned/ }).first().click();
+    await page
+      .getByRole("button", { name: /^As planned/ })
+      .first()
+      .click();
     await page.getByRole("textbox", { name: /^Minutes/ }).fill("0");
     await expect(page.getByText(/Type minutes from 1 to 1440/)).toBeVisible();
     await page.getByRole("textbox", { name: /^Minutes/ }).fill("600");
@@ -88,7 +91,9 @@ test.describe("the bench on a phone", () => {
     const clock = page.locator("[data-clock='background/right/siliconefibre-1']");
     await expect(clock.getByRole("timer")).toHaveText(/^(24 h 00|23 h 5\d)$/);
     await expect(now(page)).toContainText("Carve the left");
-    await expect.poll(async () => (await ofKind(page, "step-done")).filter((e) => e.event.minutes === 40).length).toBe(1);
+    await expect
+      .poll(async () => (await ofKind(page, "step-done")).filter((e) => e.event.minutes === 40).length)
+      .toBe(1);
     await page.reload();
     await expect(clock.getByRole("timer")).toHaveText(/^2[34] h \d\d$/);
 
@@ -110,7 +115,11 @@ test.describe("the bench on a phone", () => {
     await expect.poll(async () => (await line.innerText()).replace(/\s+/g, " ")).toBe(before.replace(/\s+/g, " "));
   });
 
-  test("the same without a connection: kept on the phone, sent once when it is back", async ({ page, site, context }) => {
+  test("the same without a connection: kept on the phone, sent once when it is back", async ({
+    page,
+    site,
+    context,
+  }) => {
     await page.goto(`${site}/builds/${CABINET}/bench`);
     await expect(now(page)).toContainText("Silicone and fibre, right wall");
     const file = await picture(page);
@@ -121,7 +130,10 @@ test.describe("the bench on a phone", () => {
     await expect.poll(async () => (await ofKind(page, "step-begun")).length).toBeGreaterThan(0);
     await context.setOffline(true);
     await page.getByLabel(/^Photograph of/).setInputFiles(file);
-    await page.getByRole("button", { name: /^As planned/ }).first().click();
+    await page
+      .getByRole("button", { name: /^As planned/ })
+      .first()
+      .click();
     await press(page, /^Done, start the wait/);
     await expect(page.locator("[data-clock='background/right/siliconefibre-1']")).toBeVisible();
     await expect(page.getByText(/kept on this device and sent as soon as it does/)).toBeVisible();
@@ -152,7 +164,10 @@ test.describe("the bench on a phone", () => {
     const small = await page.locator("main button, main input:not([hidden]), main a").evaluateAll((all) =>
       all
         .filter((e) => (e as HTMLElement).offsetParent !== null)
-        .map((e) => ({ name: e.textContent || e.getAttribute("aria-label") || e.id, ...e.getBoundingClientRect().toJSON() }))
+        .map((e) => ({
+          name: e.textContent || e.getAttribute("aria-label") || e.id,
+          ...e.getBoundingClientRect().toJSON(),
+        }))
         .filter(({ height }) => height < 40)
         .map(({ name, width, height }) => `${name} ${Math.round(width)} × ${Math.round(height)}`),
     );

@@ -1,5 +1,6 @@
 import { data } from "react-router";
 import { writeBuildFile } from "#files/buildFile";
+import { careIcs } from "#files/careIcs";
 import { cornerTemplatePdf } from "#files/cornerTemplate";
 import { facesDxf, sheetsDxf } from "#files/dxf";
 import { labelsPdf } from "#files/labels";
@@ -15,7 +16,7 @@ import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
 
 /**
- * A build's files: `build.json`, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, `sheets.dxf`, `faces.dxf`, `sheets.svg`,
+ * A build's files: `build.json`, `care.ics` to save or subscribe to, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, `sheets.dxf`, `faces.dxf`, `sheets.svg`,
  * labels as `labels-a4.pdf` and `labels-letter.pdf`, the walk round every gap as `walk-round-a4.pdf` and
  * `walk-round-letter.pdf`, the back at 1 : 1 as `back-a4.pdf` and
  * `back-letter.pdf`, a template of each feature as
@@ -36,6 +37,13 @@ export async function loader({ params }: Route.LoaderArgs) {
   switch (params.file) {
     case "build.json":
       return send(writeBuildFile(input), "application/json; charset=utf-8");
+    case "care.ics": {
+      const planned = planOnServer(input);
+      const { residentsInAt } = planned.diary;
+      if (residentsInAt === null)
+        throw data("Nobody knows yet when residents move in: give the workshop hours first.", { status: 404 });
+      return send(careIcs(planned, input.log, input.design.name, residentsInAt), "text/calendar; charset=utf-8");
+    }
     case "cuts.csv":
       return send(cutListCsv(planOnServer(input)), "text/csv; charset=utf-8");
     case "shopping.csv":

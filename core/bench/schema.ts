@@ -108,6 +108,12 @@ export const BenchEventSchema = v.variant("kind", [
   v.object({ kind: v.literal("regret"), what: said(300), stage: key }),
   v.object({ kind: v.literal("swatch"), what: said(120), wet: words(200), dry: words(200), varnished: words(200) }),
   v.object({ kind: v.literal("weighed"), what: said(120), kg: v.pipe(finite, v.minValue(0), v.maxValue(5000)) }),
+  /** The day a resident moves: what it is carried in, by which way, with which tools and people, and what if it goes wrong. */
+  v.object({
+    kind: v.literal("moving"),
+    resident: key,
+    ...{ carriedIn: words(200), way: words(200), tool: words(200), people: words(200), fallback: words(200) },
+  }),
   /** A check of the closing list, or one that comes round again later. */
   v.object({ kind: v.literal("checked"), check: key, passed: v.boolean(), by: words(80), note: words(300) }),
   PhotoSchema,

@@ -17,10 +17,34 @@ interface Bench {
   stands: ReadonlyMap<string, StepStands>;
   bought: BoughtAndUsed;
   wanted: ReadonlySet<string>;
+  /** Checks of the closing list, and whether each was passed. */
+  closing: readonly { title: string; passed: boolean }[];
+}
+
+/** Residents that are in while a check of the closing list is open. */
+function closingSnags(
+  steps: readonly Step[],
+  stands: ReadonlyMap<string, StepStands>,
+  closing: Bench["closing"],
+): Snag[] {
+  const open = closing.filter(({ passed }) => !passed);
+  const isIn = steps.some((s) => s.reaches?.includes("residentsIn") && stands.get(s.id)?.done);
+  if (!isIn || open.length === 0) return [];
+  return [
+    {
+      rule: "bench/closing-open",
+      subject: "closing",
+      severity: "stop",
+      stage: "bench",
+      title: "Residents are in, and the closing list is open",
+      sentence: `Not ticked: ${open.map(({ title }) => title.toLowerCase()).join(", ")}.`,
+      reason: "Look at each now: what was forgotten is found by the animal (common practice, no source).",
+    },
+  ];
 }
 
 /** What is done, and what was bought, that the design has changed under. */
-export function benchSnags({ steps, supplies, stands, bought, wanted, site }: Bench): Snag[] {
+export function benchSnags({ steps, supplies, stands, bought, wanted, site, closing }: Bench): Snag[] {
   const byId = new Map(steps.map((s) => [s.id, s]));
   const snags: Snag[] = [];
   for (const [id, { done }] of stands) {
@@ -64,6 +88,7 @@ export function benchSnags({ steps, supplies, stands, bought, wanted, site }: Be
       reason: "The design has changed since. See whether what was done is still right, or do it again.",
     });
   }
+  snags.push(...closingSnags(steps, stands, closing));
   for (const [line, events] of bought.boughtFor) {
     const { material, name } = events[0]!;
     if (wanted.has(material)) continue;

@@ -1,5 +1,4 @@
 import type { LocalMinutes } from "../design/localTime";
-import type { Entry } from "../diary/schedule";
 import { CURE_IDS, type CureId } from "../ledgers/cures";
 import type { SettledStep, Step } from "../ledgers/ledger";
 import type { StepStands } from "./standing";
@@ -9,7 +8,8 @@ import { coldFactor } from "./warmth";
 export interface BenchOf {
   steps: readonly SettledStep[];
   stands: ReadonlyMap<string, StepStands>;
-  entries: readonly Entry[];
+  /** Steps still to do, in the order they are laid. */
+  entries: readonly { stepId: string }[];
 }
 
 /** Something a step waits for: over, still setting until a time, or not done yet. */

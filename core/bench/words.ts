@@ -70,6 +70,8 @@ const WORDS: Words = {
   swatch: ({ what, wet, dry, varnished }) =>
     `Swatch ${what}: ${[wet && `wet ${wet}`, dry && `dry ${dry}`, varnished && `varnished ${varnished}`].filter(Boolean).join(", ")}`,
   weighed: ({ what, kg }) => `Weighed: ${what}, ${formatNumber(kg, 1)} kg`,
+  moving: ({ resident, carriedIn, people }) =>
+    `Moving ${resident}: in ${carriedIn || "nothing yet"}${people ? `, with ${people}` : ""}`,
   checked: ({ check, passed, by, note }) =>
     `${passed ? "Checked" : "Did not pass"}: ${check}${by ? ` by ${by}` : ""}${note ? `, ${note}` : ""}`,
   photo: ({ view, words }) => `Photograph ${VIEW_WORDS[view]}${words ? `: ${words}` : ""}`,

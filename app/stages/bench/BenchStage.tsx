@@ -15,11 +15,17 @@ import { ClocksCard } from "./ClocksCard";
 import { DoneCard } from "./DoneCard";
 import { HappenedCard } from "./HappenedCard";
 import { NextCard } from "./NextCard";
+import { NoteCard } from "./NoteCard";
 import { NowCard } from "./NowCard";
 import { Card } from "./parts";
-import { mayNotify, useRing } from "./useRing";
 import { useAwake } from "./useAwake";
+import { mayNotify, useRing } from "./useRing";
 
+/** Steps before the end from which on closing and moving are shown. */
+const NEAR_STEPS = 8;
+const ClosingCard = lazy(() => import("./ClosingCard").then((m) => ({ default: m.ClosingCard })));
+const CareCard = lazy(() => import("./CareCard").then((m) => ({ default: m.CareCard })));
+const MovingCard = lazy(() => import("./MovingCard").then((m) => ({ default: m.MovingCard })));
 const AwayFields = lazy(() => import("./AwayFields").then((m) => ({ default: m.AwayFields })));
 
 /** The bench: the step now, clocks of what sets, and what happened; for wet gloves first. */
@@ -47,6 +53,8 @@ export default function BenchStage() {
   const photos = standing(bench.log).flatMap(({ event }) =>
     event.kind === "photo" && event.of.kind === "step" && event.of.id === step?.id ? [event.view] : [],
   );
+  // The closing list comes up with the last days of a build, and stays.
+  const near = plan.diary.entries.length <= NEAR_STEPS;
   const where = step?.posture ? `, ${POSTURE[step.posture]}` : "";
   const place = step ? `Step ${doneCount + 1} of ${plan.steps.length}${where}` : `All ${plan.steps.length} steps done`;
   return (
@@ -123,6 +131,12 @@ export default function BenchStage() {
                   document.querySelector("[data-rows]")?.scrollTo(0, 0);
                 }}
               />
+              <NoteCard step={step} />
+              <Later>
+                {near && <MovingCard />}
+                {near && <ClosingCard />}
+                {near && <CareCard now={now} />}
+              </Later>
               <HappenedCard titleOf={titleOf} />
             </Flex>
           </Box>
