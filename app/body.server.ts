@@ -40,8 +40,27 @@ async function readBytes(request: Request, limitBytes: number): Promise<Body<Buf
 export async function readJson(request: Request, limitBytes = UPLOAD_LIMIT_BYTES): Promise<Body<unknown>> {
   if (!isOf(JSON_TYPE, request)) return refuse(415, "This address takes JSON only. Nothing was changed.");
   const read = await readBytes(request, limitBytes);
-  if (!read.ok) return read;
-  const text = read.value.toString("utf8");
+  return read.ok ? parsedJson(read.value.toString("utf8")) : read;
+}
+
+const ZIP_TYPE = ["application/zip"];
+/** A build of a year with its photographs. */
+const ZIP_LIMIT_BYTES = 200 * 1024 * 1024;
+
+/** Whether a request says that it brings an archive. */
+export const bringsZip = (request: Request): boolean => isOf(ZIP_TYPE, request);
+
+/**
+ * Reads a request's body as an archive.
+ * @returns its bytes, or why it is refused: another content type (415), too large (413)
+ */
+export async function readZip(request: Request): Promise<Body<Uint8Array>> {
+  if (!bringsZip(request)) return refuse(415, "This address takes an archive only. Nothing was changed.");
+  return readBytes(request, ZIP_LIMIT_BYTES);
+}
+
+/** Text as JSON; what is none is refused (400) with what is likely wrong with it. */
+export function parsedJson(text: string): Body<unknown> {
   try {
     return { ok: true, value: JSON.parse(text) };
   } catch {

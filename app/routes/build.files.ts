@@ -1,5 +1,8 @@
 import { data } from "react-router";
+import { listPhotos, readPhoto } from "#db/photos";
+import { benchSheetPdf } from "#files/benchSheet";
 import { writeBuildFile } from "#files/buildFile";
+import { writeBuildZip } from "#files/buildZip";
 import { careIcs } from "#files/careIcs";
 import { cornerTemplatePdf } from "#files/cornerTemplate";
 import { facesDxf, sheetsDxf } from "#files/dxf";
@@ -15,8 +18,16 @@ import { walkRoundPdf } from "#files/walkRound";
 import { planInputOf, planOnServer } from "../planOf.server";
 import type { Route } from "./+types/build.files";
 
+/** A build and the photographs its log tells of. */
+async function zipOf(id: string, build: string): Promise<Uint8Array<ArrayBuffer>> {
+  const photos = new Map<string, Uint8Array>();
+  for (const photo of await listPhotos(id)) photos.set(photo, (await readPhoto(id, photo))!);
+  return new Uint8Array(writeBuildZip({ build, photos }));
+}
+
 /**
  * A build's files: `build.json`, `care.ics` to save or subscribe to, `cuts.csv`, `shopping.csv`, `shop-sheet.pdf`, `sheets.dxf`, `faces.dxf`, `sheets.svg`,
+ * with its photographs `build.zip`, the next day at the bench as `bench-sheet-a4.pdf` and `bench-sheet-letter.pdf`,
  * labels as `labels-a4.pdf` and `labels-letter.pdf`, the walk round every gap as `walk-round-a4.pdf` and
  * `walk-round-letter.pdf`, the back at 1 : 1 as `back-a4.pdf` and
  * `back-letter.pdf`, a template of each feature as
@@ -76,6 +87,20 @@ export async function loader({ params }: Route.LoaderArgs) {
         ),
         "application/pdf",
       );
+    case "bench-sheet-a4.pdf":
+    case "bench-sheet-letter.pdf":
+      return send(
+        new Uint8Array(
+          await benchSheetPdf(
+            planOnServer(input),
+            input.design.name,
+            params.file === "bench-sheet-a4.pdf" ? "a4" : "letter",
+          ),
+        ),
+        "application/pdf",
+      );
+    case "build.zip":
+      return send(await zipOf(params.id, writeBuildFile(input)), "application/zip");
     case "back-a4.pdf":
     case "back-letter.pdf":
       return send(

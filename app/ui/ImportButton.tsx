@@ -14,7 +14,7 @@ export function ImportButton() {
     try {
       const response = await fetch("/import", {
         method: "POST",
-        headers: { "Content-Type": "application/json" },
+        headers: { "Content-Type": /\.zip$/i.test(file.name) ? "application/zip" : "application/json" },
         body: file,
       });
       const answer = (await response.json()) as { id?: string; message?: string };
@@ -31,7 +31,7 @@ export function ImportButton() {
       <FileButton
         label="Build file"
         words="Bring in a build file"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         loading={busy}
         onFile={send}
       />

@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
-import { lazy, useState } from "react";
+import { lazy, useMemo, useState } from "react";
 import { NavLink } from "react-router";
+import { stepCodes } from "#core/bench/codes";
 import { clocksOf, heldBack, heldNow, stepsNow, waitsOf } from "#core/bench/view";
 import { standing } from "#core/log/standing";
 import { Later } from "../../frame/Later";
@@ -10,6 +11,7 @@ import { useBuildHandle, useSettled } from "../../state/context";
 import { useClockNow } from "../../state/useClockNow";
 import { useGuest } from "../../state/useGuest";
 import { clockWords, dayWords } from "../../ui/dates";
+import { QuietLink } from "../../ui/QuietButton";
 import { POSTURE } from "../../words/posture";
 import { ClocksCard } from "./ClocksCard";
 import { DoneCard } from "./DoneCard";
@@ -34,6 +36,7 @@ export default function BenchStage() {
   const { plan, bench, design } = useSettled();
   const now = useClockNow();
   const guest = useGuest();
+  const paper = design.brief.units.unit === "in" ? "letter" : "a4";
   const [taken, setTaken] = useState<string | null>(null);
   const of = { steps: plan.steps, stands: plan.stands, entries: plan.diary.entries };
   const can = stepsNow(of, now);
@@ -48,6 +51,7 @@ export default function BenchStage() {
   // The one that is over next stands over the buttons; the others under them.
   const first = next && next.readyAt > now ? [next] : [];
   const others = next && first.length === 0 ? [next, ...rest] : rest;
+  const codes = useMemo(() => stepCodes(plan.steps.map((s) => s.id)), [plan]);
   const titleOf = (id: string) => plan.steps.find((s) => s.id === id)?.title ?? id;
   const doneCount = plan.steps.length - plan.diary.entries.length;
   const photos = standing(bench.log).flatMap(({ event }) =>
@@ -76,7 +80,13 @@ export default function BenchStage() {
           </Text>
         </Box>
         <Box hideBelow="md" px="3.5" pt="2">
-          <StageHead title="Bench log" summary={place} />
+          <StageHead title="Bench log" summary={place}>
+            {!guest && (
+              <QuietLink to={`/builds/${buildId}/files/bench-sheet-${paper}.pdf`} reloadDocument>
+                Bench sheet, PDF
+              </QuietLink>
+            )}
+          </StageHead>
         </Box>
         <Box flex="1" minH="0" overflowY="auto" px="3" py="3" data-rows>
           <Box
@@ -125,6 +135,7 @@ export default function BenchStage() {
             </Flex>
             <Flex direction="column" gap="3" minW="0">
               <NextCard
+                codes={codes}
                 steps={can.filter((s) => s.id !== step?.id)}
                 onTake={(id) => {
                   setTaken(id);

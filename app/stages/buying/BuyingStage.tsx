@@ -32,6 +32,9 @@ export default function BuyingStage() {
           <QuietLink to={`/builds/${buildId}/files/build.json`} reloadDocument>
             Build, JSON
           </QuietLink>
+          <QuietLink to={`/builds/${buildId}/files/build.zip`} reloadDocument>
+            With photographs, ZIP
+          </QuietLink>
         </>
       }
       own={{
