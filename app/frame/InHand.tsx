@@ -1,13 +1,15 @@
 import { Box, Flex, Heading, IconButton, Text } from "@chakra-ui/react";
 import { X } from "lucide-react";
-import { type ReactNode, Suspense, useMemo } from "react";
+import { lazy, type ReactNode, Suspense, useMemo } from "react";
 import { thingKey } from "#core/things/key";
 import type { SeenThing } from "#core/things/seen";
 import { HAND_ID } from "../fields/openFields";
 import { THING_FIELDS } from "../hand/fields";
-import { useBuildHandle, usePicked, useShown } from "../state/context";
+import { useBench, useBuildHandle, usePicked, useShown } from "../state/context";
 import { IN_HAND_MOST } from "../ui/room";
 import { Acts } from "./Acts";
+
+const PhotoStrip = lazy(() => import("./PhotoStrip").then((m) => ({ default: m.PhotoStrip })));
 
 /** The things in hand as they are now; what is gone is no longer among them. */
 function useHeld(): (SeenThing & { at: number; of: number })[] {
@@ -28,6 +30,7 @@ export function InHand({ own }: { own: { title: string; fields: ReactNode } }) {
   const things = useHeld();
   const [thing] = things;
   const count = things.length;
+  const photographed = useBench().log.some(({ event }) => event.kind === "photo");
   const Fields = thing && count === 1 ? THING_FIELDS[thing.kind] : undefined;
   const title = count === 0 ? own.title : count === 1 ? thing!.name : `${count} in hand`;
   const what = useMemo(() => {
@@ -76,6 +79,11 @@ export function InHand({ own }: { own: { title: string; fields: ReactNode } }) {
         own.fields
       ) : (
         <Suspense fallback={null}>{Fields && <Fields key={`${thing!.kind}/${thing!.id}`} id={thing!.id} />}</Suspense>
+      )}
+      {thing && count === 1 && photographed && (
+        <Suspense fallback={null}>
+          <PhotoStrip id={thing.id} face={thing.face} />
+        </Suspense>
       )}
       {count > 0 && <Acts things={things} />}
     </Box>

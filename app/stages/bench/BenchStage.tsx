@@ -28,6 +28,7 @@ const NEAR_STEPS = 8;
 const ClosingCard = lazy(() => import("./ClosingCard").then((m) => ({ default: m.ClosingCard })));
 const CareCard = lazy(() => import("./CareCard").then((m) => ({ default: m.CareCard })));
 const MovingCard = lazy(() => import("./MovingCard").then((m) => ({ default: m.MovingCard })));
+const PhotoStrip = lazy(() => import("../../frame/PhotoStrip").then((m) => ({ default: m.PhotoStrip })));
 const AwayFields = lazy(() => import("./AwayFields").then((m) => ({ default: m.AwayFields })));
 
 /** The bench: the step now, clocks of what sets, and what happened; for wet gloves first. */
@@ -98,6 +99,11 @@ export default function BenchStage() {
             <Flex direction="column" gap="3" minW="0">
               {step ? (
                 <>
+                  {photos.length > 0 && (
+                    <Later>
+                      <PhotoStrip id={step.id} />
+                    </Later>
+                  )}
                   <NowCard step={step} waits={waitsOf(step, of, now)} held={heldBack(step.id, of)} />
                   {held && step.posture && step.posture !== held.posture && (
                     <Card borderColor="stop">
