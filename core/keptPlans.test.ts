@@ -4,8 +4,8 @@ import { publicPlan } from "./plan";
 
 /**
  * Plans of builds that were written by an older version, as they were when rules were last changed on purpose:
- * `npm run keep-plans` writes them again, and its commit says what moved and why. Last: gaps are aired through, a tray is
- * tested by its own inside, water is tested wherever it can stand, boards on edge are judged by their bow.
+ * `npm run keep-plans` writes them again, and its commit says what moved and why. Last: a water test that its log
+ * tells to be passed is over, with all it waited for, and leaves the diary.
  */
 
 type Row = Record<string, unknown>;

@@ -32,7 +32,8 @@ import {
 import { MASS, type MassFact } from "./ledgers/masses";
 import type { Log } from "./log/schema";
 import type { Book } from "./materials/schema";
-import { type OwnRates, ownRates, type PastWork } from "./rates/own";
+import { type OwnRates, ownRates } from "./rates/own";
+import type { PastWork, Regret } from "./rates/schema";
 import { TEST } from "./seal/test/facts";
 import type { TestStanding } from "./seal/test/standing";
 import type { Shell } from "./shell/shell";
@@ -55,6 +56,8 @@ export interface PlanInput {
   days?: readonly DayAnswer[];
   /** What other builds of this builder taught: work that was planned and then done. */
   past?: readonly PastWork[];
+  /** What was to be done otherwise next time, by other builds' benches. */
+  regrets?: readonly Regret[];
   book: Book;
   stock: Stock;
   workshop: Workshop;
@@ -91,6 +94,7 @@ export interface Plan extends Omit<TradeLedger, "facts" | "steps"> {
 
 const NO_DAYS: readonly DayAnswer[] = [];
 const NO_PAST: readonly PastWork[] = [];
+const NO_REGRETS: readonly Regret[] = [];
 
 /** What the log of a build, and other builds, say of the bench. */
 interface BenchRead {
@@ -196,7 +200,7 @@ export function plan(
     ...emptyLedger(),
     figures: hand.figures,
     snags: benchSnags({
-      ...{ site, stands, bought, steps: diary.settled, supplies: made.supplies },
+      ...{ site, stands, bought, steps: diary.settled, supplies: made.supplies, regrets: input.regrets ?? NO_REGRETS },
       closing: closingStands({ facts: factsOf(trades.facts), steps: diary.settled }, input.log),
       wanted: new Set([...hand.supplies, ...trades.parts].map(({ materialId }) => materialId)),
     }),

@@ -6,6 +6,7 @@ import { demoLog } from "../demo/logs";
 import { demoStock } from "../demo/tern-street";
 import { anySheetBuild } from "../tests/anySheet";
 import { anyFoundBuild } from "../tests/anyShell";
+import { atBench } from "../tests/atBench";
 import { bareTank, plainWall } from "../tests/bareTank";
 import { jobInput } from "../tests/job";
 import { planUnproved } from "../tests/quick";
@@ -51,6 +52,13 @@ function spoiledLogs(): PlanInput[] {
     [...log, entry({ kind: "base-disturbed", how: "carried" })],
     [...log.slice(0, begun + 1), entry({ kind: "test-ended", test: test.test })],
   ].map((spoiled) => ({ ...jobInput(build), stock: demoStock, log: spoiled as LogEntry[] }));
+}
+
+/** Residents that are in before anything is checked, with what another build would have done otherwise. */
+function movedInEarly(): PlanInput {
+  const bench = atBench(jobInput(haberdasher()));
+  bench.done("diary/residents-in");
+  return { ...bench.input(), regrets: [{ id: "r", what: "A bulkhead.", stage: "seal", build: "The last one" }] };
 }
 
 /** Designs that ask for much: any there may be by fixed seeds, the demo, and some made for one rule. */
@@ -110,6 +118,7 @@ function corpus(): PlanInput[] {
     })),
     ...demoBuilds().map((b) => ({ ...jobInput(b), stock: demoStock, log: demoLog(b), now: "2027-03-02T09:00" })),
     ...spoiledLogs(),
+    movedInEarly(),
   ];
 }
 

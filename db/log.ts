@@ -3,7 +3,7 @@ import * as v from "valibot";
 import { pastWork } from "../core/bench/past";
 import { freeRackName } from "../core/cuts/record/rack";
 import { type LogEntry, LogEntrySchema } from "../core/log/schema";
-import type { PastWork } from "../core/rates/own";
+import type { PastWork, Regret } from "../core/rates/schema";
 import { moveStock } from "../core/trades/movers";
 import { fail, ok, type Result } from "../core/units/result";
 import { isId } from "./builds";
@@ -60,6 +60,29 @@ export async function readPast(db: Database, butBuild: string): Promise<PastWork
     if (read.success) (logs.get(buildId) ?? logs.set(buildId, []).get(buildId)!).push(read.output);
   }
   return [...logs.values()].flatMap(pastWork);
+}
+
+/** Regrets offered to the next build, the newest; older ones were heeded or forgotten. */
+const MOST_REGRETS = 20;
+
+/** What other builds' benches would have done otherwise next time, the newest last. */
+export async function readRegrets(db: Database, butBuild: string): Promise<Regret[]> {
+  const rows = await db
+    .select({ build: builds.name, buildId: events.buildId, id: events.id, at: events.at, event: events.event })
+    .from(events)
+    .innerJoin(builds, eq(builds.id, events.buildId))
+    .where(and(ne(events.buildId, butBuild), inArray(sql`${events.event}->>'kind'`, ["regret", "taken-back"])))
+    .orderBy(asc(events.seq));
+  const read = rows.flatMap(({ build, buildId, ...row }) => {
+    const entry = v.safeParse(LogEntrySchema, row);
+    return entry.success ? [{ build, entry: entry.output }] : [];
+  });
+  const back = new Set(read.flatMap(({ entry: { event } }) => (event.kind === "taken-back" ? [event.entry] : [])));
+  return read
+    .flatMap(({ build, entry: { id, event } }): Regret[] =>
+      event.kind === "regret" && !back.has(id) ? [{ id, what: event.what, stage: event.stage, build }] : [],
+    )
+    .slice(-MOST_REGRETS);
 }
 
 /** Brings a log in with the build it belongs to; the rack here is left as it is. */

@@ -7,6 +7,7 @@ import { issueWords, readBuild } from "../core/document/read";
 import { LogSchema } from "../core/log/schema";
 import { BookSchema } from "../core/materials/schema";
 import type { PlanInput } from "../core/plan";
+import { PastWorkSchema, RegretSchema } from "../core/rates/schema";
 import { StockSchema } from "../core/stock/schema";
 import { fail, ok, type Result } from "../core/units/result";
 import { WorkshopSchema } from "../core/workshop/schema";
@@ -21,6 +22,8 @@ export const BuildFileSchema = v.object({
   log: LogSchema,
   nestings: v.optional(v.array(KeptNestingSchema), []),
   days: v.optional(v.pipe(v.array(DayAnswerSchema), v.maxLength(100)), []),
+  past: v.optional(v.pipe(v.array(PastWorkSchema), v.maxLength(20_000))),
+  regrets: v.optional(v.pipe(v.array(RegretSchema), v.maxLength(1000))),
   book: BookSchema,
   stock: StockSchema,
   workshop: WorkshopSchema,
@@ -30,7 +33,7 @@ export const BuildFileSchema = v.object({
 
 /** A plan's input as it is exported; pretty-printed, stable in its order. */
 export const writeBuildFile = (input: PlanInput): string =>
-  `${JSON.stringify({ format: "hornwort-build", version: BUILD_FILE_VERSION, design: input.design, log: input.log, nestings: input.nestings, days: input.days ?? [], book: input.book, stock: input.stock, workshop: input.workshop, now: input.now, seed: input.seed }, null, 2)}\n`;
+  `${JSON.stringify({ format: "hornwort-build", version: BUILD_FILE_VERSION, design: input.design, log: input.log, nestings: input.nestings, days: input.days ?? [], ...(input.past?.length && { past: input.past }), ...(input.regrets?.length && { regrets: input.regrets }), book: input.book, stock: input.stock, workshop: input.workshop, now: input.now, seed: input.seed }, null, 2)}\n`;
 
 /**
  * Reads an exported build.
@@ -48,10 +51,15 @@ export function readBuildFile(data: unknown): Result<PlanInput> {
     );
   const read = v.safeParse(BuildFileSchema, data);
   if (!read.success) return fail(`This build file is damaged: ${issueWords(read.issues)}. Nothing was changed.`);
-  const { stock, workshop, now, seed, log, nestings, days } = read.output;
+  const { stock, workshop, now, seed, log, nestings, days, past, regrets } = read.output;
   // An older file's book lacks what has been counted since: it is added, unpriced.
   const book = completeBook(read.output.book);
   const design = readBuild(read.output.design, book);
   if (!design.ok) return design;
-  return ok({ design: design.value, book, stock, workshop, now, seed, log, nestings: nestings.filter(isSound), days });
+  return ok({
+    ...{ design: design.value, book, stock, workshop, now, seed, log, days },
+    ...(past && { past }),
+    ...(regrets && { regrets }),
+    nestings: nestings.filter(isSound),
+  });
 }

@@ -11,8 +11,7 @@ const isKept = (marker: number): boolean =>
   marker === APP0 || marker === APP2 || !((marker > APP0 && marker <= APP15) || marker === COMMENT);
 
 /**
- * A JPEG without what a camera wrote beside the picture: place, time, camera, thumbnails, comments (ITU-T T.81, annex B;
- * source: itu-t81).
+ * A JPEG without what a camera wrote beside the picture: place, time, camera, thumbnails, comments (source: itu-t81).
  * @param bytes a whole JPEG file
  * @returns the same picture, or why it is none; nothing is then kept
  */

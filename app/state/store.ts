@@ -9,7 +9,7 @@ import type { Fix } from "#core/ledgers/ledger";
 import type { Log } from "#core/log/schema";
 import type { Book } from "#core/materials/schema";
 import type { Plan } from "#core/plan";
-import type { PastWork } from "#core/rates/own";
+import type { PastWork, Regret } from "#core/rates/schema";
 import type { Stock } from "#core/stock/schema";
 import type { Seen } from "#core/things/seen";
 import type { Placed, Thing } from "#core/things/thing";
@@ -22,6 +22,7 @@ export interface Bench {
   nestings: KeptNesting[];
   days?: readonly DayAnswer[];
   past?: readonly PastWork[];
+  regrets?: readonly Regret[];
   book: Book;
   stock: Stock;
   workshop: Workshop;

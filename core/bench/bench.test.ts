@@ -1,49 +1,19 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoBuilds, haberdasher } from "../../demo/builds";
+import { atBench, partOf, SAID } from "../../tests/atBench";
 import { jobInput } from "../../tests/job";
 import { formatLocal, parseLocal } from "../design/localTime";
 import type { LogEntry } from "../log/schema";
-import { type Plan, type PlanInput, plan } from "../plan";
+import { type Plan, plan } from "../plan";
 import { emptyStock, type Stock } from "../stock/schema";
-import { moveStock } from "../trades/movers";
-import { doneEvent, type SaidOfStep, usesOf } from "./done";
+import { closingStands } from "./closing/standing";
+import { doneEvent, usesOf } from "./done";
 import { stepsStanding } from "./standing";
 import { stepTakes, stillNeeded } from "./use";
 import { clocksOf, heldBack, stepsNow, waitsOf } from "./view";
 import { coldFactor } from "./warmth";
 
-const SAID: SaidOfStep = { minutes: 30, roomC: null, used: [], batch: "", passed: true, by: "", note: "" };
-const partOf = ({ steps, stands, supplies, startSupplies, diary }: Plan) => ({
-  ...{ steps, stands, supplies, startSupplies },
-  entries: diary.entries,
-});
-
-/** A bench with a log and a shelf: what is said on it goes through the stock, as on the server. */
-function atBench(start: PlanInput) {
-  let input = start;
-  let count = 0;
-  const planned = () => plan(input, undefined, true);
-  const say = (event: LogEntry["event"], at = input.now): string => {
-    const entry: LogEntry = { id: `e${count++}`, at, event };
-    const moved = moveStock(input.stock, input.log, entry, "The build");
-    if (!moved.ok) throw new Error(moved.message);
-    input = { ...input, stock: moved.value.stock, log: [...input.log, moved.value.entry] };
-    return entry.id;
-  };
-  const done = (id: string, said: Partial<SaidOfStep> = {}, at = input.now) => {
-    const event = doneEvent(id, partOf(planned()), { ...SAID, ...said }, parseLocal(at)!);
-    if (!event) throw new Error(`no step ${id}`);
-    return say(event, at);
-  };
-  return {
-    ...{ planned, say, done },
-    stock: () => input.stock,
-    become: (change: (input: PlanInput) => PlanInput) => {
-      input = change(input);
-    },
-  };
-}
 const cabinet = (stock: Stock = emptyStock()) => atBench({ ...jobInput(haberdasher()), stock });
 const COAT = "seal/back/varnish-1-1";
 
@@ -239,6 +209,27 @@ describe("a changed design", () => {
     expect(p.steps.find((s) => s.id === "background/right/carve")!.handsOnMinutes).not.toBeCloseTo(was, 0);
     expect(rules(p)).toContain("bench/done-otherwise background/right/carve");
   });
+});
+
+it("tells a regret of another build where this one decides it", () => {
+  const regrets = [{ id: "r1", what: "A bulkhead instead of a siphon.", stage: "seal", build: "The old one" }];
+  const told = plan({ ...jobInput(haberdasher()), regrets }, undefined, true).snags.find(
+    (s) => s.rule === "bench/next-time",
+  )!;
+  expect(told).toMatchObject({ severity: "note", stage: "seal", sentence: "A bulkhead instead of a siphon." });
+  expect(told.reason).toContain("The old one");
+});
+
+it("stops where residents are in and the closing list is open, and not once it is ticked", () => {
+  const bench = cabinet();
+  const id = bench.planned().steps.find((s) => s.reaches?.includes("residentsIn"))!.id;
+  const stops = () => bench.planned().snags.filter((s) => s.rule === "bench/closing-open");
+  expect(stops()).toEqual([]);
+  bench.done(id);
+  expect(stops()[0]).toMatchObject({ severity: "stop", sentence: expect.stringContaining("smell") });
+  for (const { key } of closingStands(bench.planned(), []))
+    bench.say({ kind: "checked", check: key, passed: true, by: "", note: "" });
+  expect(stops()).toEqual([]);
 });
 
 it("teaches the next build: twenty coats pull its rate to the builder's own, and its hours and tins follow", () => {

@@ -1,5 +1,5 @@
 import type { Log } from "../log/schema";
-import type { PastWork } from "../rates/own";
+import type { PastWork } from "../rates/schema";
 import { stepsStanding } from "./standing";
 
 /**

@@ -1,4 +1,5 @@
 import type { Snag, Step, Supply } from "../ledgers/ledger";
+import type { Regret } from "../rates/schema";
 import type { Site } from "../shell/site";
 import { formatMinutes, formatNumber } from "../units/format";
 import type { BoughtAndUsed } from "./bought";
@@ -19,7 +20,20 @@ interface Bench {
   wanted: ReadonlySet<string>;
   /** Checks of the closing list, and whether each was passed. */
   closing: readonly { title: string; passed: boolean }[];
+  regrets: readonly Regret[];
 }
+
+/** What was to be done otherwise next time, offered where this build decides it. */
+const regretSnags = (regrets: readonly Regret[]): Snag[] =>
+  regrets.map(({ id, what, stage, build }) => ({
+    rule: "bench/next-time",
+    subject: id,
+    severity: "note",
+    stage,
+    title: "Next time otherwise",
+    sentence: what,
+    reason: `Written down at the bench of “${build}”. Override it once it is decided here.`,
+  }));
 
 /** Residents that are in while a check of the closing list is open. */
 function closingSnags(
@@ -44,7 +58,7 @@ function closingSnags(
 }
 
 /** What is done, and what was bought, that the design has changed under. */
-export function benchSnags({ steps, supplies, stands, bought, wanted, site, closing }: Bench): Snag[] {
+export function benchSnags({ steps, supplies, stands, bought, wanted, site, closing, regrets }: Bench): Snag[] {
   const byId = new Map(steps.map((s) => [s.id, s]));
   const snags: Snag[] = [];
   for (const [id, { done }] of stands) {
@@ -88,7 +102,7 @@ export function benchSnags({ steps, supplies, stands, bought, wanted, site, clos
       reason: "The design has changed since. See whether what was done is still right, or do it again.",
     });
   }
-  snags.push(...closingSnags(steps, stands, closing));
+  snags.push(...closingSnags(steps, stands, closing), ...regretSnags(regrets));
   for (const [line, events] of bought.boughtFor) {
     const { material, name } = events[0]!;
     if (wanted.has(material)) continue;

@@ -131,7 +131,10 @@ const doneSteps = (steps: readonly SettledStep[], stands: ReadonlyMap<string, St
     })
     .sort((a, b) => a.doneAt - b.doneAt);
 
-/** Steps that a log of their own tells to be over are, as if somebody had ticked them; a tick of the bench's stands. */
+/**
+ * Steps that a log of their own tells to be over are, as if somebody had ticked them, and so is all they waited for: a test
+ * that was passed had its beads. A tick of the bench's stands.
+ */
 function withOver(
   steps: readonly SettledStep[],
   stands: ReadonlyMap<string, StepStands>,
@@ -139,10 +142,13 @@ function withOver(
   const over = steps.filter(({ id, overAt }) => overAt !== undefined && !stands.has(id));
   if (over.length === 0) return stands;
   const all = new Map(stands);
-  for (const { id, overAt } of over) {
-    const at = parseLocal(overAt!) ?? 0;
+  const byId = new Map(steps.map((s) => [s.id, s]));
+  const isOver = (id: string, at: LocalMinutes): void => {
+    if (all.get(id)?.state === "done") return;
     all.set(id, { state: "done", entry: "", at, spentMinutes: 0, readyAt: at });
-  }
+    for (const wait of byId.get(id)?.after ?? []) isOver(wait.id, at);
+  };
+  for (const { id, overAt } of over) isOver(id, parseLocal(overAt!) ?? 0);
   return all;
 }
 

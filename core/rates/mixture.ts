@@ -11,7 +11,7 @@ export interface Belief {
 }
 
 /**
- * What entries make of a belief (the conjugate update; source: gelman-bda).
+ * What entries make of a belief: the conjugate update (source: gelman-bda).
  * @param xs natural logarithms of what was measured ÷ planned
  */
 export function believe(prior: Belief, xs: readonly number[]): Belief {

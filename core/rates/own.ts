@@ -1,16 +1,7 @@
 import type { FigureInput } from "../figures/figure";
 import { Z95 } from "../units/normal";
 import { type Belief, believe, meanQuantile, nextQuantile } from "./mixture";
-
-/** Something that was planned and then done: minutes of a kind of work, or an amount of a material. */
-export interface PastWork {
-  of: "work" | "material";
-  /** The kind of work, or the material. */
-  id: string;
-  /** At the rates everyone starts from. */
-  planned: number;
-  actual: number;
-}
+import type { PastWork } from "./schema";
 
 /** A builder's own rate, as factors on the rate everyone starts from. */
 export interface OwnRate {
@@ -39,7 +30,7 @@ export const START_SPREAD = Math.log(START_HIGH / START_LOW) / (2 * Z95);
 const before = (spread: number): Belief => ({ mean: 0, weight: 1, shape: 1, scale: spread ** 2 });
 
 /**
- * A builder's own rate from what was planned and done (the conjugate lognormal; source: gelman-bda).
+ * A builder's own rate from what was planned and done (source: gelman-bda).
  * @param ratios what was done ÷ what was planned at the starting rate; all over 0
  * @param spread of the starting rate, standard deviation of its logarithm
  */

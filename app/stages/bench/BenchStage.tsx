@@ -28,6 +28,8 @@ const NEAR_STEPS = 8;
 const ClosingCard = lazy(() => import("./ClosingCard").then((m) => ({ default: m.ClosingCard })));
 const CareCard = lazy(() => import("./CareCard").then((m) => ({ default: m.CareCard })));
 const MovingCard = lazy(() => import("./MovingCard").then((m) => ({ default: m.MovingCard })));
+const RatesCard = lazy(() => import("./RatesCard").then((m) => ({ default: m.RatesCard })));
+const TestFields = lazy(() => import("../../hand/waterTest").then((m) => ({ default: m.TestFields })));
 const PhotoStrip = lazy(() => import("../../frame/PhotoStrip").then((m) => ({ default: m.PhotoStrip })));
 const AwayFields = lazy(() => import("./AwayFields").then((m) => ({ default: m.AwayFields })));
 
@@ -119,6 +121,13 @@ export default function BenchStage() {
                 </Card>
               )}
               <ClocksCard clocks={first} now={now} />
+              {step?.reaches?.includes("waterTested") && (
+                <Card over="The water test has a log of its own: it is over when that is a pass">
+                  <Later>
+                    <TestFields />
+                  </Later>
+                </Card>
+              )}
               {step && (
                 <DoneCard
                   key={step.id}
@@ -155,6 +164,9 @@ export default function BenchStage() {
                 {near && <CareCard now={now} />}
               </Later>
               <HappenedCard titleOf={titleOf} />
+              <Later>
+                <RatesCard />
+              </Later>
             </Flex>
           </Box>
         </Box>
