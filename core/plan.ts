@@ -4,7 +4,7 @@ import { inOwnHand } from "./bench/ownHand";
 import { pastWork } from "./bench/past";
 import { benchSnags } from "./bench/snags";
 import { type StepStands, stepsStanding } from "./bench/standing";
-import { stillNeeded } from "./bench/use";
+import { stillNeeded, usedUp } from "./bench/use";
 import { type BuyLedger, planBuying } from "./buying/planBuying";
 import { type KeptNesting, knowing, type Nester, rememberingNester } from "./cuts/nester";
 import { misfits, ownMisfits, planCuts } from "./cuts/planCuts";
@@ -186,7 +186,7 @@ export function plan(
   const hand = inOwnHand(made.steps, made.supplies, own);
   const buying = planBuying(site, {
     ...{ parts: trades.parts, supplies: stillNeeded(hand.supplies, hand.steps, stands), whole: hand.supplies },
-    ...{ groups: cuts.groups, stock, now: input.now, bought },
+    ...{ groups: cuts.groups, stock, now: input.now, bought, usedUp: usedUp(hand.steps, stands) },
   });
   const before = gather([{ ...made, steps: hand.steps, supplies: hand.supplies }, buying]);
   const diary = planDiary(site, {
@@ -269,7 +269,7 @@ export function publicPlan(planned: Plan) {
       unplaced,
       bound,
     })),
-    shopping: buying.lines.map(({ shelf: _, ...line }) => line),
+    shopping: buying.lines.map(({ shelf: _, over: __, ...line }) => line),
     diary: diary.entries.map((e) => ({
       step: e.stepId,
       start: formatLocal(e.startAt),

@@ -84,6 +84,7 @@ if (built) {
   await together("Attacks and kills", [
     ["Attacks", "npx", ["tsx", "scripts/attack.ts", "short"]],
     ["Five kills while saving", "npx", ["tsx", "scripts/kill-check.ts", "5"]],
+    ["Three kills while a bench sends", "npx", ["tsx", "scripts/kill-bench.ts", "3"]],
   ]);
 }
 

@@ -1,6 +1,6 @@
 import { Flex } from "@chakra-ui/react";
 import { photosOf } from "#core/bench/photos";
-import { VIEW_WORDS } from "#core/bench/words";
+import { VIEW_WORDS } from "#core/bench/plainWords";
 import { useBench, useBuildHandle, useShown } from "../state/context";
 
 const THUMB_PX = 76;

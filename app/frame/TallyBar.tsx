@@ -14,6 +14,10 @@ const kg = (mass: number) => formatNumber(mass, mass < 10 ? 1 : 0);
 /** The line at the foot of every stage; each number opens its working. */
 export function TallyBar() {
   const tally = useShown(({ plan }) => plan.tally);
+  const doneAny = useShown(({ plan }) => plan.diary.done.length > 0);
+  const leftMinutes = useShown(({ plan }) => plan.diary.leftMinutes);
+  const left = doneAny ? leftMinutes : tally.handsOnMinutes;
+  const half = (minutes: number) => formatMinutes(Math.round(minutes / 30) * 30);
   const sheetFigure = useShown(({ plan }) => plan.groups[0] && `cuts/${plan.groups[0].material.id}/sheets`);
   const money = (minor: number) => formatMoney(minor, tally.currency).replace(/\.0+$/, "");
   const cost =
@@ -51,8 +55,10 @@ export function TallyBar() {
           figure="shell/mass-shell"
         />
         <Reading
-          label="Hands on"
-          value={formatMinutes(Math.round(tally.handsOnMinutes / 30) * 30)}
+          label={left < tally.handsOnMinutes ? "Hands on, left" : "Hands on"}
+          value={
+            left < tally.handsOnMinutes ? `${half(left)} of ${half(tally.handsOnMinutes)}` : half(tally.handsOnMinutes)
+          }
           figure="diary/hands-on"
         />
         {tally.inBand && (

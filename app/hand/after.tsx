@@ -1,4 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
+import { boughtEvent } from "#core/bench/bought";
 import type { BuyLine } from "#core/buying/buyLine";
 import type { DoneStep } from "#core/diary/planDiary";
 import { formatMinutes, formatNumber } from "#core/units/format";
@@ -69,19 +70,7 @@ function BoughtButtons({ line }: { line: BuyLine }) {
   return (
     <Box display="flex" gap="2" mt="2">
       {offered.map(([words, packs, priceMinor], i) => (
-        <QuietButton
-          key={words}
-          size="xs"
-          onClick={() =>
-            log.add({
-              ...{ kind: "bought", line: line.id, material: line.materialId, name: line.label, shelf: line.shelf },
-              packs: packs
-                .filter(({ count }) => count > 0)
-                .map(({ pack, count }) => ({ pack: pack.id, name: pack.name, count, content: pack.content })),
-              priceMinor,
-            })
-          }
-        >
+        <QuietButton key={words} size="xs" onClick={() => log.add(boughtEvent(line, packs, priceMinor))}>
           {offered.length === 1 && i === 0 ? "Bought" : words}
         </QuietButton>
       ))}

@@ -14,4 +14,3 @@ export function createClock(at: LocalMinutes, ownMs: () => number = () => Date.n
     },
   };
 }
-export type Clock = ReturnType<typeof createClock>;

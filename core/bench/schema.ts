@@ -80,7 +80,6 @@ const ReworkSchema = v.object({
   /** The check that would have caught it; null for none. */
   check: v.nullable(key),
 });
-export type Rework = v.InferOutput<typeof ReworkSchema>;
 
 const PhotoSchema = v.object({
   kind: v.literal("photo"),

@@ -52,6 +52,13 @@ export function stepTakes(
   return [...found.values()];
 }
 
+/** Materials all of whose steps are done: nothing more is bought of them. */
+export function usedUp(steps: readonly Step[], stands: ReadonlyMap<string, StepStands>): Set<string> {
+  if (stands.size === 0) return new Set();
+  const isDone = ({ id }: Step) => stands.get(id)?.state === "done";
+  return new Set([...usersOf(steps)].flatMap(([material, by]) => (by.every(isDone) ? [material] : [])));
+}
+
 /**
  * What is still needed of each supply: the share of the steps that use it and are not done. A supply no step names is
  * needed whole.

@@ -16,6 +16,8 @@ export interface BuyLine {
   /** What was bought for this build and what of it is used, in words; left out while there is none. */
   bought?: string;
   used?: string;
+  /** Nothing more is to be bought of it: bought, used, or what it was for is done. */
+  over?: true;
   /** Whether what is bought lies on the shelf by the amount, or is cut to size for this build. */
   shelf: boolean;
   figure?: string;

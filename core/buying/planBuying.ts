@@ -43,6 +43,8 @@ interface ToBuy {
   stock: Stock;
   now: string;
   bought: BoughtAndUsed;
+  /** Materials that nothing still to be done uses. */
+  usedUp: ReadonlySet<string>;
 }
 
 /** Packs still to be bought of those wanted; what lies on the shelf by its amount is counted there. */
@@ -55,18 +57,29 @@ const without = (wanted: PackCount[], had: readonly Bought[]): PackCount[] =>
     ),
   }));
 
+/** A line nothing more is bought of: what it was for is done. */
+const done = (line: BuyLine): BuyLine => ({ ...line, likely: [], safe: [], likelyMinor: 0, safeMinor: 0, odds: 1 });
+
 /** A line with what was bought for it, and what is used of it. */
-function withBought(line: BuyLine, { boughtFor, usedOf }: BoughtAndUsed, words: (n: number) => string | null): BuyLine {
+function withBought(
+  asked: BuyLine,
+  { bought: { boughtFor, usedOf }, usedUp }: ToBuy,
+  words: (n: number) => string | null,
+): BuyLine {
+  const line = usedUp.has(asked.materialId) ? done(asked) : asked;
   const had = boughtFor.get(line.id) ?? [];
   const usedAmount = usedOf.get(line.materialId) ?? 0;
   const used = usedAmount > 0 ? words(usedAmount) : null;
-  if (had.length === 0) return used ? { ...line, used } : line;
+  const isOver = (counts: readonly PackCount[]) =>
+    (had.length > 0 || usedAmount > 0 || usedUp.has(line.materialId)) && counts.every(({ count }) => count === 0);
+  const over = (counts: readonly PackCount[]) => (isOver(counts) ? { over: true as const } : {});
+  if (had.length === 0) return { ...line, ...(used && { used }), ...over(line.likely) };
   const bought = had.flatMap(({ packs }) => packs.map(({ name, count }) => `${count} × ${name}`)).join(", ");
-  const told = { ...line, bought, ...(used && { used }) };
+  const told = { ...line, bought, ...(used && { used }), ...over(line.likely) };
   if (line.shelf) return told;
   const [likely, safe] = [without(line.likely, had), without(line.safe, had)];
   return {
-    ...told,
+    ...{ ...told, ...over(likely) },
     likely,
     safe,
     likelyMinor: line.likelyMinor === null ? null : costOf(likely),
@@ -84,8 +97,11 @@ const linesOf = (site: Site, { groups, parts }: ToBuy, supplies: readonly Supply
 ];
 
 /** Whether nothing was bought or used for the build yet. */
-const isUntouched = ({ supplies, whole, bought }: ToBuy): boolean =>
-  bought.boughtFor.size === 0 && bought.usedOf.size === 0 && supplies.every((s, i) => s === whole[i]);
+const isUntouched = ({ supplies, whole, bought, usedUp }: ToBuy): boolean =>
+  bought.boughtFor.size === 0 &&
+  bought.usedOf.size === 0 &&
+  usedUp.size === 0 &&
+  supplies.every((s, i) => s === whole[i]);
 
 /** The list as it was before anything was bought or used: with what was on the shelf then. */
 function wholeLines(site: Site, needs: ToBuy): BuyLine[] {
@@ -103,7 +119,7 @@ function wholeLines(site: Site, needs: ToBuy): BuyLine[] {
 export function planBuying(site: Site, needs: ToBuy): BuyLedger {
   const { currency } = site.workshop;
   const lines = linesOf(site, needs, needs.supplies, needs.stock).map((line) =>
-    withBought(line, needs.bought, amountWords(site, needs.supplies, line)),
+    withBought(line, needs, amountWords(site, needs.supplies, line)),
   );
   const sumOf = (list: readonly BuyLine[], key: "likelyMinor" | "safeMinor") =>
     list.reduce((n, l) => n + (l[key] ?? 0), 0);
@@ -293,7 +309,10 @@ function supplyLine(site: Site, supply: Supply, stock: Stock): BuyLine {
     id: `buying/${supply.id}`,
     label: supply.label,
     materialId: supply.materialId,
-    need: `${words(supply.likely)}${supply.high > supply.low ? `, ${words(supply.low)} to ${words(supply.high)}` : ""}: ${supply.why}`,
+    need:
+      supply.likely === 0
+        ? `done: ${supply.why}`
+        : `${words(supply.likely)}${supply.high > supply.low ? `, ${words(supply.low)} to ${words(supply.high)}` : ""}: ${supply.why}`,
     likely,
     safe,
     // Nothing to reckon packs by is no price of nought.

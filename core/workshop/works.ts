@@ -37,4 +37,3 @@ export const WORKS = {
   plant: work("Planting", ["min a plant", RATES.plantEach]),
 } as const satisfies Record<string, Work>;
 export type WorkId = keyof typeof WORKS;
-export const WORK_IDS = Object.keys(WORKS) as WorkId[];

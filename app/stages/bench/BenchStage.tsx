@@ -15,7 +15,6 @@ import { QuietLink } from "../../ui/QuietButton";
 import { POSTURE } from "../../words/posture";
 import { ClocksCard } from "./ClocksCard";
 import { DoneCard } from "./DoneCard";
-import { HappenedCard } from "./HappenedCard";
 import { NextCard } from "./NextCard";
 import { NoteCard } from "./NoteCard";
 import { NowCard } from "./NowCard";
@@ -28,6 +27,7 @@ const NEAR_STEPS = 8;
 const ClosingCard = lazy(() => import("./ClosingCard").then((m) => ({ default: m.ClosingCard })));
 const CareCard = lazy(() => import("./CareCard").then((m) => ({ default: m.CareCard })));
 const MovingCard = lazy(() => import("./MovingCard").then((m) => ({ default: m.MovingCard })));
+const HappenedCard = lazy(() => import("./HappenedCard").then((m) => ({ default: m.HappenedCard })));
 const RatesCard = lazy(() => import("./RatesCard").then((m) => ({ default: m.RatesCard })));
 const TestFields = lazy(() => import("../../hand/waterTest").then((m) => ({ default: m.TestFields })));
 const PhotoStrip = lazy(() => import("../../frame/PhotoStrip").then((m) => ({ default: m.PhotoStrip })));
@@ -64,6 +64,13 @@ export default function BenchStage() {
   const near = plan.diary.entries.length <= NEAR_STEPS;
   const where = step?.posture ? `, ${POSTURE[step.posture]}` : "";
   const place = step ? `Step ${doneCount + 1} of ${plan.steps.length}${where}` : `All ${plan.steps.length} steps done`;
+  const after = (
+    <Later>
+      <CareCard now={now} />
+      <ClosingCard />
+      <MovingCard />
+    </Later>
+  );
   return (
     <>
       <Flex as="main" gridArea="main" direction="column" minW="0" minH="0">
@@ -120,6 +127,7 @@ export default function BenchStage() {
                   <Text fontSize="lg">Everything in the plan is done.</Text>
                 </Card>
               )}
+              {!step && after}
               <ClocksCard clocks={first} now={now} />
               {step?.reaches?.includes("waterTested") && (
                 <Card over="The water test has a log of its own: it is over when that is a pass">
@@ -158,13 +166,9 @@ export default function BenchStage() {
                 }}
               />
               <NoteCard step={step} />
+              {step && near && after}
               <Later>
-                {near && <MovingCard />}
-                {near && <ClosingCard />}
-                {near && <CareCard now={now} />}
-              </Later>
-              <HappenedCard titleOf={titleOf} />
-              <Later>
+                <HappenedCard titleOf={titleOf} />
                 <RatesCard />
               </Later>
             </Flex>

@@ -1,11 +1,12 @@
 import { Box, Flex, SimpleGrid, Text } from "@chakra-ui/react";
 import { useState } from "react";
+import { allBought } from "#core/bench/bought";
 import { doneEvent, usesOf } from "#core/bench/done";
 import { VIEWS } from "#core/bench/names";
+import { amountWords, VIEW_WORDS } from "#core/bench/plainWords";
 import type { StepStands } from "#core/bench/standing";
 import type { StepUse } from "#core/bench/use";
 import type { BenchOf } from "#core/bench/view";
-import { amountWords, VIEW_WORDS } from "#core/bench/words";
 import type { SettledStep, Supply } from "#core/ledgers/ledger";
 import { packsOf } from "#core/materials/find";
 import { formatMinutes, formatNumber } from "#core/units/format";
@@ -47,6 +48,8 @@ export function DoneCard({
   const [used, setUsed] = useState<Record<string, string>>({});
   const [typed, setTyped] = useState<string | null>(null);
   const [passed, setPassed] = useState(false);
+  const fetches = step.reaches?.includes("fetched") ?? false;
+  const [allHad, setAllHad] = useState(false);
   const [more, setMore] = useState(false);
   const [batch, setBatch] = useState("");
   const [note, setNote] = useState("");
@@ -75,7 +78,7 @@ export function DoneCard({
       api.clock.now(),
     );
     if (!event) return;
-    log.add(event);
+    log.add(event, ...(fetches && allHad ? allBought(api.shown.getState().plan.buying.lines) : []));
     onDone(step.id);
   };
 
@@ -101,6 +104,11 @@ export function DoneCard({
           onChange={(text) => setUsed({ ...used, [use.materialId]: text })}
         />
       ))}
+      {fetches && (
+        <Box mt="2.5">
+          <BigTick on={allHad} words="All of the list is bought, as many packs as are likely" onChange={setAllHad} />
+        </Box>
+      )}
       {step.passSign && (
         <Box mt="2.5">
           <BigTick on={passed} words={step.passSign} onChange={setPassed} />

@@ -1,7 +1,7 @@
 import { SimpleGrid } from "@chakra-ui/react";
 import { useState } from "react";
 import { REWORK_CAUSES, type ReworkCause } from "#core/bench/names";
-import { CAUSE_WORDS } from "#core/bench/words";
+import { CAUSE_WORDS } from "#core/bench/plainWords";
 import type { SettledStep } from "#core/ledgers/ledger";
 import type { LogEntry } from "#core/log/schema";
 import { parseDecimal } from "#core/units/number";

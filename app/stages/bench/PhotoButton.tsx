@@ -1,7 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useRef, useState } from "react";
 import type { View } from "#core/bench/names";
-import { VIEW_WORDS } from "#core/bench/words";
+import { VIEW_WORDS } from "#core/bench/plainWords";
 import type { SettledStep } from "#core/ledgers/ledger";
 import { useBuildHandle } from "../../state/context";
 import { newId } from "../../state/newId";

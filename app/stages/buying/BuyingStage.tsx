@@ -18,6 +18,7 @@ export default function BuyingStage() {
   const { lines, likelyMinor, safeMinor, spentMinor, unpriced } = useShown(({ plan }) => plan.buying);
   const leftOut = useShown(({ plan }) => [...new Set(plan.facts.all(UNCOUNTED))]);
   const { currency } = useBench().workshop;
+  const [open, over] = [lines.filter((l) => !l.over), lines.filter((l) => l.over)];
   const money = (minor: number | null) => (minor === null ? "?" : formatMoney(minor, currency));
   return (
     <Workbench
@@ -75,11 +76,30 @@ export default function BuyingStage() {
               { text: "Safe", end: true },
             ]}
           >
-            {lines.map((line) => (
+            {open.map((line) => (
               <LineRow key={line.id} line={line} money={money} />
             ))}
           </PlainTable>
         </RowSheet>
+      )}
+      {over.length > 0 && (
+        <Box mt="2">
+          <RowSheet title="Nothing more to buy of">
+            <PlainTable
+              heads={[
+                "What",
+                "Bought and used",
+                { text: "", end: true },
+                { text: "", end: true },
+                { text: "", end: true },
+              ]}
+            >
+              {over.map((line) => (
+                <LineRow key={line.id} line={line} money={money} />
+              ))}
+            </PlainTable>
+          </RowSheet>
+        </Box>
       )}
     </Workbench>
   );
