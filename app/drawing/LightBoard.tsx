@@ -1,7 +1,7 @@
 import { contours } from "d3-contour";
 import { useEffect, useMemo, useRef } from "react";
 import { lightsAt } from "#core/fixtures/carried";
-import { LIGHTS } from "#core/fixtures/lighting";
+import { LIGHTS } from "#core/fixtures/lit";
 import { placeLabels, type Wanted } from "#core/labels/place";
 import { formatNumber } from "#core/units/format";
 import { lightSection } from "#core/views/light";

@@ -14,10 +14,9 @@ const kg = (mass: number) => formatNumber(mass, mass < 10 ? 1 : 0);
 /** The line at the foot of every stage; each number opens its working. */
 export function TallyBar() {
   const tally = useShown(({ plan }) => plan.tally);
-  const doneAny = useShown(({ plan }) => plan.diary.done.length > 0);
-  const leftMinutes = useShown(({ plan }) => plan.diary.leftMinutes);
-  const left = doneAny ? leftMinutes : tally.handsOnMinutes;
+  const left = useShown(({ plan }) => plan.diary.leftMinutes);
   const half = (minutes: number) => formatMinutes(Math.round(minutes / 30) * 30);
+  const [all, some] = [half(tally.handsOnMinutes), half(left)];
   const sheetFigure = useShown(({ plan }) => plan.groups[0] && `cuts/${plan.groups[0].material.id}/sheets`);
   const money = (minor: number) => formatMoney(minor, tally.currency).replace(/\.0+$/, "");
   const cost =
@@ -54,13 +53,7 @@ export function TallyBar() {
           value={`${kg(tally.massDryKg)} / ${kg(tally.massWetKg)} kg`}
           figure="shell/mass-shell"
         />
-        <Reading
-          label={left < tally.handsOnMinutes ? "Hands on, left" : "Hands on"}
-          value={
-            left < tally.handsOnMinutes ? `${half(left)} of ${half(tally.handsOnMinutes)}` : half(tally.handsOnMinutes)
-          }
-          figure="diary/hands-on"
-        />
+        <Reading label="Hands on" value={some === all ? all : `${some} of ${all}`} figure="diary/hands-on" />
         {tally.inBand && (
           <Reading
             label={tally.inBand.safeHours === null ? "In band, likely" : "In band, likely · safe"}

@@ -1,5 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
-import { boughtEvent } from "#core/bench/bought";
+import { boughtEvent } from "#core/buying/boughtEvent";
 import type { BuyLine } from "#core/buying/buyLine";
 import type { DoneStep } from "#core/diary/planDiary";
 import { formatMinutes, formatNumber } from "#core/units/format";

@@ -2,7 +2,7 @@ import { Box, Flex, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { UV, WATTS } from "#core/fixtures/kinds/label";
 import { fixtureKind } from "#core/fixtures/kinds/list";
-import { LIGHTS, type LieByLabel } from "#core/fixtures/lighting";
+import { LIGHTS, type LieByLabel } from "#core/fixtures/lit";
 import { READS } from "#core/fixtures/names";
 import { type Entry, readOn } from "#core/fixtures/read/asRead";
 import type { FixtureRead } from "#core/fixtures/read/schema";

@@ -1,4 +1,3 @@
-import type { BuyLine } from "../buying/buyLine";
 import type { Log } from "../log/schema";
 import { standing } from "../log/standing";
 import type { Bought } from "./schema";
@@ -15,24 +14,6 @@ export interface BoughtAndUsed {
   /** What was paid, where that was said. */
   spentMinor: number;
 }
-
-/** What of a line of the list was bought. */
-export const boughtEvent = (
-  { id, materialId, label, shelf }: Pick<BuyLine, "id" | "materialId" | "label" | "shelf">,
-  packs: BuyLine["likely"],
-  priceMinor: number | null,
-): Bought => ({
-  ...{ kind: "bought", line: id, material: materialId, name: label, shelf, priceMinor },
-  packs: packs
-    .filter(({ count }) => count > 0)
-    .map(({ pack, count }) => ({ pack: pack.id, name: pack.name, count, content: pack.content })),
-});
-
-/** The whole list as bought, as many packs as are likely; what nothing more is bought of is left out. */
-export const allBought = (lines: readonly BuyLine[]): Bought[] =>
-  lines
-    .filter(({ likely }) => likely.some(({ count }) => count > 0))
-    .map((line) => boughtEvent(line, line.likely, line.likelyMinor));
 
 type Sums = Map<string, number>;
 const add = (sums: Sums, id: string, amount: number) => sums.set(id, (sums.get(id) ?? 0) + amount);

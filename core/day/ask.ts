@@ -1,6 +1,6 @@
 import type { Airway } from "../air/paths";
 import type { ClimateInput } from "../climate/format";
-import type { Lights } from "../fixtures/lighting";
+import type { Lights } from "../fixtures/lit";
 import type { AirFit } from "../gauge/schema";
 import type { Fill } from "../ground/mass";
 import type { MassFact } from "../ledgers/masses";

@@ -1,7 +1,7 @@
 import type { ClimateInput } from "../climate/format";
 import { fixtureKind } from "../fixtures/kinds/list";
 import { STANDS } from "../fixtures/kinds/warms";
-import type { Lights } from "../fixtures/lighting";
+import type { Lights } from "../fixtures/lit";
 import { inSpace } from "../fixtures/place";
 import type { Fixture } from "../fixtures/schema";
 import { isThermostat } from "../fixtures/switched";

@@ -2,7 +2,7 @@ import { AIRWAYS } from "../air/paths";
 import { closuresTrade } from "../closures/trade";
 import { PORTS } from "../features/facts";
 import { airStage } from "../features/stages";
-import { LIGHTS } from "../fixtures/lighting";
+import { LIGHTS } from "../fixtures/lit";
 import { airRead } from "../gauge/logged";
 import { drifts, fittedUnknowns } from "../gauge/words";
 import { FILLS } from "../ground/facts";

@@ -3,7 +3,7 @@ import { towerOnEnd } from "../../demo/builds";
 import { planned } from "../../tests/bareTank";
 import { lightsAt } from "../fixtures/carried";
 import { fixtureKind } from "../fixtures/kinds/list";
-import { LIGHTS } from "../fixtures/lighting";
+import { LIGHTS } from "../fixtures/lit";
 import { insideSolids } from "./insideSolids";
 import { lightSection } from "./light";
 import { topView } from "./top";

@@ -1,6 +1,7 @@
 import { fixtureKind } from "../fixtures/kinds/list";
 import { liesAt } from "../fixtures/lies";
-import { knowsUv, type Lights, lightingFrom } from "../fixtures/lighting";
+import { knowsUv, lightingFrom } from "../fixtures/lighting";
+import type { Lights } from "../fixtures/lit";
 import { inSpace } from "../fixtures/place";
 import { cutHardscape } from "../hardscape/cut";
 import { litAt } from "../light/light";

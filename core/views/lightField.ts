@@ -1,5 +1,5 @@
 import { remembering } from "../cache/remembering";
-import type { Lights } from "../fixtures/lighting";
+import type { Lights } from "../fixtures/lit";
 import type { Lamp, Screen } from "../light/format";
 import { readyLamp } from "../light/lamps";
 import { ABOVE_ZONES_UVI, ZONES_FROM } from "../light/zones";

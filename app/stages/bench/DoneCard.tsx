@@ -1,12 +1,12 @@
 import { Box, Flex, SimpleGrid, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import { allBought } from "#core/bench/bought";
 import { doneEvent, usesOf } from "#core/bench/done";
 import { VIEWS } from "#core/bench/names";
 import { amountWords, VIEW_WORDS } from "#core/bench/plainWords";
 import type { StepStands } from "#core/bench/standing";
 import type { StepUse } from "#core/bench/use";
 import type { BenchOf } from "#core/bench/view";
+import { allBought } from "#core/buying/boughtEvent";
 import type { SettledStep, Supply } from "#core/ledgers/ledger";
 import { packsOf } from "#core/materials/find";
 import { formatMinutes, formatNumber } from "#core/units/format";

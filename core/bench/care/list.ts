@@ -1,6 +1,6 @@
 import type { Basis } from "../../figures/figure";
 import { memory, practice } from "../../figures/figure";
-import { LIGHTS } from "../../fixtures/lighting";
+import { LIGHTS } from "../../fixtures/lit";
 import { type CheckOf, comesTo, hasDrain } from "../closing/list";
 
 /** Something looked at again and again once residents are in. */

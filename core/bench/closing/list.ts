@@ -1,7 +1,7 @@
 import { SHUTTING } from "../../closures/shutting/facts";
 import { WALK } from "../../closures/walk/facts";
 import { PORTS } from "../../features/facts";
-import { LIGHTS } from "../../fixtures/lighting";
+import { LIGHTS } from "../../fixtures/lit";
 import type { Facts } from "../../ledgers/facts";
 import type { Milestone, SettledStep } from "../../ledgers/ledger";
 import { REACHED } from "../../ledgers/reached";
