@@ -45,7 +45,7 @@ const VIEWS: readonly View[] = [
   { name: "ground", address: `${CABINET}/ground` },
   { name: "sections", address: `${CABINET}/shell`, press: "button:text-is('Sections')" },
   { name: "model", address: "/builds/tower-on-end/shell", press: "button:text-is('Model')" },
-  { name: "phone", address: `${FLAT_PACK}/background`, press: "[data-zone='ledge-1']", width: 390 },
+  { name: "phone", address: `${CABINET}/bench`, width: 390 },
   { name: "workshop", address: "/workshop" },
 ];
 
