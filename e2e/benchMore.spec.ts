@@ -101,9 +101,11 @@ test("a dry layout is over once it is photographed from three sides, or with a r
   await chosen.setInputFiles({ name: "notes.txt", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
   await expect(page.getByText(/notes.txt is no picture this browser can read/)).toBeVisible();
   const file = await picture(page);
+  // As large as a camera makes them: forty megabytes are made small before they are sent.
+  const large = { ...file, buffer: Buffer.concat([file.buffer, Buffer.alloc(40 * 1024 * 1024)]) };
   for (const [i, side] of ["from the front", "from above", "from below"].entries()) {
     await expect(page.getByRole("button", { name: `Photo ${side}` })).toBeVisible();
-    await chosen.setInputFiles(file);
+    await chosen.setInputFiles(i === 0 ? large : file);
     if (i < 2) await expect(page.getByText(new RegExp(`${i + 1} of 3 are there`))).toBeVisible();
   }
   await expect(done).toBeEnabled();
@@ -159,4 +161,16 @@ test("the ant yard is closed and watched: its checks, what is due, and its calen
   const sheet = await page.request.get(`${site}/builds/${CABINET}/files/bench-sheet-a4.pdf`);
   expect((await sheet.body()).subarray(0, 5).toString()).toBe("%PDF-");
   await takeBack(page, /Checked: Clean-up/);
+
+  // A device whose clock was set back: its entry is kept, dated now, and that is said; sent twice it is kept once.
+  const event = { kind: "weighed", what: "the yard", kg: 1.4 };
+  const send = (agoMs: number) =>
+    page.request.post(`${site}/builds/ant-yard/log`, { data: [{ id: "clock-back", event, agoMs }] });
+  const answer = (await (await send(-86_400_000)).json()) as { said: string; kept: { at: string }[] };
+  expect(answer.said).toMatch(/clock was set otherwise .* dated now/);
+  expect(answer.kept[0]!.at).toMatch(/^2026-01-05T17:/);
+  expect(((await (await send(60_000)).json()) as { kept: { at: string }[] }).kept[0]!.at).toBe(answer.kept[0]!.at);
+  await page.reload();
+  await expect(entries(page).filter({ hasText: "Weighed: the yard" })).toHaveCount(1);
+  await takeBack(page, /Weighed: the yard/);
 });

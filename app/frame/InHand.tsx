@@ -5,7 +5,7 @@ import { thingKey } from "#core/things/key";
 import type { SeenThing } from "#core/things/seen";
 import { HAND_ID } from "../fields/openFields";
 import { THING_FIELDS } from "../hand/fields";
-import { useBench, useBuildHandle, usePicked, useShown } from "../state/context";
+import { useBuildHandle, usePicked, useShown } from "../state/context";
 import { IN_HAND_MOST } from "../ui/room";
 import { Acts } from "./Acts";
 
@@ -30,7 +30,6 @@ export function InHand({ own }: { own: { title: string; fields: ReactNode } }) {
   const things = useHeld();
   const [thing] = things;
   const count = things.length;
-  const photographed = useBench().log.some(({ event }) => event.kind === "photo");
   const Fields = thing && count === 1 ? THING_FIELDS[thing.kind] : undefined;
   const title = count === 0 ? own.title : count === 1 ? thing!.name : `${count} in hand`;
   const what = useMemo(() => {
@@ -80,9 +79,9 @@ export function InHand({ own }: { own: { title: string; fields: ReactNode } }) {
       ) : (
         <Suspense fallback={null}>{Fields && <Fields key={`${thing!.kind}/${thing!.id}`} id={thing!.id} />}</Suspense>
       )}
-      {thing && count === 1 && photographed && (
+      {thing?.face && count === 1 && (
         <Suspense fallback={null}>
-          <PhotoStrip id={thing.id} face={thing.face} />
+          <PhotoStrip id={thing.id} face={thing.face} take />
         </Suspense>
       )}
       {count > 0 && <Acts things={things} />}

@@ -4,7 +4,7 @@ import type { Site } from "../shell/site";
 import { formatMinutes, formatNumber } from "../units/format";
 import type { BoughtAndUsed } from "./bought";
 import type { StepStands } from "./standing";
-import { stepTakes } from "./use";
+import { stepTakes, usersOf } from "./use";
 
 /** How far a step's plan may move, as a share, before what was done is told to be otherwise. */
 const SLACK = 0.1;
@@ -60,6 +60,7 @@ function closingSnags(
 /** What is done, and what was bought, that the design has changed under. */
 export function benchSnags({ steps, supplies, stands, bought, wanted, site, closing, regrets }: Bench): Snag[] {
   const byId = new Map(steps.map((s) => [s.id, s]));
+  const users = usersOf(steps);
   const snags: Snag[] = [];
   for (const [id, { done }] of stands) {
     if (!done) continue;
@@ -77,7 +78,7 @@ export function benchSnags({ steps, supplies, stands, bought, wanted, site, clos
       });
       continue;
     }
-    const now = stepTakes(step, steps, supplies);
+    const now = stepTakes(step, steps, supplies, supplies, users);
     const more = done.used.flatMap(({ material, name, planned, unit }) => {
       const use = now.find((u) => u.materialId === material);
       if (planned === null || !use || !differs(planned, use.atStart)) return [];

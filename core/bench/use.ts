@@ -14,8 +14,8 @@ export interface StepUse {
 /** Minutes stand for how much of a material a step takes; one that takes none still takes a share. */
 const weight = ({ startMinutes, handsOnMinutes }: Step) => Math.max(1, startMinutes ?? handsOnMinutes);
 
-/** Steps that use each material. */
-function usersOf(steps: readonly Step[]): Map<string, Step[]> {
+/** Steps that use each material; asked for once where many steps are looked at. */
+export function usersOf(steps: readonly Step[]): Map<string, Step[]> {
   const users = new Map<string, Step[]>();
   for (const step of steps)
     for (const id of new Set(step.uses ?? [])) {
@@ -28,15 +28,15 @@ function usersOf(steps: readonly Step[]): Map<string, Step[]> {
 
 /**
  * What a step takes: its share of each supply by its minutes among those of all steps that use it.
- * @param supplies as the builder uses them, and at the book's rates, in the same order
+ * @param supplies as the builder uses them, and `atStart` at the book's rates, in the same order
  */
 export function stepTakes(
   step: Step,
   steps: readonly Step[],
   supplies: readonly Supply[],
   atStart: readonly Supply[] = supplies,
+  users: ReadonlyMap<string, Step[]> = usersOf(steps),
 ): StepUse[] {
-  const users = usersOf(steps);
   const found = new Map<string, StepUse>();
   for (const [i, supply] of supplies.entries()) {
     const by = users.get(supply.materialId);

@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import { lazy, useMemo, useState } from "react";
 import { NavLink } from "react-router";
+import { closingStands } from "#core/bench/closing/standing";
 import { stepCodes } from "#core/bench/codes";
 import { clocksOf, heldBack, heldNow, stepsNow, waitsOf } from "#core/bench/view";
 import { standing } from "#core/log/standing";
@@ -22,6 +23,8 @@ import { Card } from "./parts";
 import { useAwake } from "./useAwake";
 import { mayNotify, useRing } from "./useRing";
 
+/** A clock that is over within a day stands over the buttons. */
+const SOON_MINUTES = 1440;
 /** Steps before the end from which on closing and moving are shown. */
 const NEAR_STEPS = 8;
 const ClosingCard = lazy(() => import("./ClosingCard").then((m) => ({ default: m.ClosingCard })));
@@ -51,8 +54,8 @@ export default function BenchStage() {
   const clocks = clocksOf(of, now);
   useRing(clocks, now);
   const [next, ...rest] = clocks;
-  // The one that is over next stands over the buttons; the others under them.
-  const first = next && next.readyAt > now ? [next] : [];
+  // The one that is over next, if soon, stands over the buttons; the others under them.
+  const first = next && next.readyAt > now && next.readyAt - now <= SOON_MINUTES ? [next] : [];
   const others = next && first.length === 0 ? [next, ...rest] : rest;
   const codes = useMemo(() => stepCodes(plan.steps.map((s) => s.id)), [plan]);
   const titleOf = (id: string) => plan.steps.find((s) => s.id === id)?.title ?? id;
@@ -64,6 +67,10 @@ export default function BenchStage() {
   const near = plan.diary.entries.length <= NEAR_STEPS;
   const where = step?.posture ? `, ${POSTURE[step.posture]}` : "";
   const place = step ? `Step ${doneCount + 1} of ${plan.steps.length}${where}` : `All ${plan.steps.length} steps done`;
+  const openChecks = useMemo(
+    () => closingStands(plan, bench.log).filter(({ passed }) => !passed).length,
+    [plan, bench.log],
+  );
   const after = (
     <Later>
       <CareCard now={now} />
@@ -143,6 +150,7 @@ export default function BenchStage() {
                   stands={plan.stands.get(step.id)}
                   plan={{ ...of, supplies: plan.supplies, startSupplies: plan.startSupplies }}
                   photos={photos}
+                  openChecks={openChecks}
                   onDone={() => {
                     mayNotify();
                     setTaken(null);

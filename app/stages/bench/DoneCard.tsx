@@ -1,7 +1,6 @@
 import { Box, Flex, SimpleGrid, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { doneEvent, usesOf } from "#core/bench/done";
-import { VIEWS } from "#core/bench/names";
 import { amountWords, VIEW_WORDS } from "#core/bench/plainWords";
 import type { StepStands } from "#core/bench/standing";
 import type { StepUse } from "#core/bench/use";
@@ -32,6 +31,7 @@ export function DoneCard({
   stands,
   plan,
   photos,
+  openChecks,
   onDone,
 }: {
   step: SettledStep;
@@ -39,6 +39,8 @@ export function DoneCard({
   plan: Plan;
   /** Views there are photographs of this step from. */
   photos: readonly string[];
+  /** Checks of the closing list that are open. */
+  openChecks: number;
   onDone: (entry: string) => void;
 }) {
   const { api } = useBuildHandle();
@@ -59,7 +61,7 @@ export function DoneCard({
   const clockMinutes = begun ? Math.max(1, Math.round(api.clock.now() - stands.at) + stands.spentMinutes) : null;
   const minutes = typed === null ? clockMinutes : typed.trim() === "" ? null : parseDecimal(typed);
   const roomC = room.trim() === "" ? null : (parseDecimal(room) ?? null);
-  const missing = (step.photos ?? []).filter((view) => !photos.includes(view));
+  const gates = [...photoGate(step, photos), ...closingGate(step, openChecks)];
 
   const faults = minutesFault(minutes, step.handsOnMinutes);
   const amountOf = (use: StepUse) => readUsed(used[use.materialId] ?? "", use, packOf(book, use));
@@ -141,31 +143,31 @@ export function DoneCard({
           </Box>
         </SimpleGrid>
       )}
-      {missing.length > 0 && (
-        <Text mt="2" fontSize="md" color="stop" role="status">
-          {`Photograph it first ${missing.map((v) => VIEW_WORDS[v]).join(", ")}: ${VIEWS.length > 0 ? `${(step.photos ?? []).length - missing.length} of ${(step.photos ?? []).length} are there` : ""}. Memory fails once it is taken out.`}
+      {gates.map((words) => (
+        <Text key={words} mt="2" fontSize="md" color="stop" role="status">
+          {words}
         </Text>
-      )}
+      ))}
       <Flex direction="column" gap="2.5" mt="2.5">
-        <BigAct disabled={bad || missing.length > 0} onClick={done}>
+        <BigAct disabled={bad || gates.length > 0} onClick={done}>
           {step.waitMinutes > 0 ? `Done, start the wait of ${formatMinutes(step.waitMinutes)}` : "Done"}
         </BigAct>
         <Flex gap="2.5">
           {!more && <BigButton onClick={() => setMore(true)}>More to say</BigButton>}
-          {missing.length > 0 && (
+          {gates.length > 0 && (
             <BigButton
               disabled={bad}
               onClick={() => {
                 log.add({
                   kind: "deviation",
                   step: step.id,
-                  what: `${step.title} without all photographs`,
+                  what: `${step.title}, although: ${gates.join(" ")}`.slice(0, 300),
                   because: note || "nobody said",
                 });
                 done();
               }}
             >
-              Done without them
+              Done all the same
             </BigButton>
           )}
         </Flex>
@@ -173,6 +175,23 @@ export function DoneCard({
     </Card>
   );
 }
+
+/** What keeps a layout from being over: memory fails once it is taken out. */
+function photoGate({ photos: wanted = [] }: SettledStep, photos: readonly string[]): string[] {
+  const missing = wanted.filter((view) => !photos.includes(view));
+  if (missing.length === 0) return [];
+  return [
+    `Photograph it first ${missing.map((v) => VIEW_WORDS[v]).join(", ")}: ${wanted.length - missing.length} of ${wanted.length} are there. Memory fails once it is taken out.`,
+  ];
+}
+
+/** What keeps residents out. */
+const closingGate = ({ reaches }: SettledStep, open: number): string[] =>
+  open > 0 && reaches?.includes("residentsIn")
+    ? [
+        `${open} ${open === 1 ? "check" : "checks"} of the closing list ${open === 1 ? "is" : "are"} open. Go through it first.`,
+      ]
+    : [];
 
 /** What is wrong with minutes as they were typed, and whether that keeps them out. */
 function minutesFault(minutes: number | null | undefined, planned: number): { stops: boolean; words: string } {
