@@ -1,29 +1,9 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
+import { CABINET, now, picture, press } from "./atBench";
 import { test } from "./site";
 
-const CABINET = "haberdasher-s-cabinet";
 const PHONE = { width: 390, height: 800 };
-/** A pixel, as a camera's file. */
-const picture = async (page: Page) => {
-  const bytes = await page.evaluate(async () => {
-    const canvas = document.createElement("canvas");
-    canvas.width = 2400;
-    canvas.height = 1800;
-    const paint = canvas.getContext("2d")!;
-    paint.fillStyle = "#864";
-    paint.fillRect(200, 200, 1800, 1200);
-    const blob = await new Promise<Blob>((done) => canvas.toBlob((b) => done(b!), "image/jpeg"));
-    return [...new Uint8Array(await blob.arrayBuffer())];
-  });
-  return { name: "wall.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) };
-};
-const press = (page: Page, name: string | RegExp) =>
-  page
-    .getByRole("button", { name, exact: typeof name === "string" })
-    .first()
-    .click();
-const now = (page: Page) => page.locator("[data-now]");
 /** The log as the server has it. */
 const kept = async (page: Page): Promise<{ event: Record<string, unknown> & { kind: string } }[]> =>
   (await (await page.request.get(new URL(`/builds/${CABINET}/files/build.json`, page.url()).href)).json()).log;
@@ -63,7 +43,7 @@ test.describe("the bench on a phone", () => {
     await expect(page.getByRole("button", { name: "Break off" })).toBeVisible();
     await expect(page.getByRole("textbox", { name: "Minutes, by the clock" })).not.toHaveValue("");
 
-    await page.getByLabel(/^Photograph of/).setInputFiles(await picture(page));
+    await page.getByLabel(/^Photograph of/).setInputFiles(await picture(page, 2400, 1800));
     await expect.poll(async () => (await ofKind(page, "photo")).length).toBe(1);
     const [photo] = await ofKind(page, "photo");
     expect(photo!.event).toMatchObject({ widthPx: 1600, heightPx: 1200, of: { kind: "step" } });
@@ -122,7 +102,7 @@ test.describe("the bench on a phone", () => {
   }) => {
     await page.goto(`${site}/builds/${CABINET}/bench`);
     await expect(now(page)).toContainText("Silicone and fibre, right wall");
-    const file = await picture(page);
+    const file = await picture(page, 2400, 1800);
     const done = (await ofKind(page, "step-done")).length;
     // The page has what it needs once it has answered a first tap.
     await press(page, "Start");

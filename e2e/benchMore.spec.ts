@@ -1,34 +1,14 @@
 import { expect, type Page } from "@playwright/test";
 import { stepCodes } from "../core/bench/codes";
+import { CABINET, entries, now, picture, press } from "./atBench";
 import { showAllSnags, take } from "./hand";
 import { test } from "./site";
 
-const CABINET = "haberdasher-s-cabinet";
-const press = (page: Page, name: string | RegExp) =>
-  page
-    .getByRole("button", { name, exact: typeof name === "string" })
-    .first()
-    .click();
-const now = (page: Page) => page.locator("[data-now]");
-const entries = (page: Page) => page.locator("[data-entry]");
 const takeBack = async (page: Page, words: RegExp) => {
   const row = entries(page).filter({ hasText: words }).first();
   await row.getByRole("button", { name: /^Take back/ }).click();
   await expect(entries(page).filter({ hasText: words })).toHaveCount(0);
 };
-/** A picture of one colour, as a file. */
-const picture = async (page: Page) => {
-  const bytes = await page.evaluate(async () => {
-    const canvas = document.createElement("canvas");
-    canvas.width = 64;
-    canvas.height = 48;
-    canvas.getContext("2d")!.fillRect(0, 0, 30, 30);
-    const blob = await new Promise<Blob>((done) => canvas.toBlob((b) => done(b!), "image/jpeg"));
-    return [...new Uint8Array(await blob.arrayBuffer())];
-  });
-  return { name: "layout.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) };
-};
-
 test("a step done and then changed in the design is told, and undone it is not; rework and regrets are written down", async ({
   page,
   site,
@@ -100,7 +80,7 @@ test("a dry layout is over once it is photographed from three sides, or with a r
   const chosen = page.getByLabel(/^Photograph of/);
   await chosen.setInputFiles({ name: "notes.txt", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
   await expect(page.getByText(/notes.txt is no picture this browser can read/)).toBeVisible();
-  const file = await picture(page);
+  const file = await picture(page, 64, 48);
   // As large as a camera makes them: forty megabytes are made small before they are sent.
   const large = { ...file, buffer: Buffer.concat([file.buffer, Buffer.alloc(40 * 1024 * 1024)]) };
   for (const [i, side] of ["from the front", "from above", "from below"].entries()) {
