@@ -16,9 +16,10 @@ import { jobBuild, sheetShell } from "../tests/job";
 import { createBuild, listBuilds, listRevisions, readNewest, readRevision, saveRevision } from "./builds";
 import { DAYS_KEPT, readDays, writeDay } from "./days";
 import { DirectoryTaken, lockDirectory } from "./lock";
-import { addToLog, NEW_OFFCUT, readLog } from "./log";
+import { addToLog, NEW_OFFCUT, readLog, readPast, readRegrets } from "./log";
 import { readNestings, writeNesting } from "./nestings";
 import { type OpenDatabase, openDirectory } from "./open";
+import { listPhotos, readPhoto, writePhoto } from "./photos";
 import { dropOffcut, putOffcuts } from "./rack";
 import { days, events, revisions } from "./schema";
 import { templateDirectory } from "./testing/template";
@@ -267,6 +268,70 @@ describe("the log", () => {
     expect((await readLog(open.db, id)).log.map((e) => e.id)).toEqual(["a", "b", "c"]);
     expect((await readStock(open.db)).offcuts).toHaveLength(1);
     await writeStock(open.db, demoStock);
+  });
+
+  it("teaches other builds by what was done, and no longer by what was taken back; regrets likewise", async () => {
+    const [a, b] = [await createBuild(open.db, jobBuild(), "test"), await createBuild(open.db, jobBuild(), "test")];
+    const done = {
+      ...{ kind: "step-done" as const, step: "a", title: "A coat", work: "coat", plannedMinutes: 20, startMinutes: 20 },
+      ...{ minutes: 30, waitMinutes: 0, roomC: null, used: [], batch: "", passed: null, by: "", note: "", before: [] },
+    };
+    const at = "2026-01-05T17:00";
+    const before = await readPast(open.db, b);
+    await addToLog(open.db, a, [
+      { id: "past-1", at, event: done },
+      { id: "past-2", at, event: { kind: "regret", what: "A bulkhead", stage: "seal" } },
+    ]);
+    expect(await readPast(open.db, b)).toEqual([...before, { of: "work", id: "coat", planned: 20, actual: 30 }]);
+    expect((await readPast(open.db, a)).length).toBe(before.length);
+    expect(await readRegrets(open.db, b)).toMatchObject([{ id: "past-2", what: "A bulkhead", stage: "seal" }]);
+    expect(await readRegrets(open.db, a)).toEqual([]);
+    await addToLog(open.db, a, [
+      { id: "past-3", at, event: { kind: "taken-back", entry: "past-1" } },
+      { id: "past-4", at, event: { kind: "taken-back", entry: "past-2" } },
+    ]);
+    expect(await readPast(open.db, b)).toEqual(before);
+    expect(await readRegrets(open.db, b)).toEqual([]);
+  });
+
+  it("takes what is used off the shelf with the entry, and gives it back; the same step twice is refused", async () => {
+    const id = await createBuild(open.db, jobBuild(), "test");
+    const shelf = { offcuts: [], onHand: [{ material: "silicone-neutral", amount: 100, note: "opened" }] };
+    await writeStock(open.db, shelf);
+    const done = {
+      ...{
+        kind: "step-done" as const,
+        step: "bead",
+        title: "Beads",
+        work: "bead",
+        plannedMinutes: 20,
+        startMinutes: 20,
+      },
+      ...{ minutes: 30, waitMinutes: 0, roomC: null, batch: "", passed: null, by: "", note: "", before: [] },
+      used: [{ material: "silicone-neutral", name: "Silicone", unit: "mL" as const, amount: 60, planned: 50 }],
+    };
+    const at = "2026-01-05T17:00";
+    expect(await addToLog(open.db, id, [{ id: "used-1", at, event: done }])).toMatchObject({ ok: true });
+    expect((await readStock(open.db)).onHand[0]!.amount).toBe(40);
+    // Another device ticks it too; the same entry sent again is another matter.
+    expect(await addToLog(open.db, id, [{ id: "used-2", at, event: done }])).toMatchObject({ ok: false });
+    expect(await addToLog(open.db, id, [{ id: "used-1", at, event: done }])).toMatchObject({ ok: true });
+    expect((await readStock(open.db)).onHand[0]!.amount).toBe(40);
+    await addToLog(open.db, id, [{ id: "used-3", at, event: { kind: "taken-back", entry: "used-1" } }]);
+    expect(await readStock(open.db)).toEqual(shelf);
+  });
+
+  it("keeps photographs as files, whole, once, and under no other name than they may have", async () => {
+    const home = mkdtempSync(join(tmpdir(), "hornwort-photos-"));
+    await writePhoto("the-build", "0123abcd", new Uint8Array([1, 2]), home);
+    await writePhoto("the-build", "0123abcd", new Uint8Array([9]), home);
+    expect([...(await readPhoto("the-build", "0123abcd", home))!]).toEqual([1, 2]);
+    expect(await listPhotos("the-build", home)).toEqual(["0123abcd"]);
+    for (const name of ["../../etc/passwd", "0123abcd.jpg", "", "0123ABCD"])
+      expect(await readPhoto("the-build", name, home)).toBeUndefined();
+    expect(await readPhoto("../the-build", "0123abcd", home)).toBeUndefined();
+    await expect(writePhoto("the-build", "../x", new Uint8Array([1]), home)).rejects.toThrow(/name/);
+    rmSync(home, { recursive: true, force: true });
   });
 
   it("names the entries it cannot read, and keeps them", async () => {

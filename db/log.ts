@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, desc, eq, inArray, max, ne, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { pastWork } from "../core/bench/past";
 import { freeRackName } from "../core/cuts/record/rack";
@@ -46,21 +46,36 @@ const WORK_KINDS = ["step-begun", "step-left", "step-done", "step-again", "taken
 /** Entries looked at, the newest: more tell of a hand that has changed since. */
 const MOST_PAST = 4000;
 
-/** What other builds teach of this builder's hand. */
-export async function readPast(db: Database, butBuild: string): Promise<PastWork[]> {
+/** What each build's log teaches, as of the newest entry there is; read once for all pages that ask. */
+const taught = new WeakMap<Database, { newest: number; byBuild: Map<string, PastWork[]> }>();
+
+async function readTaught(db: Database): Promise<Map<string, PastWork[]>> {
+  const [top] = await db.select({ newest: max(events.seq) }).from(events);
+  const newest = top?.newest ?? 0;
+  const known = taught.get(db);
+  if (known?.newest === newest) return known.byBuild;
   const rows = await db
     .select({ buildId: events.buildId, id: events.id, at: events.at, event: events.event })
     .from(events)
-    .where(and(ne(events.buildId, butBuild), inArray(sql`${events.event}->>'kind'`, WORK_KINDS)))
+    .where(inArray(sql`${events.event}->>'kind'`, WORK_KINDS))
     .orderBy(desc(events.seq))
     .limit(MOST_PAST);
   const logs = new Map<string, LogEntry[]>();
   for (const { buildId, ...row } of rows.reverse()) {
     const read = v.safeParse(LogEntrySchema, row);
-    if (read.success) (logs.get(buildId) ?? logs.set(buildId, []).get(buildId)!).push(read.output);
+    if (!read.success) continue;
+    const log = logs.get(buildId) ?? [];
+    log.push(read.output);
+    logs.set(buildId, log);
   }
-  return [...logs.values()].flatMap(pastWork);
+  const byBuild = new Map([...logs].map(([build, log]) => [build, pastWork(log)]));
+  taught.set(db, { newest, byBuild });
+  return byBuild;
 }
+
+/** What other builds teach of this builder's hand. */
+export const readPast = async (db: Database, butBuild: string): Promise<PastWork[]> =>
+  [...(await readTaught(db))].flatMap(([build, past]) => (build === butBuild ? [] : past));
 
 /** Regrets offered to the next build, the newest; older ones were heeded or forgotten. */
 const MOST_REGRETS = 20;
