@@ -13,7 +13,11 @@ async function undo(page: Page, entries: number) {
   for (let i = 0; i < entries; i++) {
     const rows = await page.locator("[data-entry]").count();
     const first = await page.locator("[data-entry]").first().getAttribute("data-entry");
-    await page.locator("[data-entry]").first().getByRole("button").click();
+    await page
+      .locator("[data-entry]")
+      .first()
+      .getByRole("button", { name: /^Take back/ })
+      .click();
     await expect(page.locator(`[data-entry="${first}"]`)).toHaveCount(0);
     expect(rows).toBeGreaterThan(0);
   }

@@ -14,7 +14,7 @@ export function Notice({ unread }: { unread: number }) {
       {notKept && <Line words={notKept} onClose={logbook.dismiss} />}
       {unread > 0 && (
         <Line
-          words={`${unread} ${unread === 1 ? "entry" : "entries"} of this build's log cannot be read by this Hornwort and ${unread === 1 ? "is" : "are"} left out of the plan. ${unread === 1 ? "It is" : "They are"} kept: open the build with the Hornwort that wrote ${unread === 1 ? "it" : "them"}.`}
+          words={`Of this build's log this Hornwort cannot read ${unread} of the entries, and leaves them out of the plan. They are kept: open the build with the Hornwort that wrote them.`}
         />
       )}
     </>

@@ -123,7 +123,7 @@ export function StageNav() {
           </QuietButton>
         </Box>
         <Text role="status" fontSize="xs" color="muted" px="4" pt="3">
-          {notYet ? `${notYet} is not built yet; its key is kept for it.` : ""}
+          {notYet ? `${notYet} is not built yet.` : ""}
         </Text>
       </Flex>
     </>

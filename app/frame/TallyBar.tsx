@@ -14,9 +14,6 @@ const kg = (mass: number) => formatNumber(mass, mass < 10 ? 1 : 0);
 /** The line at the foot of every stage; each number opens its working. */
 export function TallyBar() {
   const tally = useShown(({ plan }) => plan.tally);
-  const left = useShown(({ plan }) => plan.diary.leftMinutes);
-  const half = (minutes: number) => formatMinutes(Math.round(minutes / 30) * 30);
-  const [all, some] = [half(tally.handsOnMinutes), half(left)];
   const sheetFigure = useShown(({ plan }) => plan.groups[0] && `cuts/${plan.groups[0].material.id}/sheets`);
   const money = (minor: number) => formatMoney(minor, tally.currency).replace(/\.0+$/, "");
   const cost =
@@ -53,7 +50,11 @@ export function TallyBar() {
           value={`${kg(tally.massDryKg)} / ${kg(tally.massWetKg)} kg`}
           figure="shell/mass-shell"
         />
-        <Reading label="Hands on" value={some === all ? all : `${some} of ${all}`} figure="diary/hands-on" />
+        <Reading
+          label="Hands on"
+          value={formatMinutes(Math.round(tally.handsOnMinutes / 30) * 30)}
+          figure="diary/hands-on"
+        />
         {tally.inBand && (
           <Reading
             label={tally.inBand.safeHours === null ? "In band, likely" : "In band, likely · safe"}

@@ -85,7 +85,7 @@ export interface Opening {
 }
 
 const NOT_FETCHED =
-  "What computes the plan could not be fetched from the server. It is tried again every few seconds; what you change meanwhile waits for it.";
+  "What computes the plan could not be fetched from the server. It is tried again; what you change waits for it.";
 /** As many days are kept at hand: undone, a design has its own at once. */
 const MOST_DAYS = 40;
 /** From one try to the next, ms. */
