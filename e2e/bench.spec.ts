@@ -11,7 +11,6 @@ const ofKind = async (page: Page, kind: string) => (await kept(page)).filter((e)
 /** Takes back what a test has put into the log, the newest first. */
 async function undo(page: Page, entries: number) {
   for (let i = 0; i < entries; i++) {
-    const rows = await page.locator("[data-entry]").count();
     const first = await page.locator("[data-entry]").first().getAttribute("data-entry");
     await page
       .locator("[data-entry]")
@@ -19,7 +18,6 @@ async function undo(page: Page, entries: number) {
       .getByRole("button", { name: /^Take back/ })
       .click();
     await expect(page.locator(`[data-entry="${first}"]`)).toHaveCount(0);
-    expect(rows).toBeGreaterThan(0);
   }
 }
 
@@ -123,9 +121,9 @@ test.describe("the bench on a phone", () => {
     await expect(page.getByText(/kept on this device and sent as soon as it does/)).toBeVisible();
     expect((await ofKind(page, "step-done")).length).toBe(done);
     // The page is closed and opened again meanwhile: what was ticked is still there.
-    await context.setOffline(false);
     await page.route("**/log", (route) => route.abort());
     await page.route("**/photos/*", (route) => route.abort());
+    await context.setOffline(false);
     await page.reload();
     await expect(page.locator("[data-clock='background/right/siliconefibre-1']")).toBeVisible();
     expect((await ofKind(page, "step-done")).length).toBe(done);

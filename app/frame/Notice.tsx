@@ -14,7 +14,7 @@ export function Notice({ unread }: { unread: number }) {
       {notKept && <Line words={notKept} onClose={logbook.dismiss} />}
       {unread > 0 && (
         <Line
-          words={`Of this build's log this Hornwort cannot read ${unread} of the entries, and leaves them out of the plan. They are kept: open the build with the Hornwort that wrote them.`}
+          words={`This Hornwort cannot read ${unread} of this log's entries, and leaves them out of the plan. They are kept: open the build with the one that wrote them.`}
         />
       )}
     </>
