@@ -4,7 +4,7 @@ import { type Plan, type PlanInput, plan } from "#core/plan";
 import { fail, ok, type Result } from "#core/units/result";
 import { readNewest } from "#db/builds";
 import { readDays } from "#db/days";
-import { readLog, readPast, readRegrets } from "#db/log";
+import { readLog, readOthers } from "#db/log";
 import { readNestings } from "#db/nestings";
 import { openDatabase } from "#db/open";
 import { readBook, readStock, readWorkshop } from "#db/workshop";
@@ -24,14 +24,13 @@ export async function planInputOf(id: string): Promise<Result<StoredInput> | und
   const { db } = await openDatabase();
   const newest = await readNewest(db, id);
   if (!newest?.ok) return newest;
-  const [book, stock, workshop, now, { log, unread }, past, regrets, nestings, days] = await Promise.all([
+  const [book, stock, workshop, now, { log, unread }, others, nestings, days] = await Promise.all([
     readBook(db),
     readStock(db),
     readWorkshop(db),
     localNow(db),
     readLog(db, id),
-    readPast(db, id),
-    readRegrets(db, id),
+    readOthers(db, id),
     readNestings(db, id),
     readDays(db, id),
   ]);
@@ -42,7 +41,7 @@ export async function planInputOf(id: string): Promise<Result<StoredInput> | und
     );
   return ok({
     ...newest.value,
-    ...{ log, unread, past, regrets, nestings, days, book, stock, workshop, now, seed: SEED },
+    ...{ log, unread, ...others, nestings, days, book, stock, workshop, now, seed: SEED },
   });
 }
 

@@ -16,7 +16,7 @@ import { jobBuild, sheetShell } from "../tests/job";
 import { createBuild, listBuilds, listRevisions, readNewest, readRevision, saveRevision } from "./builds";
 import { DAYS_KEPT, readDays, writeDay } from "./days";
 import { DirectoryTaken, lockDirectory } from "./lock";
-import { addToLog, NEW_OFFCUT, readLog, readPast, readRegrets } from "./log";
+import { addToLog, NEW_OFFCUT, readLog, readOthers } from "./log";
 import { readNestings, writeNesting } from "./nestings";
 import { type OpenDatabase, openDirectory } from "./open";
 import { listPhotos, readPhoto, writePhoto } from "./photos";
@@ -277,21 +277,24 @@ describe("the log", () => {
       ...{ minutes: 30, waitMinutes: 0, roomC: null, used: [], batch: "", passed: null, by: "", note: "", before: [] },
     };
     const at = "2026-01-05T17:00";
-    const before = await readPast(open.db, b);
+    const before = (await readOthers(open.db, b)).past;
     await addToLog(open.db, a, [
       { id: "past-1", at, event: done },
       { id: "past-2", at, event: { kind: "regret", what: "A bulkhead", stage: "seal" } },
     ]);
-    expect(await readPast(open.db, b)).toEqual([...before, { of: "work", id: "coat", planned: 20, actual: 30 }]);
-    expect((await readPast(open.db, a)).length).toBe(before.length);
-    expect(await readRegrets(open.db, b)).toMatchObject([{ id: "past-2", what: "A bulkhead", stage: "seal" }]);
-    expect(await readRegrets(open.db, a)).toEqual([]);
+    expect((await readOthers(open.db, b)).past).toEqual([
+      ...before,
+      { of: "work", id: "coat", planned: 20, actual: 30 },
+    ]);
+    expect((await readOthers(open.db, a)).past.length).toBe(before.length);
+    expect((await readOthers(open.db, b)).regrets).toMatchObject([{ id: "past-2", what: "A bulkhead", stage: "seal" }]);
+    expect((await readOthers(open.db, a)).regrets).toEqual([]);
     await addToLog(open.db, a, [
       { id: "past-3", at, event: { kind: "taken-back", entry: "past-1" } },
       { id: "past-4", at, event: { kind: "taken-back", entry: "past-2" } },
     ]);
-    expect(await readPast(open.db, b)).toEqual(before);
-    expect(await readRegrets(open.db, b)).toEqual([]);
+    expect((await readOthers(open.db, b)).past).toEqual(before);
+    expect((await readOthers(open.db, b)).regrets).toEqual([]);
   });
 
   it("takes what is used off the shelf with the entry, and gives it back; the same step twice is refused", async () => {

@@ -1,8 +1,9 @@
-import { and, asc, desc, eq, inArray, max, ne, type SQL, sql } from "drizzle-orm";
+import { and, asc, desc, eq, inArray, max, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { pastWork } from "../core/bench/past";
 import { freeRackName } from "../core/cuts/record/rack";
 import { type LogEntry, LogEntrySchema } from "../core/log/schema";
+import { standing } from "../core/log/standing";
 import type { PastWork, Regret } from "../core/rates/schema";
 import { moveStock } from "../core/trades/movers";
 import { fail, ok, type Result } from "../core/units/result";
@@ -41,63 +42,60 @@ export const readLog = (db: Database, buildId: string): Promise<ReadLog> => read
 /** The logs of all builds, one after the other: what an offcut was called in any of them it is not to be called again. */
 export const readAllLogs = async (db: Database): Promise<LogEntry[]> => (await readWhere(db, undefined)).log;
 
-/** Kinds of entries that tell of work done. */
-const WORK_KINDS = ["step-begun", "step-left", "step-done", "step-again", "taken-back"];
+/** Kinds of entries that teach the next build. */
+const WORK_KINDS = ["step-begun", "step-left", "step-done", "step-again", "regret", "taken-back"];
 /** Entries looked at, the newest: more tell of a hand that has changed since. */
 const MOST_PAST = 4000;
 
 /** What each build's log teaches, as of the newest entry there is; read once for all pages that ask. */
-const taught = new WeakMap<Database, { newest: number; byBuild: Map<string, PastWork[]> }>();
+interface Taught {
+  newest: number;
+  byBuild: Map<string, PastWork[]>;
+  regrets: (Regret & { buildId: string })[];
+}
+const taught = new WeakMap<Database, Taught>();
 
-async function readTaught(db: Database): Promise<Map<string, PastWork[]>> {
+async function readTaught(db: Database): Promise<Taught> {
   const [top] = await db.select({ newest: max(events.seq) }).from(events);
   const newest = top?.newest ?? 0;
   const known = taught.get(db);
-  if (known?.newest === newest) return known.byBuild;
+  if (known?.newest === newest) return known;
   const rows = await db
-    .select({ buildId: events.buildId, id: events.id, at: events.at, event: events.event })
+    .select({ buildId: events.buildId, build: builds.name, id: events.id, at: events.at, event: events.event })
     .from(events)
+    .innerJoin(builds, eq(builds.id, events.buildId))
     .where(inArray(sql`${events.event}->>'kind'`, WORK_KINDS))
     .orderBy(desc(events.seq))
     .limit(MOST_PAST);
-  const logs = new Map<string, LogEntry[]>();
-  for (const { buildId, ...row } of rows.reverse()) {
+  const logs = new Map<string, { build: string; log: LogEntry[] }>();
+  for (const { buildId, build, ...row } of rows.reverse()) {
     const read = v.safeParse(LogEntrySchema, row);
     if (!read.success) continue;
-    const log = logs.get(buildId) ?? [];
-    log.push(read.output);
-    logs.set(buildId, log);
+    const of = logs.get(buildId) ?? { build, log: [] };
+    of.log.push(read.output);
+    logs.set(buildId, of);
   }
-  const byBuild = new Map([...logs].map(([build, log]) => [build, pastWork(log)]));
-  taught.set(db, { newest, byBuild });
-  return byBuild;
+  const byBuild = new Map([...logs].map(([buildId, { log }]) => [buildId, pastWork(log)]));
+  const regrets = [...logs].flatMap(([buildId, { build, log }]) =>
+    standing(log).flatMap(({ id, event }) =>
+      event.kind === "regret" ? [{ buildId, id, what: event.what, stage: event.stage, build }] : [],
+    ),
+  );
+  const now = { newest, byBuild, regrets };
+  taught.set(db, now);
+  return now;
 }
-
-/** What other builds teach of this builder's hand. */
-export const readPast = async (db: Database, butBuild: string): Promise<PastWork[]> =>
-  [...(await readTaught(db))].flatMap(([build, past]) => (build === butBuild ? [] : past));
 
 /** Regrets offered to the next build, the newest; older ones were heeded or forgotten. */
 const MOST_REGRETS = 20;
 
-/** What other builds' benches would have done otherwise next time, the newest last. */
-export async function readRegrets(db: Database, butBuild: string): Promise<Regret[]> {
-  const rows = await db
-    .select({ build: builds.name, buildId: events.buildId, id: events.id, at: events.at, event: events.event })
-    .from(events)
-    .innerJoin(builds, eq(builds.id, events.buildId))
-    .where(and(ne(events.buildId, butBuild), inArray(sql`${events.event}->>'kind'`, ["regret", "taken-back"])))
-    .orderBy(asc(events.seq));
-  const read = rows.flatMap(({ build, buildId, ...row }) => {
-    const entry = v.safeParse(LogEntrySchema, row);
-    return entry.success ? [{ build, entry: entry.output }] : [];
-  });
-  const back = new Set(read.flatMap(({ entry: { event } }) => (event.kind === "taken-back" ? [event.entry] : [])));
-  return read
-    .flatMap(({ build, entry: { id, event } }): Regret[] =>
-      event.kind === "regret" && !back.has(id) ? [{ id, what: event.what, stage: event.stage, build }] : [],
-    )
-    .slice(-MOST_REGRETS);
+/** What other builds teach of this builder's hand, and what their benches would have done otherwise, the newest last. */
+export async function readOthers(db: Database, butBuild: string): Promise<{ past: PastWork[]; regrets: Regret[] }> {
+  const { byBuild, regrets } = await readTaught(db);
+  return {
+    past: [...byBuild].flatMap(([build, past]) => (build === butBuild ? [] : past)),
+    regrets: regrets.flatMap(({ buildId, ...regret }) => (buildId === butBuild ? [] : [regret])).slice(-MOST_REGRETS),
+  };
 }
 
 /** Brings a log in with the build it belongs to; the rack here is left as it is. */

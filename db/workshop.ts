@@ -1,4 +1,4 @@
-import { asc, eq } from "drizzle-orm";
+import { asc, eq, inArray } from "drizzle-orm";
 import * as v from "valibot";
 import { completeBook } from "../core/book/complete";
 import { starterBook } from "../core/book/starter";
@@ -44,9 +44,14 @@ export const writeRecipes = (db: Database, recipes: OwnRecipe[]) => writeSetting
  * @param atMs the machine's clock, milliseconds since 1970
  */
 export async function readPinnedMinutes(db: Database, atMs: number): Promise<LocalMinutes | undefined> {
-  const set = parseLocal((await readSetting(db, "now", v.string())) ?? "");
+  const rows = await db
+    .select()
+    .from(settings)
+    .where(inArray(settings.key, ["now", "now-set-at"]));
+  const text = (key: string) => String(rows.find((r) => r.key === key)?.value ?? "");
+  const set = parseLocal(text("now"));
   if (set === undefined) return undefined;
-  const setAtMs = Date.parse((await readSetting(db, "now-set-at", v.string())) ?? "") || atMs;
+  const setAtMs = Date.parse(text("now-set-at")) || atMs;
   return set + Math.max(0, atMs - setAtMs) / 60_000;
 }
 /** Sets the demo's clock. */

@@ -1,3 +1,4 @@
+import { remembering } from "../cache/remembering";
 import type { FigureInput } from "../figures/figure";
 import { Z95 } from "../units/normal";
 import { type Belief, believe, meanQuantile, nextQuantile } from "./mixture";
@@ -34,7 +35,13 @@ const before = (spread: number): Belief => ({ mean: 0, weight: 1, shape: 1, scal
  * @param ratios what was done ÷ what was planned at the starting rate; all over 0
  * @param spread of the starting rate, standard deviation of its logarithm
  */
-export function ownRate(ratios: readonly number[], spread = START_SPREAD): OwnRate {
+export const ownRate = (ratios: readonly number[], spread = START_SPREAD): OwnRate => kept(ratios, spread);
+
+/** Every build of a workshop asks for the same rates. */
+const MOST_KEPT = 512;
+const kept = remembering(rateOf, MOST_KEPT);
+
+function rateOf(ratios: readonly number[], spread: number): OwnRate {
   const belief = believe(
     before(spread),
     ratios.map((r) => Math.log(r)),
