@@ -2,7 +2,7 @@ import { type BoughtAndUsed, boughtAndUsed } from "./bench/bought";
 import { closingStands } from "./bench/closing/standing";
 import { inOwnHand } from "./bench/ownHand";
 import { pastWork } from "./bench/past";
-import { benchSnags } from "./bench/snags";
+import { benchSnags } from "./bench/rules/rules";
 import { type StepStands, stepsStanding } from "./bench/standing";
 import { stillNeeded, usedUp } from "./bench/use";
 import { type BuyLedger, planBuying } from "./buying/planBuying";
@@ -251,14 +251,25 @@ export function plan(
   };
 }
 
+/** What a step is about, and what only the bench asks of it, is for screens and reckoners. */
+const publicStep = ({
+  about: _,
+  work: __,
+  cures: ___,
+  overAt: ____,
+  ownLog: _____,
+  photos: ______,
+  ...step
+}: SettledStep) => step;
+
 /** The plan as the `hornwort plan` command writes it: five ledgers, the tally, the nesting and the dates. */
 export function publicPlan(planned: Plan) {
   const { parts, supplies, snags, figures, tally, groups, buying, diary } = planned;
   return {
-    // What a part's lock and pack are known by, and what a step is about, is for screens and reckoners.
+    // What a part's lock and pack are known by is for screens and reckoners.
     parts: parts.map(({ grainPath: _, comesWith: __, ...part }) => part),
     supplies,
-    steps: planned.steps.map(({ about: _, work: __, cures: ___, overAt: ____, photos: _____, ...step }) => step),
+    steps: planned.steps.map(publicStep),
     snags,
     figures,
     tally,

@@ -2,8 +2,8 @@ import { and, asc, desc, eq, inArray, max, type SQL, sql } from "drizzle-orm";
 import * as v from "valibot";
 import { pastWork } from "../core/bench/past";
 import { freeRackName } from "../core/cuts/record/rack";
+import { ofKind } from "../core/log/ofKind";
 import { type LogEntry, LogEntrySchema } from "../core/log/schema";
-import { standing } from "../core/log/standing";
 import type { PastWork, Regret } from "../core/rates/schema";
 import { moveStock } from "../core/trades/movers";
 import { fail, ok, type Result } from "../core/units/result";
@@ -77,9 +77,7 @@ async function readTaught(db: Database): Promise<Taught> {
   }
   const byBuild = new Map([...logs].map(([buildId, { log }]) => [buildId, pastWork(log)]));
   const regrets = [...logs].flatMap(([buildId, { build, log }]) =>
-    standing(log).flatMap(({ id, event }) =>
-      event.kind === "regret" ? [{ buildId, id, what: event.what, stage: event.stage, build }] : [],
-    ),
+    ofKind(log, "regret").map(({ id, event: { what, stage } }) => ({ buildId, id, what, stage, build })),
   );
   const now = { newest, byBuild, regrets };
   taught.set(db, now);

@@ -7,6 +7,14 @@ const PHONE = { width: 390, height: 800 };
 /** The log as the server has it. */
 const kept = async (page: Page): Promise<{ event: Record<string, unknown> & { kind: string } }[]> =>
   (await (await page.request.get(new URL(`/builds/${CABINET}/files/build.json`, page.url()).href)).json()).log;
+/** Millilitres of silicone on the shelf. */
+const silicone = async (page: Page): Promise<number> => {
+  const file = new URL(`/builds/${CABINET}/files/build.json`, page.url()).href;
+  const { stock } = (await (await page.request.get(file)).json()) as {
+    stock: { onHand: { material: string; amount: number }[] };
+  };
+  return stock.onHand.reduce((n, s) => n + (s.material === "silicone-neutral" ? s.amount : 0), 0);
+};
 const ofKind = async (page: Page, kind: string) => (await kept(page)).filter((e) => e.event.kind === kind);
 /** Takes back what a test has put into the log, the newest first. */
 async function undo(page: Page, entries: number) {
@@ -32,6 +40,7 @@ test.describe("the bench on a phone", () => {
     const line = page.locator("[data-line]").filter({ hasText: "Neutral silicone" });
     await line.first().getByRole("button").first().click();
     const before = await line.innerText();
+    expect(await silicone(page)).toBe(60);
     await page.goto(`${site}/builds/${CABINET}/diary`);
     const step = page.locator("[data-step='background/right/siliconefibre-1']");
     await expect(step).toBeVisible();
@@ -79,6 +88,8 @@ test.describe("the bench on a phone", () => {
     await page.reload();
     await expect(clock.getByRole("timer")).toHaveText(/^2[34] h \d\d$/);
 
+    // What was used is off the shelf, and what waits for it starts no sooner than its clock is over.
+    expect(await silicone(page)).toBe(0);
     await page.goto(`${site}/builds/${CABINET}/diary`);
     const entry = page.getByText(/48 min planned, 40 min/);
     await expect(entry).toBeVisible();
@@ -87,11 +98,12 @@ test.describe("the bench on a phone", () => {
     await expect(line.first()).toContainText(/used .* mL/);
     expect(await line.innerText()).not.toBe(before);
 
-    // Undone, everything is as it was.
+    // Undone, everything is as it was, the shelf too.
     await page.goto(`${site}/builds/${CABINET}/bench`);
     await undo(page, 3);
     await expect(now(page)).toContainText("Silicone and fibre, right wall");
     await expect.poll(async () => (await ofKind(page, "taken-back")).length).toBe(3);
+    expect(await silicone(page)).toBe(60);
     await page.goto(`${site}/builds/${CABINET}/buying`);
     await line.first().getByRole("button").first().click();
     await expect.poll(async () => (await line.innerText()).replace(/\s+/g, " ")).toBe(before.replace(/\s+/g, " "));

@@ -1,7 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { boughtEvent } from "#core/buying/boughtEvent";
 import type { BuyLine } from "#core/buying/buyLine";
-import type { DoneStep } from "#core/diary/planDiary";
+import type { DoneStep } from "#core/diary/done";
 import { formatMinutes, formatNumber } from "#core/units/format";
 import { formatMoney } from "#core/units/money";
 import { Reading } from "../fields/Reading";

@@ -3,12 +3,14 @@ import { describe, expect, it } from "vitest";
 import { demoBuilds, haberdasher } from "../../demo/builds";
 import { atBench, partOf, SAID } from "../../tests/atBench";
 import { jobInput } from "../../tests/job";
+import { allBought } from "../buying/boughtEvent";
 import { formatLocal, parseLocal } from "../design/localTime";
 import type { LogEntry } from "../log/schema";
 import { type Plan, plan } from "../plan";
 import { emptyStock, type Stock } from "../stock/schema";
 import { closingStands } from "./closing/standing";
 import { doneEvent, usesOf } from "./done";
+import { pastWork } from "./past";
 import { stepsStanding } from "./standing";
 import { stepTakes, stillNeeded } from "./use";
 import { clocksOf, heldBack, stepsNow, waitsOf } from "./view";
@@ -232,17 +234,28 @@ it("stops where residents are in and the closing list is open, and not once it i
   expect(stops()).toEqual([]);
 });
 
-it("teaches the next build: twenty coats pull its rate to the builder's own, and its hours and tins follow", () => {
+it("teaches the next build: twenty logged coats pull its rate to the builder's own, and its hours and tins follow", () => {
+  const bench = cabinet();
+  for (let i = 0; i < 20; i++) {
+    const planned = bench.planned();
+    const { startMinutes, handsOnMinutes } = planned.steps.find((s) => s.id === COAT)!;
+    const use = usesOf(COAT, partOf(planned)).find((u) => u.materialId === "water-varnish")!;
+    bench.done(COAT, {
+      minutes: Math.round((startMinutes ?? handsOnMinutes) * (i % 2 === 0 ? 1.5 : 1.7)),
+      used: [{ material: "water-varnish", amount: use.atStart * (i % 2 === 0 ? 1.9 : 2.1) }],
+    });
+    bench.say({ kind: "step-again", step: COAT, because: "another coat" });
+  }
+  const past = pastWork(bench.input().log);
+  expect(past.filter((p) => p.of === "work")).toHaveLength(20);
   const fresh = jobInput(haberdasher());
   const before = plan(fresh, undefined, true);
-  const past = Array.from({ length: 20 }, (_, i) => [
-    { of: "work" as const, id: "coat", planned: 20, actual: 20 * (i % 2 === 0 ? 1.5 : 1.7) },
-    { of: "material" as const, id: "water-varnish", planned: 100, actual: i % 2 === 0 ? 190 : 210 },
-  ]).flat();
   const after = plan({ ...fresh, past }, undefined, true);
-  const coat = (p: Plan) => p.steps.find((s) => s.id === COAT)!.handsOnMinutes;
-  expect(coat(after) / coat(before)).toBeGreaterThan(1.5);
-  expect(coat(after) / coat(before)).toBeLessThan(1.65);
+  const coat = (p: Plan) => p.steps.find((s) => s.id === COAT)!;
+  expect(coat(after).handsOnMinutes / coat(before).handsOnMinutes).toBeGreaterThan(1.5);
+  expect(coat(after).handsOnMinutes / coat(before).handsOnMinutes).toBeLessThan(1.65);
+  // What was planned at the starting rates stays beside it.
+  expect(coat(after).startMinutes).toBe(coat(before).handsOnMinutes);
   const figure = after.figures.find((f) => f.id === "bench/rate/coat")!;
   expect(figure.inputs[0]).toMatchObject({ basis: { kind: "log", entries: 20 } });
   expect(figure.low).toBeGreaterThan(1.4);
@@ -254,6 +267,30 @@ it("teaches the next build: twenty coats pull its rate to the builder's own, and
       .likely.reduce((n, { pack, count }) => n + pack.content * count, 0);
   expect(tins(after)).toBeGreaterThan(tins(before));
   expect(after.diary.handsOnMinutes).toBeGreaterThan(before.diary.handsOnMinutes);
+});
+
+it("counts what a step took that had to be done again, beside what it took then", () => {
+  const shelf = { offcuts: [], onHand: [{ material: "silicone-neutral", amount: 500, note: "" }] };
+  const bench = cabinet(shelf);
+  bench.done("seal/bead", { used: [{ material: "silicone-neutral", amount: 120 }] });
+  bench.say({ kind: "step-again", step: "seal/bead", because: "a gap" });
+  bench.done("seal/bead", { used: [{ material: "silicone-neutral", amount: 80 }] });
+  const { bought } = bench.planned();
+  expect(bought.usedOf.get("silicone-neutral")).toBe(200);
+  expect(bought.tookOf.get("silicone-neutral")).toBe(200);
+  expect(bench.stock().onHand[0]!.amount).toBe(300);
+});
+
+it("keeps the cost of the whole build where it was, whatever is bought and used of it", () => {
+  const bench = cabinet();
+  const cost = () => bench.planned().tally.costLikelyMinor;
+  const before = cost();
+  for (const event of allBought(bench.planned().buying.lines)) bench.say(event);
+  expect(bench.planned().buying.likelyMinor).toBe(0);
+  expect(cost()).toBe(before);
+  const use = usesOf(COAT, partOf(bench.planned())).map((u) => ({ material: u.materialId, amount: u.atStart }));
+  bench.done(COAT, { used: use });
+  expect(cost()).toBe(before);
 });
 
 it("goes through every demo build's diary to its end, and nothing is spoiled; undone, all is as before", () => {

@@ -1,7 +1,6 @@
+import { ofKind } from "../log/ofKind";
 import type { Log } from "../log/schema";
-import { standing } from "../log/standing";
 import type { Bought } from "./schema";
-import { stepsStanding } from "./standing";
 
 /** What was bought and used for a build, by its log. */
 export interface BoughtAndUsed {
@@ -18,19 +17,18 @@ export interface BoughtAndUsed {
 type Sums = Map<string, number>;
 const add = (sums: Sums, id: string, amount: number) => sums.set(id, (sums.get(id) ?? 0) + amount);
 
-/** Reads what was bought and used from a build's log. */
+/** Reads what was bought and used from a build's log; what a step took that was done again is gone all the same. */
 export function boughtAndUsed(log: Log): BoughtAndUsed {
   const boughtFor = new Map<string, Bought[]>();
-  const [usedOf, tookOf, shelvedOf] = [0, 0, 0].map(() => new Map<string, number>()) as [Sums, Sums, Sums];
+  const [usedOf, tookOf, shelvedOf] = [new Map(), new Map(), new Map()] as [Sums, Sums, Sums];
   let spentMinor = 0;
-  for (const { event } of standing(log)) {
-    if (event.kind !== "bought") continue;
+  for (const { event } of ofKind(log, "bought")) {
     boughtFor.set(event.line, [...(boughtFor.get(event.line) ?? []), event]);
     spentMinor += event.priceMinor ?? 0;
     if (event.shelf) for (const { count, content } of event.packs) add(shelvedOf, event.material, count * content);
   }
-  for (const { done } of stepsStanding(log).values())
-    for (const { material, amount, took = [] } of done?.used ?? []) {
+  for (const { event } of ofKind(log, "step-done"))
+    for (const { material, amount, took = [] } of event.used) {
       add(usedOf, material, amount);
       for (const row of took) add(tookOf, material, row.amount);
     }

@@ -2,6 +2,9 @@
 export const VIEWS = ["front", "above", "below", "face"] as const;
 export type View = (typeof VIEWS)[number];
 
+/** Logs of their own that some steps have: they are over when that says so. */
+export type OwnLogId = "waterTest" | "saw";
+
 /** What a photograph can be of. */
 export const PHOTO_OF = ["face", "thing", "step"] as const;
 

@@ -1,6 +1,6 @@
 import type { SettledStep } from "../ledgers/ledger";
+import { ofKind } from "../log/ofKind";
 import type { LogEntry } from "../log/schema";
-import { standing } from "../log/standing";
 import type { Photo } from "./schema";
 
 /** A photograph with when it was taken, local time. */
@@ -18,9 +18,8 @@ export function photosOf(
   of: { id: string; face?: string | undefined },
 ): Taken[] {
   const own = new Set([of.id, ...steps.flatMap((s) => (s.about?.thing === of.id ? [s.id] : []))]);
-  return standing(log)
+  return ofKind(log, "photo")
     .flatMap(({ at, event }): Taken[] => {
-      if (event.kind !== "photo") return [];
       const isOf = own.has(event.of.id) || (event.of.kind === "face" && event.of.id === of.face);
       return isOf ? [{ ...event, at }] : [];
     })

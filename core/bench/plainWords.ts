@@ -1,6 +1,4 @@
-import { formatNumber } from "../units/format";
 import type { ReworkCause, View } from "./names";
-import type { Used } from "./schema";
 
 /** From where a photograph was taken. */
 export const VIEW_WORDS: Record<View, string> = {
@@ -29,13 +27,3 @@ export const CAUSE_WORDS: Record<ReworkCause, string> = {
   forgotten: "something was forgotten",
   other: "something else",
 };
-
-const UNIT: Record<Used["unit"], (n: number) => string> = {
-  mL: (n) => `${formatNumber(n, 0)} mL`,
-  g: (n) => `${formatNumber(n, 0)} g`,
-  mm: (n) => `${formatNumber(n / 1000, 2)} m`,
-  mm2: (n) => `${formatNumber(n / 1e6, 2)} m²`,
-  piece: (n) => formatNumber(n, 1),
-};
-/** An amount of a material in its own unit. */
-export const amountWords = ({ unit, amount }: Pick<Used, "unit" | "amount">): string => UNIT[unit](amount);

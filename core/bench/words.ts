@@ -1,25 +1,32 @@
+import { amountWords } from "../ledgers/amountWords";
 import type { LogEntry } from "../log/schema";
 import { formatMinutes, formatNumber } from "../units/format";
 import { checkTitle } from "./checkTitle";
-import { amountWords, CAUSE_WORDS, VIEW_WORDS } from "./plainWords";
+import { CAUSE_WORDS, VIEW_WORDS } from "./plainWords";
 import type { BenchEvent } from "./schema";
 
+/** What an entry is told with: what a step is called, and how lengths are. */
+export interface Telling {
+  titleOf: (step: string) => string;
+  say: (mm: number) => string;
+}
 type Of<K extends BenchEvent["kind"]> = Extract<BenchEvent, { kind: K }>;
-type Words = { [K in BenchEvent["kind"]]: (event: Of<K>, titleOf: (step: string) => string) => string };
+type Words = { [K in BenchEvent["kind"]]: (event: Of<K>, told: Telling) => string };
 
 const WORDS: Words = {
-  "step-begun": ({ step }, title) => `Begun: ${title(step)}`,
-  "step-left": ({ step, because }, title) => `Broken off: ${title(step)}${because ? `, ${because}` : ""}`,
-  "step-done": ({ title, minutes, used, by, passed, before }) =>
+  "step-begun": ({ step }, { titleOf }) => `Begun: ${titleOf(step)}`,
+  "step-left": ({ step, because }, { titleOf }) => `Broken off: ${titleOf(step)}${because ? `, ${because}` : ""}`,
+  "step-done": ({ title, minutes, used, by, passed, before }, { say }) =>
     [
       `Done: ${title}`,
       ...(minutes === null ? [] : [`in ${formatMinutes(minutes)}`]),
-      ...used.filter((u) => u.amount > 0).map((u) => `${amountWords(u)} of ${u.name}`),
+      ...used.filter((u) => u.amount > 0).map((u) => `${amountWords(u, say)} of ${u.name}`),
       ...(passed === true ? ["passed"] : passed === false ? ["did not pass"] : []),
       ...(by ? [`by ${by}`] : []),
       ...(before.length > 0 ? [`before ${before.join(", ")} was over`] : []),
     ].join("; "),
-  "step-again": ({ step, because }, title) => `To be done again: ${title(step)}${because ? `, ${because}` : ""}`,
+  "step-again": ({ step, because }, { titleOf }) =>
+    `To be done again: ${titleOf(step)}${because ? `, ${because}` : ""}`,
   bought: ({ name, packs }) => `Bought: ${packs.map((p) => `${p.count} × ${p.name}`).join(", ")} of ${name}`,
   deviation: ({ what, because }) => `Done otherwise: ${what}, because ${because}`,
   rework: ({ what, cause, minutes, delayDays, material }) =>
@@ -41,13 +48,8 @@ const WORDS: Words = {
   photo: ({ view, words }) => `Photograph ${VIEW_WORDS[view]}${words ? `: ${words}` : ""}`,
 };
 
-/**
- * An entry of the bench in words; undefined for another trade's.
- * @param titleOf what a step is called
- */
-export function entryWords(event: LogEntry["event"], titleOf: (step: string) => string): string | undefined {
-  const words = (WORDS as Record<string, ((event: never, titleOf: (step: string) => string) => string) | undefined>)[
-    event.kind
-  ];
-  return words?.(event as never, titleOf);
+/** An entry of the bench in words; undefined for another trade's. */
+export function entryWords(event: LogEntry["event"], told: Telling): string | undefined {
+  const words = (WORDS as Record<string, ((event: never, told: Telling) => string) | undefined>)[event.kind];
+  return words?.(event as never, told);
 }

@@ -78,6 +78,7 @@ function sawStep(site: Site, groups: SheetGroup[], lastCutAt: string | undefined
     splittable: true,
     toHand: ["saw", "tape", "square", "pencil", "cut list"],
     cautions: [CAUTION.saw, CAUTION.dust, CAUTION.lift],
+    ownLog: "saw",
     ...(lastCutAt !== undefined && allCut(groups) && { overAt: lastCutAt }),
     passSign: `Matching panels laid on one another agree within ${site.say(0.5)}.`,
   };

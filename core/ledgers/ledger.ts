@@ -1,5 +1,5 @@
 import type { Operation } from "fast-json-patch";
-import type { View } from "../bench/names";
+import type { OwnLogId, View } from "../bench/names";
 import type { Figure } from "../figures/figure";
 import type { WorkId } from "../workshop/works";
 import type { Cures } from "./cures";
@@ -113,7 +113,8 @@ export interface Step {
   work?: WorkId;
   /** Its minutes at the rates everyone starts from, where the builder's own are others. */
   startMinutes?: number;
-  /** When it was over, where a log of its own tells: a local time. */
+  /** The log of its own that tells when it is over, where it has one; and when that was, a local time. */
+  ownLog?: OwnLogId;
   overAt?: string;
   after: Wait[];
   /** Milestones that are reached only once this step is over. */

@@ -28,9 +28,9 @@ export function believe(prior: Belief, xs: readonly number[]): Belief {
   };
 }
 
-const STEPS = 80;
+const STEPS = 160;
 /** How far in ln(variance) either side of its middle is looked. */
-const REACH = 6;
+const REACH = 10;
 
 /** Variances with their shares, evenly in their logarithm. */
 function variances({ shape, scale }: Belief): { variance: number; share: number }[] {

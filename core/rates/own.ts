@@ -1,6 +1,7 @@
 import { remembering } from "../cache/remembering";
 import type { FigureInput } from "../figures/figure";
 import { Z95 } from "../units/normal";
+import { RATE_SPAN } from "../workshop/rates";
 import { type Belief, believe, meanQuantile, nextQuantile } from "./mixture";
 import type { PastWork } from "./schema";
 
@@ -17,10 +18,8 @@ export interface OwnRate {
   high: number;
 }
 
-/** How wide the starting rates are taken to be: ×/÷ this holds nine in ten (source: rates-and-materials). */
-const START_LOW = 0.6;
-const START_HIGH = 1.6;
-export const START_SPREAD = Math.log(START_HIGH / START_LOW) / (2 * Z95);
+/** The same as the spread of a logarithm. */
+export const START_SPREAD = Math.log(RATE_SPAN.high / RATE_SPAN.low) / (2 * Z95);
 
 /**
  * What is believed before any entry: one job differs from the next about as much as the starting rates are wide, and builders
@@ -58,7 +57,7 @@ function rateOf(ratios: readonly number[], spread: number): OwnRate {
   };
 }
 
-/** Ratios beyond this were mistyped, or were another job altogether: they teach nothing. */
+/** Ratios beyond this were mistyped, or were another job altogether: they teach nothing (source: bench). */
 const MOST_RATIO = 20;
 
 const keyOf = ({ of, id }: Pick<PastWork, "of" | "id">) => `${of} ${id}`;

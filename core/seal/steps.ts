@@ -121,6 +121,7 @@ export function testSteps(site: Site, test: TestSeen): Step[] {
       cautions: [CAUTION.waterPower, CAUTION.lift],
       passSign: `Papers dry, and the shell loses no more than the pan, give or take ${site.say(TOLERANCE_MM_PER_DAY)} a day.`,
       figure: "seal/test-litres",
+      ownLog: "waterTest",
       ...(overAt !== undefined && { overAt }),
     },
     ...coatsDry(site),

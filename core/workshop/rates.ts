@@ -1,6 +1,11 @@
 import { type Known, memory, practice } from "../figures/figure";
 
-const rate = (value: number): Known => ({ value, low: value * 0.6, high: value * 1.6, basis: memory });
+/** How wide a starting rate is taken to be: 5 to 95 in 100 builders and jobs, as factors (source: rates-and-materials). */
+export const RATE_SPAN = { low: 0.6, high: 1.6 } as const;
+const rate = (value: number): Known => ({
+  ...{ value, low: value * RATE_SPAN.low, high: value * RATE_SPAN.high },
+  basis: memory,
+});
 
 /** Hands-on minutes to start from; the builder's log replaces them (source: rates-and-materials). */
 export const RATES = {

@@ -4,7 +4,7 @@ import { NavLink } from "react-router";
 import { closingStands } from "#core/bench/closing/standing";
 import { stepCodes } from "#core/bench/codes";
 import { clocksOf, heldBack, heldNow, stepsNow, waitsOf } from "#core/bench/view";
-import { standing } from "#core/log/standing";
+import { ofKind } from "#core/log/ofKind";
 import { Later } from "../../frame/Later";
 import { Side } from "../../frame/Side";
 import { StageHead } from "../../frame/StageHead";
@@ -19,6 +19,7 @@ import { DoneCard } from "./DoneCard";
 import { NextCard } from "./NextCard";
 import { NoteCard } from "./NoteCard";
 import { NowCard } from "./NowCard";
+import { OwnLog } from "./OwnLog";
 import { Card } from "./parts";
 import { useAwake } from "./useAwake";
 import { mayNotify, useRing } from "./useRing";
@@ -32,7 +33,6 @@ const CareCard = lazy(() => import("./CareCard").then((m) => ({ default: m.CareC
 const MovingCard = lazy(() => import("./MovingCard").then((m) => ({ default: m.MovingCard })));
 const HappenedCard = lazy(() => import("./HappenedCard").then((m) => ({ default: m.HappenedCard })));
 const RatesCard = lazy(() => import("./RatesCard").then((m) => ({ default: m.RatesCard })));
-const TestFields = lazy(() => import("../../hand/waterTest").then((m) => ({ default: m.TestFields })));
 const PhotoStrip = lazy(() => import("../../frame/PhotoStrip").then((m) => ({ default: m.PhotoStrip })));
 const AwayFields = lazy(() => import("./AwayFields").then((m) => ({ default: m.AwayFields })));
 
@@ -60,8 +60,8 @@ export default function BenchStage() {
   const codes = useMemo(() => stepCodes(plan.steps.map((s) => s.id)), [plan]);
   const titleOf = (id: string) => plan.steps.find((s) => s.id === id)?.title ?? id;
   const doneCount = plan.steps.length - plan.diary.entries.length;
-  const photos = standing(bench.log).flatMap(({ event }) =>
-    event.kind === "photo" && event.of.kind === "step" && event.of.id === step?.id ? [event.view] : [],
+  const photos = ofKind(bench.log, "photo").flatMap(({ event: { of: taken, view } }) =>
+    taken.id === step?.id ? [view] : [],
   );
   // The closing list comes up with the last days of a build, and stays.
   const near = plan.diary.entries.length <= NEAR_STEPS;
@@ -136,13 +136,7 @@ export default function BenchStage() {
               )}
               {!step && after}
               <ClocksCard clocks={first} now={now} />
-              {step?.reaches?.includes("waterTested") && (
-                <Card over="The water test has a log of its own: it is over when that is a pass">
-                  <Later>
-                    <TestFields />
-                  </Later>
-                </Card>
-              )}
+              {step?.ownLog && <OwnLog id={step.ownLog} />}
               {step && (
                 <DoneCard
                   key={step.id}

@@ -2,7 +2,8 @@ import { Box, Flex, Text } from "@chakra-ui/react";
 import { entryWords } from "#core/bench/words";
 import { parseLocal } from "#core/design/localTime";
 import { standing } from "#core/log/standing";
-import { useBench } from "../../state/context";
+import { formatLengthWithUnit } from "#core/units/format";
+import { useBench, useUnits } from "../../state/context";
 import { useLog } from "../../state/useLog";
 import { clockWords, dayWords } from "../../ui/dates";
 import { QuietButton } from "../../ui/QuietButton";
@@ -14,9 +15,11 @@ const SHOWN = 12;
 export function HappenedCard({ titleOf }: { titleOf: (step: string) => string }) {
   const { log: entries } = useBench();
   const log = useLog();
+  const { units } = useUnits();
+  const say = (mm: number) => formatLengthWithUnit(mm, units);
   const told = standing(entries)
     .flatMap(({ id, at, event }) => {
-      const words = entryWords(event, titleOf);
+      const words = entryWords(event, { titleOf, say });
       return words ? [{ id, at: parseLocal(at) ?? 0, event, words }] : [];
     })
     .reverse();

@@ -1,7 +1,7 @@
 import { Box, SimpleGrid, Text } from "@chakra-ui/react";
 import { useState } from "react";
+import { ofKind } from "#core/log/ofKind";
 import type { LogEntry } from "#core/log/schema";
-import { standing } from "#core/log/standing";
 import { useSettled } from "../../state/context";
 import { useLog } from "../../state/useLog";
 import { TextField } from "../../ui/TextField";
@@ -26,9 +26,7 @@ export function MovingCard() {
   // Once they are in there is nothing to plan.
   const isIn = plan.steps.some((s) => s.reaches?.includes("residentsIn") && plan.stands.get(s.id)?.state === "done");
   if (residents.length === 0 || isIn) return null;
-  const planned = new Map(
-    standing(bench.log).flatMap(({ event }) => (event.kind === "moving" ? [[event.resident, event] as const] : [])),
-  );
+  const planned = new Map(ofKind(bench.log, "moving").map(({ event }) => [event.resident, event] as const));
   return (
     <Card over="Moving day">
       <Text fontSize="md" mb="2">

@@ -3,6 +3,8 @@ import { useRef, useState } from "react";
 import type { View } from "#core/bench/names";
 import { VIEW_WORDS } from "#core/bench/plainWords";
 import type { SettledStep } from "#core/ledgers/ledger";
+import { ofKind } from "#core/log/ofKind";
+import type { Log } from "#core/log/schema";
 import { useBuildHandle } from "../../state/context";
 import { newId } from "../../state/newId";
 import { smallPhoto } from "../../state/smallPhoto";
@@ -56,10 +58,7 @@ export function PhotoButton({ step }: { step: SettledStep }) {
 }
 
 /** The view that is still wanted of a step; of its face where none is. */
-function nextView(
-  { id, photos }: SettledStep,
-  log: readonly { event: { kind: string; view?: string; of?: { id: string } } }[],
-): View {
-  const there = log.flatMap(({ event }) => (event.kind === "photo" && event.of?.id === id ? [event.view] : []));
+function nextView({ id, photos }: SettledStep, log: Log): View {
+  const there = ofKind(log, "photo").flatMap(({ event }) => (event.of.id === id ? [event.view] : []));
   return photos?.find((v) => !there.includes(v)) ?? (photos ? "front" : "face");
 }

@@ -1,5 +1,6 @@
+import { ofKind } from "../../log/ofKind";
 import type { Log } from "../../log/schema";
-import { standing } from "../../log/standing";
+
 import { type CheckOf, type ClosingCheck, closingChecks } from "./list";
 
 /** How a check stands: the last that was said of it. */
@@ -15,9 +16,7 @@ export interface CheckStands {
 /** What the log says of each check, by its id. */
 export const checksStanding = (log: Log): Map<string, CheckStands> =>
   new Map(
-    standing(log).flatMap(({ id, at, event }) =>
-      event.kind === "checked" ? [[event.check, { passed: event.passed, at, by: event.by, entry: id }] as const] : [],
-    ),
+    ofKind(log, "checked").map(({ id, at, event: { check, passed, by } }) => [check, { passed, at, by, entry: id }]),
   );
 
 export const closingKey = (id: string): string => `closing/${id}`;

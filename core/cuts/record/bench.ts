@@ -1,3 +1,4 @@
+import { ofKind } from "../../log/ofKind";
 import type { Log } from "../../log/schema";
 import { standing } from "../../log/standing";
 import type { PlacedPart } from "../nest/format";
@@ -46,8 +47,7 @@ function step(
 }
 
 /** When the last cut that stands was made; undefined before the first. */
-export const lastCutAt = (log: Log): string | undefined =>
-  standing(log).findLast(({ event }) => event.kind === "cut-made")?.at;
+export const lastCutAt = (log: Log): string | undefined => ofKind(log, "cut-made").at(-1)?.at;
 
 /** The sheets at the saw, in the order they were first laid. */
 export function sheetsAtSaw(log: Log): BenchSheet[] {
