@@ -5,8 +5,7 @@ import { VIEWS, type View } from "#core/bench/names";
 import { photosOf } from "#core/bench/photos";
 import { VIEW_WORDS } from "#core/bench/plainWords";
 import { useBench, useBuildHandle, useShown } from "../state/context";
-import { newId } from "../state/newId";
-import { smallPhoto } from "../state/smallPhoto";
+import { useTakePhoto } from "../state/useTakePhoto";
 import { FileButton } from "../ui/FileButton";
 import { Select } from "../ui/Select";
 
@@ -49,20 +48,8 @@ export function PhotoStrip({ id, face, take = false }: { id: string; face?: stri
 
 /** Takes or chooses a photograph of a thing, and says from where it was taken. */
 function TakePhoto({ id }: { id: string }) {
-  const { logbook } = useBuildHandle();
   const [view, setView] = useState<View>("face");
-  const [fault, setFault] = useState<string | null>(null);
-  const keep = async (file: File) => {
-    const small = await smallPhoto(file);
-    if (!small.ok) return setFault(small.message);
-    setFault(null);
-    const photo = newId();
-    const { jpeg, widthPx, heightPx } = small.value;
-    logbook.addPhoto(photo, jpeg, {
-      ...{ kind: "photo", photo, view, widthPx, heightPx, words: "" },
-      of: { kind: "thing", id },
-    });
-  };
+  const { take, busy, fault } = useTakePhoto();
   return (
     <Flex gap="2" mt="2" align="end">
       <Box flex="1">
@@ -74,7 +61,14 @@ function TakePhoto({ id }: { id: string }) {
           onChange={setView}
         />
       </Box>
-      <FileButton size="xs" label="Photograph of what is in hand" words="Take" accept="image/*" onFile={keep} />
+      <FileButton
+        size="xs"
+        label="Photograph of what is in hand"
+        words="Take"
+        accept="image/*"
+        loading={busy}
+        onFile={(file) => void take(file, { view, words: "", of: { kind: "thing", id } })}
+      />
     </Flex>
   );
 }

@@ -1,5 +1,5 @@
 import { Box, Grid } from "@chakra-ui/react";
-import { useEffect, useRef, useState } from "react";
+import { lazy, Suspense, useEffect, useRef, useState } from "react";
 import { data, Outlet, type ShouldRevalidateFunctionArgs, useLocation } from "react-router";
 import { received, sendable } from "#core/sent";
 import { seenOf } from "#core/things/seen";
@@ -9,7 +9,6 @@ import { guestContext } from "../away";
 import { nowMinutes } from "../clock.server";
 import { BuildHeader } from "../frame/BuildHeader";
 import { KeepHand } from "../frame/KeepHand";
-import { Notice } from "../frame/Notice";
 import { StageNav } from "../frame/StageNav";
 import { TallyBar } from "../frame/TallyBar";
 import { WorkingDrawer } from "../frame/WorkingDrawer";
@@ -21,6 +20,9 @@ import { fetchPlanner } from "../state/fetchPlanner";
 import { createBuildStore } from "../state/store";
 import { SIDE_WIDTH } from "../ui/room";
 import type { Route } from "./+types/build";
+
+/** What is only now and then to be said does not keep a page waiting. */
+const Notice = lazy(() => import("../frame/Notice").then((m) => ({ default: m.Notice })));
 
 export async function loader({ params, context }: Route.LoaderArgs) {
   const input = await planInputOf(params.id);
@@ -124,7 +126,9 @@ function OpenBuild({
           <Box display={whole ? { base: "none", md: "block" } : "block"}>
             <BuildHeader saver={() => saver.current} />
           </Box>
-          <Notice unread={unread} />
+          <Suspense fallback={null}>
+            <Notice unread={unread} />
+          </Suspense>
         </Box>
         <Box
           gridArea="nav"

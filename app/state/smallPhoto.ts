@@ -7,24 +7,35 @@ const LONGEST_PX = 1600;
 /** A camera makes less than this; more is a film or a scan. */
 const MOST_BYTES = 80 * 1024 * 1024;
 
+/** Makes photographs small, in a thread of its own. */
+export interface PhotoMaker {
+  /** A chosen file as a small photograph, or why it is none, in words. */
+  small: (file: File) => Promise<Result<SmallPhoto>>;
+  end: () => void;
+}
+
 /**
- * A chosen file as a small photograph, made in a thread of its own.
- * @returns it, or why it is none, in words
+ * Opens a thread that makes photographs small. Its script is fetched now: a photograph may be taken where there is no
+ * connection.
  */
-export async function smallPhoto(file: File): Promise<Result<SmallPhoto>> {
-  const mb = Math.ceil(file.size / 1024 / 1024);
-  if (file.size > MOST_BYTES)
-    return fail(
-      `${file.name} is ${mb} MB; a photograph here is at most 80 MB. Nothing was kept; choose a smaller one.`,
-    );
+export function openPhotoMaker(): PhotoMaker {
   const worker = new Worker(new URL("../../workers/photo.worker.ts", import.meta.url), { type: "module" });
-  try {
-    return ok(await wrap<PhotoDoor>(worker).small(file, LONGEST_PX));
-  } catch {
-    return fail(
-      `${file.name || "This file"} is no picture this browser can read. Nothing was kept; take or choose another.`,
-    );
-  } finally {
-    worker.terminate();
-  }
+  const door = wrap<PhotoDoor>(worker);
+  return {
+    end: () => worker.terminate(),
+    async small(file) {
+      const mb = Math.ceil(file.size / 1024 / 1024);
+      if (file.size > MOST_BYTES)
+        return fail(
+          `${file.name} is ${mb} MB; a photograph here is at most 80 MB. Nothing was kept; choose a smaller one.`,
+        );
+      try {
+        return ok(await door.small(file, LONGEST_PX));
+      } catch {
+        return fail(
+          `${file.name || "This file"} is no picture this browser can read. Nothing was kept; take or choose another.`,
+        );
+      }
+    },
+  };
 }

@@ -1,3 +1,6 @@
+/** A day and a night: work that took longer was broken off. */
+export const MOST_MINUTES = 1440;
+
 /** From where a photograph was taken. */
 export const VIEWS = ["front", "above", "below", "face"] as const;
 export type View = (typeof VIEWS)[number];

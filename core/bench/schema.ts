@@ -1,12 +1,10 @@
 import * as v from "valibot";
-import { PHOTO_OF, REWORK_CAUSES, VIEWS } from "./names";
+import { MOST_MINUTES, PHOTO_OF, REWORK_CAUSES, VIEWS } from "./names";
 
 const finite = v.pipe(v.number(), v.finite());
 const key = v.pipe(v.string(), v.nonEmpty(), v.maxLength(200));
 const words = (max: number) => v.pipe(v.string(), v.maxLength(max, `Keep this under ${max} characters.`));
 const said = (max: number) => v.pipe(words(max), v.nonEmpty());
-/** A day and a night: work that took longer was broken off. */
-export const MOST_MINUTES = 1440;
 const minutes = v.pipe(finite, v.minValue(0), v.maxValue(MOST_MINUTES));
 const amount = v.pipe(finite, v.minValue(0), v.maxValue(1e9));
 const roomC = v.nullable(v.pipe(finite, v.minValue(-20), v.maxValue(50)));

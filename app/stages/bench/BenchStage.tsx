@@ -17,7 +17,6 @@ import { POSTURE } from "../../words/posture";
 import { ClocksCard } from "./ClocksCard";
 import { DoneCard } from "./DoneCard";
 import { NextCard } from "./NextCard";
-import { NoteCard } from "./NoteCard";
 import { NowCard } from "./NowCard";
 import { OwnLog } from "./OwnLog";
 import { Card } from "./parts";
@@ -32,6 +31,7 @@ const ClosingCard = lazy(() => import("./ClosingCard").then((m) => ({ default: m
 const CareCard = lazy(() => import("./CareCard").then((m) => ({ default: m.CareCard })));
 const MovingCard = lazy(() => import("./MovingCard").then((m) => ({ default: m.MovingCard })));
 const HappenedCard = lazy(() => import("./HappenedCard").then((m) => ({ default: m.HappenedCard })));
+const NoteCard = lazy(() => import("./NoteCard").then((m) => ({ default: m.NoteCard })));
 const RatesCard = lazy(() => import("./RatesCard").then((m) => ({ default: m.RatesCard })));
 const PhotoStrip = lazy(() => import("../../frame/PhotoStrip").then((m) => ({ default: m.PhotoStrip })));
 const AwayFields = lazy(() => import("./AwayFields").then((m) => ({ default: m.AwayFields })));
@@ -167,7 +167,9 @@ export default function BenchStage() {
                   document.querySelector("[data-rows]")?.scrollTo(0, 0);
                 }}
               />
-              <NoteCard step={step} />
+              <Later>
+                <NoteCard step={step} />
+              </Later>
               {step && near && after}
               <Later>
                 <HappenedCard titleOf={titleOf} />

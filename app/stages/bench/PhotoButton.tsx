@@ -1,36 +1,20 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useRef, useState } from "react";
+import { useRef } from "react";
 import type { View } from "#core/bench/names";
 import { VIEW_WORDS } from "#core/bench/plainWords";
 import type { SettledStep } from "#core/ledgers/ledger";
 import { ofKind } from "#core/log/ofKind";
 import type { Log } from "#core/log/schema";
 import { useBuildHandle } from "../../state/context";
-import { newId } from "../../state/newId";
-import { smallPhoto } from "../../state/smallPhoto";
+import { useTakePhoto } from "../../state/useTakePhoto";
 import { BigButton } from "./parts";
 
 /** Takes or chooses a photograph of a step; one that is wanted from several sides asks for the next. */
 export function PhotoButton({ step }: { step: SettledStep }) {
-  const { logbook, api } = useBuildHandle();
+  const { api } = useBuildHandle();
   const input = useRef<HTMLInputElement>(null);
-  const [busy, setBusy] = useState(false);
-  const [fault, setFault] = useState<string | null>(null);
+  const { take, busy, fault } = useTakePhoto();
   const view = nextView(step, api.shown.getState().bench.log);
-  const keep = async (file: File | undefined) => {
-    if (!file) return;
-    setBusy(true);
-    setFault(null);
-    const small = await smallPhoto(file);
-    setBusy(false);
-    if (!small.ok) return setFault(small.message);
-    const photo = newId();
-    const { jpeg, widthPx, heightPx } = small.value;
-    logbook.addPhoto(photo, jpeg, {
-      ...{ kind: "photo", photo, view, widthPx, heightPx, words: step.title.slice(0, 200) },
-      of: { kind: "step", id: step.id },
-    });
-  };
   return (
     <Box>
       <input
@@ -41,7 +25,8 @@ export function PhotoButton({ step }: { step: SettledStep }) {
         hidden
         aria-label={`Photograph of ${step.title}`}
         onChange={({ target }) => {
-          void keep(target.files?.[0]);
+          const file = target.files?.[0];
+          if (file) void take(file, { view, words: step.title.slice(0, 200), of: { kind: "step", id: step.id } });
           target.value = "";
         }}
       />

@@ -1,4 +1,4 @@
-import { MOST_MINUTES } from "#core/bench/schema";
+import { MOST_MINUTES } from "#core/bench/names";
 import { formatMinutes } from "#core/units/format";
 import { parseDecimal } from "#core/units/number";
 
