@@ -17,7 +17,9 @@ export function PhotoStrip({ id, face, take = false }: { id: string; face?: stri
   // A picture still on its way is asked for again once it has arrived.
   const waiting = useStore(logbook.state, (s) => s.waiting);
   const { log } = useBench();
-  const steps = useShown(({ plan }) => plan.steps.map((s) => ({ id: s.id, ...(s.about && { about: s.about }) })));
+  const steps = useShown(({ plan }) =>
+    plan.steps.flatMap(({ id: step, about }) => (about?.thing === id ? [{ id: step, about }] : [])),
+  );
   const photos = photosOf(log, steps, { id, face });
   return (
     <>

@@ -13,7 +13,7 @@ import { BigButton } from "./parts";
 export function PhotoButton({ step }: { step: SettledStep }) {
   const { api } = useBuildHandle();
   const input = useRef<HTMLInputElement>(null);
-  const { take, busy, fault } = useTakePhoto();
+  const { take, busy, fault } = useTakePhoto(true);
   const view = nextView(step, api.shown.getState().bench.log);
   return (
     <Box>
